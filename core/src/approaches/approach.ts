@@ -1,0 +1,63 @@
+import type { Stage } from '../stages/stages.js';
+
+/**
+ * A colour by its role in the hold: the first colour, the colour opposite it, the centre of a
+ * side of the hold, or `side` for any of the four colours round the first. A list means any of
+ * them; `!` before a name means any but that, and also holds for a piece that does not matter.
+ */
+export type Role = 'first' | 'opposite' | 'front' | 'right' | 'back' | 'left' | 'side';
+export type Seen = Role | `!${Role}` | readonly Role[];
+
+/**
+ * What must be seen, sticker by sticker, once the layer is lined up. A sticker is named by its
+ * place in the hold and the side it faces: `UFR.F` is the front sticker of the top front right
+ * corner.
+ */
+export type Pattern = Readonly<Record<string, Seen>>;
+
+/** Turning one layer, as often as needed, until the case is seen. */
+export interface LiningUp {
+  layer: 'U' | 'D';
+  /** Added to `look` when the layer must be turned. */
+  turning: string;
+  /** Added to `look` when it stands right already. */
+  already: string;
+}
+
+/**
+ * One case of an approach. Sentences may name colours by role in braces (`{first}`, `{front}`),
+ * the colours of the pieces concerned (`{piece}`, `{piece2}`) and where the first of them is
+ * before lining up (`{at}`, "top back right").
+ */
+export interface Case {
+  /** `approach/case`, unique everywhere. */
+  id: string;
+  title: string;
+  /** Cases of a lower rank are taken first; among equals the fewest turns decide. */
+  rank?: number;
+  /** One pattern, or several of which any will do. */
+  seen: Pattern | readonly Pattern[];
+  /** The places in the hold, after lining up, of the pieces the case is about. */
+  pieces: readonly string[];
+  lineUp?: LiningUp;
+  /** Turns in the hold; empty when lining up is all. */
+  sequence: string;
+  /** How often the sequence is done, 1 if not said. */
+  times?: number;
+  look: string;
+  why: string;
+}
+
+/** One way of doing one stage, as data. */
+export interface Approach {
+  id: string;
+  title: string;
+  stage: Stage;
+  /** Which colour is held up. */
+  up: 'first' | 'opposite';
+  /** Once begun, the front stays the front until the stage is done. */
+  keepsHold?: boolean;
+  /** What one does, in a sentence. */
+  summary: string;
+  cases: readonly Case[];
+}

@@ -1,0 +1,100 @@
+import { dirname } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import angular from 'angular-eslint';
+import boundaries from 'eslint-plugin-boundaries';
+import tseslint from 'typescript-eslint';
+
+const root = dirname(fileURLToPath(import.meta.url));
+const room = (type) => ({ type, pattern: type, mode: 'folder' });
+
+/** design: the only directions in which imports may go. */
+const DIRECTIONS = [
+  { from: 'core', allow: [] },
+  { from: 'contract', allow: ['core'] },
+  { from: 'server', allow: ['core', 'contract'] },
+  { from: 'cli', allow: ['core', 'contract'] },
+  { from: 'web', allow: ['core', 'contract'] },
+  { from: 'e2e', allow: [] },
+  { from: 'scripts', allow: ['core', 'contract', 'server'] },
+];
+const roomNames = DIRECTIONS.map(({ from }) => from);
+
+/** A room may name another only by its package, and only one it may use. */
+const forbidden = (from, allow) =>
+  roomNames
+    .filter((name) => name !== from && !allow.includes(name))
+    .map((name) => ({
+      group: [`@sleetcrest/${name}`, `@sleetcrest/${name}/*`],
+      message: `${from} may not import ${name} (docs/architecture.md)`,
+    }));
+
+export default tseslint.config(
+  { ignores: ['**/dist/', '**/node_modules/', '**/.angular/', '.sleetcrest/', '**/test-results/'] },
+  {
+    files: ['**/*.ts'],
+    extends: [...tseslint.configs.strict, ...tseslint.configs.stylistic],
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/no-extraneous-class': 'off',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+    },
+  },
+  {
+    files: ['**/*.ts'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/root-path': root,
+      'boundaries/elements': roomNames.map(room),
+    },
+    rules: {
+      'boundaries/element-types': [
+        'error',
+        { default: 'disallow', rules: DIRECTIONS.map(({ from, allow }) => ({ from, allow })) },
+      ],
+    },
+  },
+  ...DIRECTIONS.map(({ from, allow }) => ({
+    files: [`${from}/**/*.ts`],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            ...forbidden(from, allow),
+            ...(from === 'core'
+              ? [{ group: ['node:*', 'zod'], message: 'core has no Node API and knows no Zod' }]
+              : []),
+          ],
+        },
+      ],
+    },
+  })),
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'Date', 'performance'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core takes a seed' },
+      ],
+    },
+  },
+  {
+    files: ['web/src/**/*.ts'],
+    extends: [...angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: {
+      '@angular-eslint/component-selector': [
+        'error',
+        { type: 'element', prefix: 'sc', style: 'kebab-case' },
+      ],
+      '@angular-eslint/prefer-on-push-component-change-detection': 'error',
+    },
+  },
+  {
+    files: ['web/src/**/*.html'],
+    extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+  },
+);
