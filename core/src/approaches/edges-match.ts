@@ -17,11 +17,12 @@ export const edgesMatch: Approach = {
       pieces: ['UF', 'UR', 'UB', 'UL'],
       lineUp: {
         layer: 'U',
-        turning: 'Turn the top until every edge sits over the centre of its colour.',
-        already: 'Every edge sits over the centre of its colour.',
+        turning:
+          'Turn the top until the {piece} edge sits over the {front} centre; the other three then match too.',
+        already: 'The {piece} edge sits over the {front} centre, and the other three match too.',
       },
       sequence: '',
-      look: 'Look at the side stickers of the four top edges: they come in the same order as the centres.',
+      look: 'Look at the side stickers of the four {opposite} edges: they go round in the same order as the centres.',
       why: 'All four can match at once, so turning the top is all there is to do.',
     },
     {
@@ -36,7 +37,7 @@ export const edgesMatch: Approach = {
         already: 'Two neighbours match their centres: {back} at the back and {right} on the right.',
       },
       sequence: SEQUENCE,
-      look: 'Look at the side stickers of the four top edges.',
+      look: 'Look at the side stickers of the four {opposite} edges.',
       why: 'The two that match wait at the back and the right while the {front} and {left} ones change places. Do not forget the last turn of the top: it brings all four home.',
     },
     {
@@ -52,7 +53,7 @@ export const edgesMatch: Approach = {
         already: 'Two edges across from each other match: {front} in front and {back} at the back.',
       },
       sequence: SEQUENCE,
-      look: 'Look at the side stickers of the four top edges: no turning of the top makes two neighbours match.',
+      look: 'Look at the side stickers of the four {opposite} edges: no turning of the top makes two neighbours match.',
       why: 'The sequence only exchanges neighbours. Done once from here it makes two neighbours match; then look again.',
     },
   ],

@@ -33,7 +33,7 @@ export const placeLeft: Approach = {
       seen: {},
       pieces: ['UFR', 'UFL', 'UBL', 'UBR'],
       sequence: SEQUENCE,
-      look: 'Compare the three colours of each top corner with the sides round it: none is in its place.',
+      look: 'Compare each {opposite} corner with the sides round it: the {piece} corner does not belong between {front} and {right}, and no other corner is in its place either.',
       why: 'Start from any side. After these turns one corner is in its place; then look again.',
     },
   ],

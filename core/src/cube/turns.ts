@@ -74,7 +74,7 @@ export function applyTurn(cube: Cube, turn: Turn): void {
 }
 
 /** Turns the cube in place by each turn in order. */
-export function applyTurns(cube: Cube, turns: ArrayLike<Turn>): Cube {
-  for (let k = 0; k < turns.length; k++) applyTurn(cube, turns[k]!);
+export function applyTurns(cube: Cube, turns: Iterable<Turn>): Cube {
+  for (const turn of turns) applyTurn(cube, turn);
   return cube;
 }

@@ -1,0 +1,167 @@
+import { Readable } from 'node:stream';
+import { walkthroughSchema, inspectionSchema } from '@sleetcrest/contract';
+import {
+  isSolved,
+  randomFrom,
+  readCubeDocument,
+  cubeFromPainted,
+  replay,
+  STANDARD_SCHEME,
+  writeCubeDocument,
+  writeMoves,
+  solvedCube,
+  type Walkthrough,
+} from '@sleetcrest/core';
+import { run } from './run.js';
+
+async function cube(args: string[], input: string[] = [], files: Record<string, string> = {}) {
+  const out: string[] = [];
+  const err: string[] = [];
+  const status = await run(args, {
+    readFile: (path) =>
+      path in files ? Promise.resolve(files[path]!) : Promise.reject(new Error()),
+    lines: () => Readable.from(input),
+    out: (text) => out.push(text),
+    err: (text) => err.push(text),
+  });
+  return { status, out, err, json: () => JSON.parse(out.join('\n')) as never };
+}
+
+const random = randomFrom(9);
+const someTurns = (): string => writeMoves(Array.from({ length: 30 }, () => random(18)));
+
+function checkWalk(line: string): void {
+  const walk = JSON.parse(line) as Walkthrough;
+  const read = readCubeDocument(walk.start);
+  if (!read.ok) throw new Error(read.error.message);
+  const end = replay(cubeFromPainted(read.value.painted), walk.steps, STANDARD_SCHEME);
+  if (!isSolved(end.cube)) throw new Error(`not solved: ${line}`);
+  if (end.turnCount !== walk.turnCount) throw new Error(`turns miscounted: ${line}`);
+}
+
+describe('cube solve', () => {
+  it('gives one walkthrough for turns', async () => {
+    const { status, json, out } = await cube(['solve', '--turns', "R U R' U'", '--first', 'blue']);
+    expect(status).toBe(0);
+    expect(walkthroughSchema.parse(json()).firstColour).toBe('blue');
+    checkWalk(out[0]!);
+  });
+
+  it('solves 10,000 lines, every hold and turn replayed', async () => {
+    const { status, out } = await cube(
+      ['solve', '--lines'],
+      Array.from({ length: 10_000 }, someTurns),
+    );
+    expect(status).toBe(0);
+    expect(out.length).toBe(10_000);
+    out.forEach(checkWalk);
+  });
+
+  it('answers a bad line in its place and goes on, with status 2 at the end', async () => {
+    const { status, out } = await cube(
+      ['solve', '--lines', '--method', 'gentle'],
+      ['R', 'R Q', 'U'],
+    );
+    expect(status).toBe(2);
+    expect(out.map((line) => Object.keys(JSON.parse(line) as object)[0])).toEqual([
+      'format',
+      'error',
+      'format',
+    ]);
+    expect(out[1]).toContain('“Q” at character 3');
+  });
+
+  it('reads a cube and a method from files', async () => {
+    const method = {
+      format: 'sleetcrest/method@1',
+      id: 'mine',
+      title: 'Mine',
+      approaches: ['daisy'],
+    };
+    const files = {
+      'c.json': JSON.stringify(writeCubeDocument(solvedCube())),
+      'm.json': JSON.stringify(method),
+    };
+    const { json } = await cube(
+      ['solve', '--file', 'c.json', '--method-file', 'm.json'],
+      [],
+      files,
+    );
+    expect(json()).toEqual(jasmine.objectContaining({ method: 'mine', steps: [], turnCount: 0 }));
+  });
+});
+
+describe('cube inspect', () => {
+  it('tells the stages reached', async () => {
+    const { json } = await cube(['inspect', '--turns', 'D R2 D2']);
+    expect(inspectionSchema.parse(json())).toEqual({ legal: true, problems: [], reached: [] });
+    const { json: last } = await cube(['inspect', '--turns', 'D']);
+    expect(inspectionSchema.parse(last()).reached).toContain('yellow-cross');
+  });
+
+  it('names what is wrong with a painted cube, and the pieces', async () => {
+    const document = writeCubeDocument(solvedCube());
+    [document.faces.white[7], document.faces.green[1]] = ['green', 'white'];
+    const files = { 'c.json': JSON.stringify(document) };
+    const { status, json } = await cube(['inspect', '--file', 'c.json'], [], files);
+    expect(status).toBe(0);
+    expect(inspectionSchema.parse(json())).toEqual({
+      legal: false,
+      problems: [jasmine.objectContaining({ kind: 'flipped-edge', pieces: [['white', 'green']] })],
+      reached: [],
+    } as never);
+    const solved = await cube(['solve', '--file', 'c.json'], [], files);
+    expect(solved.status).toBe(2);
+    expect(solved.err[0]).toContain('no turns can solve');
+  });
+});
+
+describe('cube methods and prove', () => {
+  it('list the methods and the approaches with their cases', async () => {
+    const { json } = await cube(['methods']);
+    const listed = json() as {
+      methods: { id: string }[];
+      approaches: { id: string; cases: object[] }[];
+    };
+    expect(listed.methods.map(({ id }) => id)).toContain('gentle');
+    expect(listed.approaches.find(({ id }) => id === 'daisy')!.cases.length).toBe(5);
+  });
+
+  it('prove one approach over all its starts', async () => {
+    const { json } = await cube(['prove', '--approach', 'turn-under']);
+    const { proofs } = json() as { proofs: object[] };
+    expect(proofs).toEqual([
+      jasmine.objectContaining({ approach: 'turn-under', starts: 27, solved: 27 }),
+    ]);
+  });
+});
+
+describe('a mistake on the command line', () => {
+  const mistakes: [string[], RegExp][] = [
+    [[], /^error: give a verb/],
+    [['toString'], /^error: no verb is called toString/],
+    [['solve'], /^error: give one of --turns, --file or --lines/],
+    [['solve', '--turns', 'R', '--lines'], /^error: give one of/],
+    [
+      ['solve', '--turns', 'R', '--method', 'rough'],
+      /^error: no method is called rough; there is gentle/,
+    ],
+    [['solve', '--turns', 'R', '--first', 'pink'], /^error: no colour is called pink/],
+    [['solve', '--turns', 'R', '--speed', '3'], /^error: Unknown option '--speed'/],
+    [['solve', '--file', 'gone.json'], /^error: gone.json cannot be read/],
+    [['inspect', '--file', 'bad.json'], /^error: bad.json is not JSON/],
+    [['inspect', '--file', 'odd.json'], /^error: odd.json: /],
+    [['inspect', '--turns', 'R (U'], /^error: “\(” at character 3: this bracket is never closed/],
+    [['prove', '--approach', 'sideways'], /^error: no approach is called sideways/],
+    [['prove'], /^error: give one of --method/],
+  ];
+  for (const [args, said] of mistakes) {
+    it(`is one line and status 2: cube ${args.join(' ')}`, async () => {
+      const { status, out, err } = await cube(args, [], { 'bad.json': '{', 'odd.json': '{}' });
+      expect({ status, out }).toEqual({ status: 2, out: [] });
+      expect(err.length).toBe(1);
+      expect(err[0]).toMatch(said);
+      expect(err[0]).not.toContain('\n');
+    });
+  }
+});

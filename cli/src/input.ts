@@ -1,0 +1,81 @@
+import { cubeSchema, describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
+import {
+  applyMoves,
+  COLOURS,
+  HOME_HOLD,
+  methodById,
+  METHODS,
+  paintedFromCube,
+  readCubeDocument,
+  readMoves,
+  sideOfColour,
+  solvedCube,
+  STANDARD_SCHEME,
+  type Cube,
+  type Method,
+  type PaintedCube,
+  type Side,
+} from '@sleetcrest/core';
+import type { z } from 'zod';
+import type { Io } from './io.js';
+import { Mistake } from './mistake.js';
+
+/** The cube that these turns lead to from solved, white up and green in front. */
+export function cubeFromTurns(text: string): Cube {
+  const moves = readMoves(text);
+  if (!moves.ok) throw new Mistake(moves.error.message);
+  const cube = solvedCube();
+  applyMoves(cube, HOME_HOLD, moves.value);
+  return cube;
+}
+
+export const paintedFromTurns = (text: string): PaintedCube => ({
+  painted: paintedFromCube(cubeFromTurns(text)),
+  scheme: STANDARD_SCHEME,
+});
+
+async function readJson<T>(io: Io, path: string, schema: z.ZodType<T>): Promise<T> {
+  const text = await io.readFile(path).catch(() => {
+    throw new Mistake(`${path} cannot be read`);
+  });
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    throw new Mistake(`${path} is not JSON`);
+  }
+  const parsed = schema.safeParse(json);
+  if (!parsed.success) throw new Mistake(`${path}: ${describeErrors(fieldErrors(parsed.error))}`);
+  return parsed.data;
+}
+
+export async function paintedFromFile(io: Io, path: string): Promise<PaintedCube> {
+  const read = readCubeDocument(await readJson(io, path, cubeSchema));
+  if (!read.ok) throw new Mistake(`${path}: ${read.error.path}: ${read.error.message}`);
+  return read.value;
+}
+
+/** The method asked for; `gentle` when none is. */
+export async function chosenMethod(
+  io: Io,
+  id: string | undefined,
+  file: string | undefined,
+): Promise<Method> {
+  if (id !== undefined && file !== undefined) {
+    throw new Mistake('give --method or --method-file, not both');
+  }
+  if (file !== undefined) return readJson(io, file, methodSchema);
+  const method = methodById(id ?? 'gentle');
+  if (method) return method;
+  throw new Mistake(`no method is called ${id}; there is ${METHODS.map((m) => m.id).join(', ')}`);
+}
+
+/** The first colour asked for, white when none is, as the name's place in the standard scheme. */
+export function firstColour(name = 'white'): (typeof COLOURS)[number] {
+  const colour = COLOURS.find((known) => known === name);
+  if (!colour) throw new Mistake(`no colour is called ${name}; there is ${COLOURS.join(', ')}`);
+  return colour;
+}
+
+export const firstSide = (scheme: PaintedCube['scheme'], name: string | undefined): Side =>
+  sideOfColour(scheme, firstColour(name));

@@ -1,0 +1,9 @@
+/** What the command line reads and writes; a spec puts its own in its place. */
+export interface Io {
+  /** The text of a file, or a rejection. */
+  readFile(path: string): Promise<string>;
+  /** The lines of standard input. */
+  lines(): AsyncIterable<string>;
+  out(text: string): void;
+  err(text: string): void;
+}

@@ -1,0 +1,8 @@
+import { APPROACHES, METHODS } from '@sleetcrest/core';
+import type { Io } from '../io.js';
+
+/** `methods`: every method, and every approach with its cases. */
+export function methodsVerb(io: Io): number {
+  io.out(JSON.stringify({ methods: METHODS, approaches: APPROACHES }, null, 2));
+  return 0;
+}

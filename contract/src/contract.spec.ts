@@ -1,0 +1,116 @@
+import {
+  methodById,
+  randomCube,
+  randomFrom,
+  solve,
+  solvedCube,
+  METHODS,
+  STAGES,
+  writeCubeDocument,
+} from '@sleetcrest/core';
+import {
+  createSolveSchema,
+  cubeSchema,
+  describeErrors,
+  fieldErrors,
+  jsonSchemas,
+  methodSchema,
+  solveListQuerySchema,
+  updateSolveSchema,
+  walkthroughSchema,
+} from './index.js';
+
+const document = () => writeCubeDocument(solvedCube());
+
+describe('the Cube schema', () => {
+  it('takes what core writes, standard or not, whole or partly seen', () => {
+    const half = document();
+    half.faces.red[0] = null;
+    const other = writeCubeDocument(solvedCube(), [
+      'white',
+      'red',
+      'green',
+      'blue',
+      'orange',
+      'yellow',
+    ]);
+    for (const cube of [document(), half, other]) expect(cubeSchema.parse(cube)).toEqual(cube);
+  });
+
+  it('refuses what is no cube and says where', () => {
+    const wrong: [object, string][] = [
+      [{ ...document(), format: 'sleetcrest/cube@2' }, 'format'],
+      [{ ...document(), owner: 'Kaja' }, ''],
+      [{ ...document(), faces: { ...document().faces, pink: [] } }, 'faces'],
+      [{ ...document(), faces: { ...document().faces, red: ['red'] } }, 'faces.red'],
+      [
+        { ...document(), faces: { ...document().faces, red: Array(9).fill('pink') } },
+        'faces.red.0',
+      ],
+    ];
+    for (const [cube, path] of wrong) {
+      const parsed = cubeSchema.safeParse(cube);
+      expect(parsed.success).toBeFalse();
+      expect(fieldErrors(parsed.error!)[0]!.path).toBe(path);
+    }
+  });
+});
+
+describe('the other document schemas', () => {
+  it('take every walkthrough and method that core makes', () => {
+    const random = randomFrom(3);
+    for (let k = 0; k < 30; k++) {
+      const walk = solve(randomCube(random), methodById('gentle')!, k % 6);
+      if (!walk.ok) throw new Error(walk.error);
+      expect(walkthroughSchema.parse(walk.value)).toEqual(walk.value as never);
+    }
+    for (const method of METHODS) expect(methodSchema.parse(method)).toEqual(method as never);
+  });
+
+  it('are published as JSON Schemas that admit no unknown field', () => {
+    const schemas = jsonSchemas();
+    JSON.stringify(schemas, (_, value: { type?: string; additionalProperties?: boolean }) => {
+      if (value?.type === 'object') expect(value.additionalProperties).toBeFalse();
+      return value;
+    });
+    expect(JSON.stringify(schemas.walkthrough)).toContain(JSON.stringify([...STAGES]));
+  });
+});
+
+describe('requests', () => {
+  it('need an id, a name and a cube, and admit no other field', () => {
+    const good = {
+      id: '7c9ad5a1-6a5c-4d0e-9a53-0f3c8f0e4a11',
+      name: '  Stuck at the corners ',
+      start: document(),
+      method: 'gentle',
+      firstColour: 'white',
+    };
+    expect(createSolveSchema.parse(good).name).toBe('Stuck at the corners');
+    for (const change of [
+      { id: '7' },
+      { name: ' ' },
+      { name: 'x'.repeat(81) },
+      { method: 'My way' },
+      { extra: 1 },
+    ]) {
+      expect(createSolveSchema.safeParse({ ...good, ...change }).success).toBeFalse();
+    }
+  });
+
+  it('change something or are refused', () => {
+    expect(updateSolveSchema.safeParse({}).success).toBeFalse();
+    expect(updateSolveSchema.safeParse({ position: { step: -1, turn: 0 } }).success).toBeFalse();
+    expect(updateSolveSchema.safeParse({ position: { step: 2, turn: 1 } }).success).toBeTrue();
+  });
+
+  it('ask for the first page of twenty unless they say', () => {
+    expect(solveListQuerySchema.parse({})).toEqual({ page: 1, size: 20 });
+    expect(solveListQuerySchema.safeParse({ size: '1000' }).success).toBeFalse();
+  });
+
+  it('are refused in one sentence that names the first fields', () => {
+    const errors = [1, 2, 3, 4].map((k) => ({ path: `f.${k}`, message: 'is wrong' }));
+    expect(describeErrors(errors)).toBe('f.1: is wrong; f.2: is wrong; f.3: is wrong; and 1 more');
+  });
+});

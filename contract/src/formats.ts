@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { cubeSchema } from './documents/cube.js';
+import { inspectionSchema } from './documents/inspection.js';
+import { methodSchema } from './documents/method.js';
+import { walkthroughSchema } from './documents/walkthrough.js';
+
+/** The published documents, by the name of their schema file. */
+export const DOCUMENT_SCHEMAS = {
+  cube: cubeSchema,
+  walkthrough: walkthroughSchema,
+  method: methodSchema,
+  inspection: inspectionSchema,
+} as const;
+
+/** The JSON Schema (draft 2020-12) of each document, by name. */
+export function jsonSchemas(): Record<keyof typeof DOCUMENT_SCHEMAS, object> {
+  const entries = Object.entries(DOCUMENT_SCHEMAS).map(([name, schema]) => [
+    name,
+    z.toJSONSchema(schema),
+  ]);
+  return Object.fromEntries(entries) as Record<keyof typeof DOCUMENT_SCHEMAS, object>;
+}

@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { colourSchema } from '../documents/colour.js';
+import { cubeSchema } from '../documents/cube.js';
+import { methodIdSchema } from '../documents/method.js';
+
+const nameSchema = z
+  .string()
+  .trim()
+  .min(1, 'give the cube a name')
+  .max(80, 'a name has at most 80 characters');
+
+/** How far a walk has come: whole steps done, and moves done in the step after them. */
+export const positionSchema = z
+  .strictObject({ step: z.int().min(0).max(1000), turn: z.int().min(0).max(1000) })
+  .meta({ id: 'Position' });
+export type Position = z.infer<typeof positionSchema>;
+
+/** Keeps a cube and how it is to be solved. Sent again with the same id it adds nothing. */
+export const createSolveSchema = z
+  .strictObject({
+    id: z.uuid().describe('Made by the sender, so that a request can be repeated safely.'),
+    name: nameSchema,
+    start: cubeSchema,
+    method: methodIdSchema,
+    firstColour: colourSchema,
+    position: positionSchema.optional(),
+  })
+  .meta({ id: 'CreateSolve' });
+export type CreateSolve = z.infer<typeof createSolveSchema>;
+
+/** Renames a solve or moves its position; at least one of the two. */
+export const updateSolveSchema = z
+  .strictObject({ name: nameSchema.optional(), position: positionSchema.optional() })
+  .refine((change) => change.name !== undefined || change.position !== undefined, {
+    message: 'give a name or a position to change',
+  })
+  .meta({ id: 'UpdateSolve' });
+export type UpdateSolve = z.infer<typeof updateSolveSchema>;
+
+export const savedSolveSchema = z
+  .strictObject({
+    id: z.uuid(),
+    name: nameSchema,
+    start: cubeSchema,
+    method: methodIdSchema,
+    firstColour: colourSchema,
+    stepCount: z.int().min(0),
+    turnCount: z.int().min(0),
+    position: positionSchema,
+    createdAt: z.iso.datetime(),
+    updatedAt: z.iso.datetime(),
+  })
+  .meta({ id: 'SavedSolve' });
+export type SavedSolve = z.infer<typeof savedSolveSchema>;
+
+export const solvePageSchema = z
+  .strictObject({
+    items: z.array(savedSolveSchema),
+    page: z.int().min(1),
+    size: z.int().min(1),
+    total: z.int().min(0),
+  })
+  .meta({ id: 'SolvePage' });
+export type SolvePage = z.infer<typeof solvePageSchema>;
+
+/** Which page of the list, counted from 1. */
+export const solveListQuerySchema = z.strictObject({
+  page: z.coerce.number().int().min(1).max(100_000).default(1),
+  size: z.coerce.number().int().min(1).max(100).default(20),
+});
+
+export const solveParamsSchema = z.strictObject({ id: z.uuid() });
