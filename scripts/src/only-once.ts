@@ -1,0 +1,26 @@
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { Told, tellSystemError } from './said.js';
+
+/** Whether a process of ours with this number is running. */
+function runs(pid: number): boolean {
+  const commandLine = `/proc/${pid}/cmdline`;
+  return existsSync(commandLine) && readFileSync(commandLine, 'utf8').includes('run.mjs');
+}
+
+/** Keeps a second `npm start` in the same folder from taking the first one's database. */
+export function onlyOnce(file: string): () => void {
+  const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : NaN;
+  if (pid !== process.pid && runs(pid)) {
+    throw new Told(
+      `Sleetcrest runs from this folder already (process ${pid}): stop it first, with Ctrl-C where it was started.`,
+    );
+  }
+  try {
+    mkdirSync(dirname(file), { recursive: true });
+    writeFileSync(file, String(process.pid));
+  } catch (error) {
+    throw tellSystemError(error as NodeJS.ErrnoException, file);
+  }
+  return () => rmSync(file, { force: true });
+}

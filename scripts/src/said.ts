@@ -1,0 +1,32 @@
+/** A failure to be told in one sentence that says what to do. */
+export class Told extends Error {}
+
+/** Progress, for the person at the terminal. */
+export const say = (text: string): void => {
+  process.stderr.write(`${text}\n`);
+};
+
+/** What stands between a full disk or missing rights and the person who must mend it. */
+export function tellSystemError(error: NodeJS.ErrnoException, path: string): Told {
+  if (error.code === 'ENOSPC') return new Told(diskFull(path));
+  if (error.code === 'EACCES' || error.code === 'EROFS') {
+    return new Told(
+      `${path} cannot be written: mend its rights, or name another folder in SLEETCREST_DATA.`,
+    );
+  }
+  return new Told(`${path}: ${error.message}`);
+}
+
+export const diskFull = (path: string): string =>
+  `The disk is full: free at least 500 MB where ${path} is, then run this again.`;
+
+/** Runs the main function of a command; a failure is told and ends the process with status 1. */
+export async function command(main: () => Promise<void>): Promise<void> {
+  try {
+    await main();
+  } catch (error) {
+    const told = error instanceof Told ? error.message : (error as Error).stack;
+    process.stderr.write(`${told}\n`);
+    process.exitCode = 1;
+  }
+}

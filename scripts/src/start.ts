@@ -1,0 +1,58 @@
+import { join } from 'node:path';
+import { loadDemo } from './demo/load.js';
+import { onlyOnce } from './only-once.js';
+import { portFrom, STATE } from './places.js';
+import { needPort } from './ports.js';
+import { Cluster } from './postgres/cluster.js';
+import { command, say, Told } from './said.js';
+import { buildWeb } from './web-build.js';
+import { WebServer } from './web-server.js';
+
+const DATABASE = 'sleetcrest';
+
+await command(async () => {
+  const port = portFrom('SLEETCREST_PORT', 4180);
+  const databasePort = portFrom('SLEETCREST_DATABASE_PORT', 4181);
+  const host = process.env['SLEETCREST_HOST'] ?? '127.0.0.1';
+  const data = process.env['SLEETCREST_DATA'] ?? STATE;
+
+  const forget = onlyOnce(join(STATE, 'start.pid'));
+  const running: { stop: () => Promise<void> }[] = [];
+  let asked: () => void;
+  const toStop = new Promise<void>((resolve) => (asked = resolve));
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => asked());
+
+  try {
+    await needPort(port, 'the application', 'SLEETCREST_PORT');
+    buildWeb();
+    const cluster = await Cluster.start({
+      folder: join(data, 'postgres'),
+      passwordFile: join(data, 'postgres.password'),
+      port: databasePort,
+    });
+    running.unshift(cluster);
+    await cluster.ensureDatabase(DATABASE);
+    const url = cluster.url(DATABASE);
+    await loadDemo(url);
+    const server = await WebServer.start({
+      databaseUrl: url,
+      port,
+      host,
+      logLevel: process.env['SLEETCREST_LOG_LEVEL'] ?? 'warn',
+    });
+    running.unshift(server);
+
+    const lost = new Promise<never>((_, reject) => {
+      cluster.onEnd((said) => reject(new Told(`The database ended (${said}); start again.`)));
+      server.onEnd(() => reject(new Told('The server ended; what it said is above. Start again.')));
+    });
+    lost.catch(() => undefined);
+    process.stdout.write(`${server.address}\n`);
+    await Promise.race([toStop, lost]);
+    say('Stopping …');
+  } finally {
+    // The server first, so that it can finish what is under way.
+    for (const one of running) await one.stop();
+    forget();
+  }
+});

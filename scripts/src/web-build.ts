@@ -1,0 +1,52 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT, STATE, WEB_ROOT } from './places.js';
+import { diskFull, say, Told } from './said.js';
+
+const STAMP = join(STATE, 'web.stamp');
+const SOURCES = ['core/src', 'contract/src', 'web/src', 'web/public'];
+const FILES = ['package-lock.json', 'web/angular.json', 'web/tsconfig.json'];
+
+function fingerprint(): string {
+  const hash = createHash('sha256');
+  const files = SOURCES.flatMap((folder) =>
+    readdirSync(join(ROOT, folder), { recursive: true, withFileTypes: true })
+      .filter((entry) => entry.isFile())
+      .map((entry) => join(entry.parentPath, entry.name)),
+  );
+  for (const file of [...files.sort(), ...FILES.map((name) => join(ROOT, name))]) {
+    const { mtimeMs, size } = statSync(file);
+    hash.update(`${file} ${mtimeMs} ${size}\n`);
+  }
+  return hash.digest('hex');
+}
+
+/** Builds the web application unless the build there is from these very sources. */
+export function buildWeb(): void {
+  const wanted = fingerprint();
+  const built = existsSync(STAMP) && existsSync(join(WEB_ROOT, 'index.html'));
+  if (built && readFileSync(STAMP, 'utf8') === wanted) return;
+  say('Building the web application …');
+  const done = spawnSync(
+    process.execPath,
+    [join(ROOT, 'node_modules/@angular/cli/bin/ng.js'), 'build'],
+    {
+      cwd: join(ROOT, 'web'),
+      encoding: 'utf8',
+      maxBuffer: 1 << 26,
+      env: { ...process.env, NG_CLI_ANALYTICS: 'false', CI: 'true' },
+    },
+  );
+  if (done.status !== 0) {
+    const said = `${done.stdout}${done.stderr}`;
+    say(said.trim().split('\n').slice(-30).join('\n'));
+    throw new Told(
+      /ENOSPC/.test(said)
+        ? diskFull(ROOT)
+        : 'The web application did not build; what went wrong is above.',
+    );
+  }
+  writeFileSync(STAMP, wanted);
+}

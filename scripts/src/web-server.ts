@@ -1,0 +1,64 @@
+import { fork, type ChildProcess } from 'node:child_process';
+import { join } from 'node:path';
+import { ROOT, WEB_ROOT } from './places.js';
+import { Told } from './said.js';
+
+/** The Express process, serving the API and the built application. */
+export class WebServer {
+  private constructor(
+    private readonly child: ChildProcess,
+    readonly address: string,
+  ) {}
+
+  /** Starts it and resolves once requests are answered. */
+  static async start(options: {
+    databaseUrl: string;
+    port: number;
+    host?: string;
+    logLevel?: string;
+  }): Promise<WebServer> {
+    const host = options.host ?? '127.0.0.1';
+    const child = fork(join(ROOT, 'server/dist/main.js'), {
+      // Apart from the terminal's group, so that Ctrl-C lets it finish before the database ends.
+      detached: true,
+      stdio: ['ignore', 'inherit', 'pipe', 'ipc'],
+      env: {
+        ...process.env,
+        SLEETCREST_HOST: host,
+        SLEETCREST_PORT: String(options.port),
+        SLEETCREST_DATABASE_URL: options.databaseUrl,
+        SLEETCREST_WEB_ROOT: WEB_ROOT,
+        SLEETCREST_LOG_LEVEL: options.logLevel ?? 'warn',
+      },
+    });
+    let said = '';
+    child.stderr?.setEncoding('utf8').on('data', (text: string) => {
+      said = (said + text).slice(-4000);
+      process.stderr.write(text);
+    });
+    await new Promise<void>((resolve, reject) => {
+      child.once('message', () => resolve());
+      child.once('exit', (status) => {
+        const why = said.includes('EADDRINUSE')
+          ? `port ${options.port} is taken`
+          : `status ${status}`;
+        reject(new Told(`The server did not start (${why}); what it said is above.`));
+      });
+    });
+    return new WebServer(child, `http://${host}:${options.port}`);
+  }
+
+  onEnd(told: () => void): void {
+    this.child.once('exit', told);
+  }
+
+  /** Lets it finish what is under way. */
+  async stop(): Promise<void> {
+    const { child } = this;
+    child.removeAllListeners('exit');
+    if (child.exitCode !== null || child.signalCode !== null) return;
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGTERM');
+    await ended;
+  }
+}

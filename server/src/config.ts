@@ -1,0 +1,38 @@
+import { z } from 'zod';
+
+/** What the server is told by its environment; README lists the variables. */
+const configSchema = z.object({
+  SLEETCREST_HOST: z.string().default('127.0.0.1'),
+  SLEETCREST_PORT: z.coerce.number().int().min(0).max(65_535).default(4180),
+  SLEETCREST_DATABASE_URL: z.string().startsWith('postgres'),
+  SLEETCREST_WEB_ROOT: z.string().optional(),
+  SLEETCREST_LOG_LEVEL: z
+    .enum(['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'])
+    .default('info'),
+});
+
+export interface Config {
+  host: string;
+  port: number;
+  databaseUrl: string;
+  /** The folder of the built web application; without it only the API is served. */
+  webRoot: string | undefined;
+  logLevel: string;
+}
+
+/** @throws Error naming each variable that is wrong and what is expected of it. */
+export function readConfig(env: NodeJS.ProcessEnv): Config {
+  const parsed = configSchema.safeParse(env);
+  if (!parsed.success) {
+    const said = parsed.error.issues.map(({ path, message }) => `${path.join('.')}: ${message}`);
+    throw new Error(`the environment is not right: ${said.join('; ')}`);
+  }
+  const { data } = parsed;
+  return {
+    host: data.SLEETCREST_HOST,
+    port: data.SLEETCREST_PORT,
+    databaseUrl: data.SLEETCREST_DATABASE_URL,
+    webRoot: data.SLEETCREST_WEB_ROOT,
+    logLevel: data.SLEETCREST_LOG_LEVEL,
+  };
+}

@@ -1,0 +1,81 @@
+import { QueryTypes, type QueryInterface } from 'sequelize';
+import { aSolve, emptyDatabase, type TestDatabase } from '../spec-support.js';
+import { SolveService } from '../solves/service.js';
+import { loadOnce } from './load-once.js';
+import { migrations } from './migrate.js';
+
+describe('the database', () => {
+  let database: TestDatabase;
+  beforeEach(async () => {
+    database = await emptyDatabase();
+    await migrations(database.sequelize).up();
+  });
+  afterEach(() => database.drop());
+
+  it('is brought up to date with data in it, as often as asked', async () => {
+    const { sequelize } = database;
+    await new SolveService(sequelize).create(aSolve());
+    expect(await migrations(sequelize).up()).toEqual([]);
+    expect((await new SolveService(sequelize).list(1, 10)).total).toBe(1);
+  });
+
+  it('can be taken back migration by migration and forward again', async () => {
+    const umzug = migrations(database.sequelize);
+    const names = (await umzug.executed()).map(({ name }) => name);
+    await umzug.down({ to: 0 });
+    const tables = await (
+      umzug.options as unknown as { context: QueryInterface }
+    ).context.showAllTables();
+    expect(tables as string[]).toEqual(['migrations']);
+    expect((await umzug.up()).map(({ name }) => name)).toEqual(names);
+  });
+
+  it('itself refuses rows that cannot be', async () => {
+    const { sequelize } = database;
+    const { solve } = await new SolveService(sequelize).create(aSolve());
+    const change = (set: string) =>
+      sequelize.query(`UPDATE saved_solves SET ${set} WHERE id = '${solve.id}'`);
+    for (const set of [
+      `name = ' '`,
+      `start = '{}'`,
+      `method = 'My way'`,
+      `first_colour = 'pink'`,
+      'step_count = -1',
+      'turn_count = 1',
+      'position_step = step_count + 1',
+      'position_step = step_count, position_turn = 1',
+      'position_turn = -1',
+      'created_at = NULL',
+    ]) {
+      await expectAsync(change(set)).withContext(set).toBeRejected();
+    }
+    await expectAsync(change('position_step = step_count, position_turn = 0')).toBeResolved();
+  });
+
+  it('answers the list of solves from an index', async () => {
+    const { sequelize } = database;
+    await sequelize.query('SET enable_seqscan = off');
+    const plan = await sequelize.query<{ 'QUERY PLAN': string }>(
+      'EXPLAIN SELECT * FROM saved_solves WHERE deleted_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 20',
+      { type: QueryTypes.SELECT },
+    );
+    expect(plan.map((row) => row['QUERY PLAN']).join()).toContain('saved_solves_newest');
+  });
+
+  it('loads a set of data once, and not at all when loading fails', async () => {
+    const { sequelize } = database;
+    const service = new SolveService(sequelize);
+    const load = () =>
+      loadOnce(sequelize, 'demo', async (t) => void (await service.create(aSolve(), t)));
+    await expectAsync(
+      loadOnce(sequelize, 'demo', async (t) => {
+        await service.create(aSolve(), t);
+        throw new Error('half-way');
+      }),
+    ).toBeRejectedWithError('half-way');
+    expect((await service.list(1, 10)).total).toBe(0);
+    const ran = await Promise.all([load(), load(), load()]);
+    expect(ran.filter(Boolean).length).toBe(1);
+    expect((await service.list(1, 10)).total).toBe(1);
+  });
+});

@@ -1,0 +1,28 @@
+import type { QueryInterface, Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import * as savedSolves from './migrations/0001-saved-solves.js';
+import * as loadedData from './migrations/0002-loaded-data.js';
+
+/** One numbered change of the database, made and unmade in a transaction. */
+export interface Migration {
+  up(queryInterface: QueryInterface): Promise<void>;
+  down(queryInterface: QueryInterface): Promise<void>;
+}
+
+const MIGRATIONS: Record<string, Migration> = {
+  '0001-saved-solves': savedSolves,
+  '0002-loaded-data': loadedData,
+};
+
+/** The migrations of this database, by umzug: `up()` brings it up to date. */
+export const migrations = (sequelize: Sequelize): Umzug<QueryInterface> =>
+  new Umzug({
+    migrations: Object.entries(MIGRATIONS).map(([name, { up, down }]) => ({
+      name,
+      up: ({ context }) => up(context),
+      down: ({ context }) => down(context),
+    })),
+    context: sequelize.getQueryInterface(),
+    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+    logger: undefined,
+  });

@@ -1,0 +1,25 @@
+import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import type { Request } from 'express';
+import type { z } from 'zod';
+import { HttpProblem } from './problem.js';
+
+function valid<T>(schema: z.ZodType<T>, input: unknown, status: number): T {
+  const parsed = schema.safeParse(input);
+  if (parsed.success) return parsed.data;
+  const errors = fieldErrors(parsed.error);
+  throw new HttpProblem(status, `The request was refused: ${describeErrors(errors)}.`, errors);
+}
+
+/** The body, as the schema has it; anything else is refused with 415 or 422. */
+export function bodyOf<T>(request: Request, schema: z.ZodType<T>): T {
+  if (!request.is('application/json')) {
+    throw new HttpProblem(415, 'Send the request as application/json.');
+  }
+  return valid(schema, request.body, 422);
+}
+
+export const queryOf = <T>(request: Request, schema: z.ZodType<T>): T =>
+  valid(schema, request.query, 400);
+
+export const paramsOf = <T>(request: Request, schema: z.ZodType<T>): T =>
+  valid(schema, request.params, 400);

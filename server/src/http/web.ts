@@ -1,0 +1,27 @@
+import { join } from 'node:path';
+import express, { Router } from 'express';
+
+/**
+ * The built web application: files named by their content are kept by the browser for good, and
+ * every address that is no file is a view, answered by the page itself.
+ */
+export function web(root: string): Router {
+  const router = Router();
+  const page = join(root, 'index.html');
+  router.use(
+    express.static(root, {
+      index: false,
+      setHeaders: (response, path) => {
+        const hashed = /-[A-Z0-9]{8}\.\w+$/.test(path);
+        response.setHeader(
+          'cache-control',
+          hashed ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
+      },
+    }),
+  );
+  router.get(/^(?!\/api(?:\/|$))[^.]*$/, (_, response) => {
+    response.sendFile(page, { headers: { 'cache-control': 'no-cache' } });
+  });
+  return router;
+}

@@ -1,0 +1,6 @@
+export { createApp } from './app.js';
+export { openDatabase } from './database/database.js';
+export { loadOnce } from './database/load-once.js';
+export { migrations } from './database/migrate.js';
+export { finish, listen } from './serve.js';
+export { SolveService } from './solves/service.js';

@@ -1,0 +1,109 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { CreateSolve, SavedSolve, SolvePage, UpdateSolve } from '@sleetcrest/contract';
+import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
+import { HttpProblem } from '../http/problem.js';
+import { savedSolveOf, solveModel, type SolveRow } from './model.js';
+import { planOf } from './plan.js';
+
+/** Keeps solves: what it has answered is in the database. */
+export class SolveService {
+  private readonly rows: ModelStatic<SolveRow>;
+
+  constructor(sequelize: Sequelize) {
+    this.rows = solveModel(sequelize);
+  }
+
+  /**
+   * Keeps a new solve. The same request sent again, because its answer was lost, finds the solve
+   * that is there already; another solve under the same id is refused.
+   */
+  async create(
+    given: CreateSolve,
+    transaction?: Transaction,
+  ): Promise<{ solve: SavedSolve; created: boolean }> {
+    const { position, ...kept } = given;
+    const { steps, turnCount } = planOf(kept);
+    checkPosition(position, steps.length);
+    const [row, created] = await this.rows.findOrCreate({
+      where: { id: kept.id },
+      defaults: {
+        ...kept,
+        stepCount: steps.length,
+        turnCount,
+        positionStep: position?.step ?? 0,
+        positionTurn: position?.turn ?? 0,
+      },
+      paranoid: false,
+      transaction: transaction ?? null,
+    });
+    const same =
+      !row.deletedAt &&
+      row.method === kept.method &&
+      row.firstColour === kept.firstColour &&
+      isDeepStrictEqual(row.start, kept.start);
+    if (!created && !same) {
+      throw new HttpProblem(409, 'Another cube is kept under this id; make a new id.');
+    }
+    return { solve: savedSolveOf(row), created };
+  }
+
+  /** One page, newest first. */
+  async list(page: number, size: number): Promise<SolvePage> {
+    const { rows, count } = await this.rows.findAndCountAll({
+      order: [
+        ['createdAt', 'DESC'],
+        ['id', 'DESC'],
+      ],
+      limit: size,
+      offset: (page - 1) * size,
+    });
+    return { items: rows.map(savedSolveOf), page, size, total: count };
+  }
+
+  async read(id: string): Promise<SavedSolve> {
+    return savedSolveOf(await this.row(id));
+  }
+
+  async update(id: string, { name, position }: UpdateSolve): Promise<SavedSolve> {
+    const row = await this.row(id);
+    checkPosition(position, row.stepCount);
+    if (name !== undefined) row.name = name;
+    if (position) {
+      row.positionStep = position.step;
+      row.positionTurn = position.turn;
+    }
+    return savedSolveOf(await row.save());
+  }
+
+  async remove(id: string): Promise<void> {
+    await (await this.row(id)).destroy();
+  }
+
+  /** Brings a deleted solve back; one that was not deleted is left as it is. */
+  async restore(id: string): Promise<SavedSolve> {
+    const row = await this.row(id, false);
+    if (row.deletedAt) await row.restore();
+    return savedSolveOf(row);
+  }
+
+  private async row(id: string, paranoid = true): Promise<SolveRow> {
+    const row = await this.rows.findByPk(id, { paranoid });
+    if (!row)
+      throw new HttpProblem(404, 'No cube is kept under this id; it may have been deleted.');
+    return row;
+  }
+}
+
+function checkPosition(position: UpdateSolve['position'], stepCount: number): void {
+  if (
+    !position ||
+    position.step < stepCount ||
+    (position.step === stepCount && position.turn === 0)
+  ) {
+    return;
+  }
+  const message = `this solve has ${stepCount} steps, and at its end no turn is left`;
+  throw new HttpProblem(422, `The request was refused: position: ${message}.`, [
+    { path: 'position', message },
+  ]);
+}
