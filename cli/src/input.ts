@@ -16,7 +16,7 @@ import {
   type PaintedCube,
   type Side,
 } from '@sleetcrest/core';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import type { Io } from './io.js';
 import { Mistake } from './mistake.js';
 

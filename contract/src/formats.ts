@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { cubeSchema } from './documents/cube.js';
 import { inspectionSchema } from './documents/inspection.js';
 import { methodSchema } from './documents/method.js';

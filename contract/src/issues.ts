@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
 
 /** A field that was refused, as a path such as `start.faces.white.4`, and what to mend. */
 export interface FieldError {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** What the server is told by its environment; README lists the variables. */
 const configSchema = z.object({

@@ -1,4 +1,4 @@
 import { COLOURS } from '@sleetcrest/core';
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const colourSchema = z.enum(COLOURS).meta({ id: 'Colour' });

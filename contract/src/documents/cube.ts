@@ -1,5 +1,5 @@
 import { COLOURS, SCHEME_SIDES, type CubeDocument } from '@sleetcrest/core';
-import { z } from 'zod';
+import * as z from 'zod';
 import { colourSchema } from './colour.js';
 
 const sideSchema = z

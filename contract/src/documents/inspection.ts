@@ -1,5 +1,5 @@
 import { PROBLEM_KINDS } from '@sleetcrest/core';
-import { z } from 'zod';
+import * as z from 'zod';
 import { colourSchema } from './colour.js';
 import { stageSchema } from './walkthrough.js';
 

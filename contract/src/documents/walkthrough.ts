@@ -1,5 +1,5 @@
 import { STAGES, type Walkthrough } from '@sleetcrest/core';
-import { z } from 'zod';
+import * as z from 'zod';
 import { colourSchema } from './colour.js';
 import { cubeSchema } from './cube.js';
 import { methodIdSchema } from './method.js';

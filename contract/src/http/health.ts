@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const healthSchema = z
   .strictObject({ status: z.literal('ok'), database: z.literal('ok') })

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A refusal or failure, `application/problem+json` (RFC 9457), in words for the person. */
 export const problemSchema = z

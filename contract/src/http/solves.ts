@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { colourSchema } from '../documents/colour.js';
 import { cubeSchema } from '../documents/cube.js';
 import { methodIdSchema } from '../documents/method.js';
@@ -28,11 +28,15 @@ export const createSolveSchema = z
   .meta({ id: 'CreateSolve' });
 export type CreateSolve = z.infer<typeof createSolveSchema>;
 
-/** Renames a solve or moves its position; at least one of the two. */
-export const updateSolveSchema = z
-  .strictObject({ name: nameSchema.optional(), position: positionSchema.optional() })
-  .refine((change) => change.name !== undefined || change.position !== undefined, {
-    message: 'give a name or a position to change',
+/**
+ * Renames a solve, moves its position, or plans it anew (another start, method or first colour, from
+ * which the position begins again unless it is given); at least one of these.
+ */
+export const updateSolveSchema = createSolveSchema
+  .omit({ id: true })
+  .partial()
+  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+    message: 'give a name, a position or a plan to change',
   })
   .meta({ id: 'UpdateSolve' });
 export type UpdateSolve = z.infer<typeof updateSolveSchema>;

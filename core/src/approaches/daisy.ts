@@ -7,8 +7,8 @@ import type { Approach } from './approach.js';
 const clearSpot = (spot: string) =>
   ({
     layer: 'U',
-    turning: `Turn the top until the spot at the ${spot} has no {first} edge that faces up, or you would knock it out.`,
-    already: `The spot at the ${spot} above is free.`,
+    turning: `Turn the top until the spot above it, at the ${spot}, has no {first} sticker facing up, or you would knock that edge out.`,
+    already: `The spot above it, at the ${spot}, is free.`,
   }) as const;
 
 const TO_MIDDLE =

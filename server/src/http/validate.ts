@@ -1,6 +1,6 @@
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { Request } from 'express';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import { HttpProblem } from './problem.js';
 
 function valid<T>(schema: z.ZodType<T>, input: unknown, status: number): T {

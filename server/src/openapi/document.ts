@@ -9,7 +9,7 @@ import {
   updateSolveSchema,
 } from '@sleetcrest/contract';
 import { createDocument } from 'zod-openapi';
-import type { z } from 'zod';
+import type * as z from 'zod';
 
 const json = (schema: z.ZodType) => ({ content: { 'application/json': { schema } } });
 const answer = (description: string, schema: z.ZodType) => ({ description, ...json(schema) });

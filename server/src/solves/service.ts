@@ -64,14 +64,20 @@ export class SolveService {
     return savedSolveOf(await this.row(id));
   }
 
-  async update(id: string, { name, position }: UpdateSolve): Promise<SavedSolve> {
+  async update(id: string, { name, position, ...plan }: UpdateSolve): Promise<SavedSolve> {
     const row = await this.row(id);
+    if (Object.values(plan).some((part) => part !== undefined)) {
+      const planned = {
+        start: plan.start ?? row.start,
+        method: plan.method ?? row.method,
+        firstColour: plan.firstColour ?? row.firstColour,
+      };
+      const { steps, turnCount } = planOf(planned);
+      row.set({ ...planned, stepCount: steps.length, turnCount, positionStep: 0, positionTurn: 0 });
+    }
     checkPosition(position, row.stepCount);
     if (name !== undefined) row.name = name;
-    if (position) {
-      row.positionStep = position.step;
-      row.positionTurn = position.turn;
-    }
+    if (position) row.set({ positionStep: position.step, positionTurn: position.turn });
     return savedSolveOf(await row.save());
   }
 

@@ -77,6 +77,20 @@ describe('saved solves', () => {
     expect(now.position).toEqual({ step: stepCount, turn: 0 });
   });
 
+  it('are planned anew for another first colour or cube, beginning at the beginning', async () => {
+    const { id, start } = await create(1, { position: { step: 5, turn: 0 } });
+    const other = aSolve(7).start;
+    const ask = async (change: object) =>
+      savedSolveSchema.parse((await app.ask('PATCH', `/api/solves/${id}`, change)).body);
+    expect(await ask({ firstColour: 'red' })).toEqual(
+      jasmine.objectContaining({ firstColour: 'red', start, position: { step: 0, turn: 0 } }),
+    );
+    expect(await ask({ start: other, position: { step: 2, turn: 0 } })).toEqual(
+      jasmine.objectContaining({ start: other, position: { step: 2, turn: 0 } }),
+    );
+    expectProblem(await app.ask('PATCH', `/api/solves/${id}`, { method: 'rough' }), 422, 'method');
+  });
+
   it('are renamed, and change nothing when the new name is refused', async () => {
     const { id } = await create();
     await app.ask('PATCH', `/api/solves/${id}`, { name: 'At the landing' });

@@ -1,0 +1,19 @@
+// Debian's Chromium, without a window and without reaching for any network.
+module.exports = (config) => {
+  config.set({
+    frameworks: ['jasmine'],
+    plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
+    browsers: ['Quiet'],
+    customLaunchers: {
+      Quiet: {
+        base: 'ChromeHeadless',
+        flags: ['--no-sandbox', '--disable-background-networking', '--disable-gpu'],
+      },
+    },
+    client: { jasmine: { random: true, seed: '4180' } },
+    reporters: ['progress'],
+    hostname: '127.0.0.1',
+    listenAddress: '127.0.0.1',
+    restartOnFileChange: false,
+  });
+};

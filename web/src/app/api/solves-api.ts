@@ -1,0 +1,66 @@
+import { HttpClient, HttpErrorResponse } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import {
+  problemSchema,
+  savedSolveSchema,
+  solvePageSchema,
+  type CreateSolve,
+  type SavedSolve,
+  type SolvePage,
+  type UpdateSolve,
+} from '@sleetcrest/contract';
+import { map, type Observable } from 'rxjs';
+
+/** The saved solves on the server; every answer is checked against the contract. */
+@Injectable({ providedIn: 'root' })
+export class SolvesApi {
+  private readonly http = inject(HttpClient);
+
+  list(page: number, size: number): Observable<SolvePage> {
+    return this.http
+      .get('/api/solves', { params: { page, size } })
+      .pipe(map((body) => solvePageSchema.parse(body)));
+  }
+
+  read(id: string): Observable<SavedSolve> {
+    return this.http.get(`/api/solves/${id}`).pipe(map((body) => savedSolveSchema.parse(body)));
+  }
+
+  create(solve: CreateSolve): Observable<SavedSolve> {
+    return this.http.post('/api/solves', solve).pipe(map((body) => savedSolveSchema.parse(body)));
+  }
+
+  update(id: string, change: UpdateSolve): Observable<SavedSolve> {
+    return this.http
+      .patch(`/api/solves/${id}`, change)
+      .pipe(map((body) => savedSolveSchema.parse(body)));
+  }
+
+  remove(id: string): Observable<unknown> {
+    return this.http.delete(`/api/solves/${id}`);
+  }
+
+  restore(id: string): Observable<SavedSolve> {
+    return this.http
+      .post(`/api/solves/${id}/restore`, null)
+      .pipe(map((body) => savedSolveSchema.parse(body)));
+  }
+}
+
+/** What went wrong with a request, for the person. */
+export interface ApiFailure {
+  /** Nobody answered, or the server cannot at the moment: worth trying again. */
+  unreachable: boolean;
+  message: string;
+}
+
+export function apiFailure(error: unknown): ApiFailure {
+  if (error instanceof HttpErrorResponse && (error.status === 0 || error.status >= 500)) {
+    return { unreachable: true, message: 'The server cannot be reached just now.' };
+  }
+  const problem = problemSchema.safeParse(error instanceof HttpErrorResponse ? error.error : null);
+  const message = problem.success
+    ? problem.data.detail
+    : 'The server gave an answer that cannot be read.';
+  return { unreachable: false, message };
+}

@@ -1,0 +1,29 @@
+import { provideHttpClient, withFetch } from '@angular/common/http';
+import { type ApplicationConfig, provideBrowserGlobalErrorListeners } from '@angular/core';
+import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideEffects } from '@ngrx/effects';
+import { provideState, provideStore } from '@ngrx/store';
+import { routes } from './app.routes';
+import { entryFeature } from './bench/entry/entry.feature';
+import * as savedEffects from './bench/saved/saved.effects';
+import { savedFeature } from './bench/saved/saved.feature';
+import * as walkEffects from './bench/walk/walk.effects';
+import { walkFeature } from './bench/walk/walk.feature';
+import { readerFeature } from './reader/reader.feature';
+import { provideIcons } from './shared/icons';
+import * as persistEffects from './state/persist.effects';
+
+export const appConfig: ApplicationConfig = {
+  providers: [
+    provideBrowserGlobalErrorListeners(),
+    provideRouter(routes, withComponentInputBinding()),
+    provideHttpClient(withFetch()),
+    provideStore(),
+    provideState(readerFeature),
+    provideState(entryFeature),
+    provideState(walkFeature),
+    provideState(savedFeature),
+    provideEffects(walkEffects, savedEffects, persistEffects),
+    provideIcons(),
+  ],
+};

@@ -1,0 +1,93 @@
+import { ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
+import { MatIconButton, MatButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { isFree } from './keyboard/keys';
+import { readerFeature, SettingsPage } from './reader/reader.feature';
+
+/** The frame round every view: the name, the views, the drawer, help. */
+@Component({
+  selector: 'sc-root',
+  imports: [MatButton, MatIcon, MatIconButton, RouterLink, RouterLinkActive, RouterOutlet],
+  template: `
+    <a class="skip" href="#main">To the content</a>
+    <nav aria-label="Views">
+      <a class="name" routerLink="/bench">
+        <svg viewBox="0 0 40 24" aria-hidden="true">
+          <path d="M0 23 10 9l6 7L26 1l14 22z" />
+          <path class="lit" d="M26 1l6 9.500-4 3-3-3-4 2.500z" />
+        </svg>
+        Sleetcrest
+      </a>
+      <a matButton routerLink="/bench" routerLinkActive="current">Bench</a>
+      <a matButton routerLink="/settings" routerLinkActive="current">Settings</a>
+      <span class="gap"></span>
+      <button matButton aria-label="Saved cubes" (click)="openDrawer()">
+        <mat-icon svgIcon="cubes" /><span class="long">Saved cubes</span>
+      </button>
+      <button matIconButton aria-label="Day or night" (click)="toggleNight()">
+        <mat-icon svgIcon="night" />
+      </button>
+      <button matIconButton aria-label="Keyboard map" (click)="openKeys()">
+        <mat-icon svgIcon="help" />
+      </button>
+    </nav>
+    <main id="main" tabindex="-1"><router-outlet /></main>
+  `,
+  styleUrl: './app.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class App {
+  private readonly store = inject(Store);
+  private readonly dialog = inject(MatDialog);
+  private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+
+  constructor() {
+    effect(() => {
+      const { theme, swatches } = this.reader();
+      const { dataset, style } = document.documentElement;
+      if (theme === 'auto') delete dataset['theme'];
+      else dataset['theme'] = theme;
+      for (const [colour, value] of Object.entries(swatches)) {
+        style.setProperty(`--sticker-${colour}`, value);
+      }
+    });
+  }
+
+  protected async openDrawer(): Promise<void> {
+    const { SavedDrawer } = await import('./bench/saved/saved-drawer');
+    this.dialog.open(SavedDrawer, {
+      panelClass: 'drawer',
+      ariaLabel: 'Saved cubes',
+      width: '460px',
+      maxWidth: '100vw',
+      height: '100dvh',
+      maxHeight: '100dvh',
+      position: { right: '0', top: '0' },
+    });
+  }
+
+  protected async openKeys(): Promise<void> {
+    const { KeyboardMap } = await import('./keyboard/keyboard-map');
+    this.dialog.open(KeyboardMap, { width: '560px' });
+  }
+
+  protected toggleNight(): void {
+    const dark = getComputedStyle(document.documentElement).colorScheme === 'dark';
+    this.store.dispatch(SettingsPage.settingChanged({ change: { theme: dark ? 'day' : 'night' } }));
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const { shortcuts, letters } = this.reader();
+    if (!shortcuts || !isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === '?') void this.openKeys();
+    else if (event.key === 's') void this.openDrawer();
+    else if (event.key === 'n') this.toggleNight();
+    else if (event.key === 'l') {
+      this.store.dispatch(SettingsPage.settingChanged({ change: { letters: !letters } }));
+    }
+  }
+}

@@ -1,0 +1,132 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { sideOfColour, stageWords } from '@sleetcrest/core';
+import { apiFailure, SolvesApi } from '../api/solves-api';
+import { readerFeature } from '../reader/reader.feature';
+import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
+import { Entry } from './entry/entry';
+import { entryFeature } from './entry/entry.feature';
+import { stagesOf } from './walk/timeline';
+import { Walk } from './walk/walk';
+import { WalkPage } from './walk/walk.actions';
+import { walkFeature } from './walk/walk.feature';
+import { recordOf } from './walk/walk-record';
+
+/** The Bench: enter a cube, walk the solve. The ridge above shows how far it is. */
+@Component({
+  selector: 'sc-bench',
+  imports: [Entry, MatButton, MatProgressBar, Ridge, RouterLink, Walk],
+  template: `
+    <sc-ridge [stages]="stages()" [walkable]="scene() !== null" (jumped)="jump($event)" />
+    @if (!id()) {
+      <sc-entry />
+    } @else if (scene(); as shown) {
+      <sc-walk [scene]="shown" />
+    } @else if (failure(); as message) {
+      <div class="message" role="alert">
+        <h1>This walk cannot be shown</h1>
+        <p>{{ message }}</p>
+        <div>
+          @if (canRetry()) {
+            <button matButton="outlined" (click)="fetch()">Try again</button>
+          }
+          <a matButton="filled" routerLink="/bench">Enter a cube</a>
+        </div>
+      </div>
+    } @else {
+      <mat-progress-bar mode="indeterminate" aria-label="Finding the way" />
+    }
+  `,
+  styles: `
+    .message {
+      display: grid;
+      gap: 12px;
+      max-width: 40rem;
+      margin: 48px auto;
+      padding: 20px 24px;
+      border-left: 4px solid var(--trouble);
+      background: var(--surface);
+    }
+    .message div {
+      display: flex;
+      gap: 8px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Bench {
+  /** The id of the walk, from the address; none while a cube is entered. */
+  readonly id = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly api = inject(SolvesApi);
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+  private readonly made = this.store.selectSignal(walkFeature.selectScene);
+  private readonly walkFailure = this.store.selectSignal(walkFeature.selectFailure);
+  private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly notFound = signal<string | null>(null);
+  protected readonly canRetry = signal(false);
+
+  /** What is shown, if the walk in hand is the one the address names. */
+  protected readonly scene = computed(() =>
+    this.id() !== undefined && this.record()?.id === this.id() ? this.made() : null,
+  );
+  protected readonly failure = computed(() =>
+    this.record()?.id === this.id() ? this.walkFailure() : this.notFound(),
+  );
+  protected readonly stages = computed((): readonly (RidgeStage & { firstStep?: number })[] => {
+    const scene = this.scene();
+    if (scene) return scene.ridge;
+    const scheme = this.scheme();
+    const first = sideOfColour(scheme, this.reader().firstColour);
+    return stagesOf('gentle').map((stage) => ({
+      id: stage,
+      title: stageWords(stage, first, scheme).title,
+      turns: 1,
+      state: 'ahead',
+      fraction: 0,
+    }));
+  });
+
+  constructor() {
+    effect(() => {
+      const id = this.id();
+      untracked(() => {
+        if (id !== undefined && this.record()?.id !== id) this.fetch();
+      });
+    });
+  }
+
+  /** Fetches the walk the address names. */
+  protected fetch(): void {
+    const id = this.id();
+    if (id === undefined) return;
+    this.notFound.set(null);
+    this.api.read(id).subscribe({
+      next: (solve) => this.store.dispatch(WalkPage.savedWalkOpened({ record: recordOf(solve) })),
+      error: (error: unknown) => {
+        const { message, unreachable } = apiFailure(error);
+        this.canRetry.set(unreachable);
+        this.notFound.set(message);
+      },
+    });
+  }
+
+  protected jump(index: number): void {
+    const step = this.stages()[index]?.firstStep;
+    if (step !== undefined) this.store.dispatch(WalkPage.stepChosen({ step }));
+  }
+}

@@ -1,0 +1,115 @@
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
+import {
+  HOME_HOLD,
+  inspect,
+  sideOfColour,
+  SIDES,
+  STANDARD_SCHEME,
+  stickerInHold,
+  UNSEEN,
+  unseenCube,
+  type Colour,
+  type ColourScheme,
+  type Hold,
+} from '@sleetcrest/core';
+import { readerFeature, SettingsPage } from '../../reader/reader.feature';
+import { restored } from '../../state/persisted';
+import { EntryPage } from './entry.actions';
+
+type Stickers = readonly number[];
+
+export interface EntryState {
+  painted: Stickers;
+  scheme: ColourScheme;
+  /** What each stroke will paint: a side number, or `UNSEEN` to rub out. */
+  brush: number;
+  /** How the picture shows the cube. */
+  hold: Hold;
+  /** Earlier paintings, latest last, and those taken back, next first. */
+  past: readonly Stickers[];
+  future: readonly Stickers[];
+}
+
+/** How many paintings can be taken back. */
+const MOST_UNDO = 300;
+
+const kept = restored();
+const initial: EntryState = {
+  painted: kept.entry?.painted ?? Array.from(unseenCube()),
+  scheme: kept.entry?.scheme ?? kept.reader?.scheme ?? STANDARD_SCHEME,
+  brush: 0,
+  hold: kept.entry?.hold ?? HOME_HOLD,
+  past: [],
+  future: [],
+};
+
+function painting(state: EntryState, painted: Stickers, continues = false): EntryState {
+  if (painted.every((colour, sticker) => colour === state.painted[sticker])) return state;
+  const past = continues ? state.past : [...state.past, state.painted].slice(-MOST_UNDO);
+  return { ...state, painted, past, future: [] };
+}
+
+export const entryFeature = createFeature({
+  name: 'entry',
+  reducer: createReducer(
+    initial,
+    on(EntryPage.stickerPainted, (state, { sticker, colour, continues }) =>
+      painting(
+        state,
+        state.painted.map((was, k) => (k === sticker ? colour : was)),
+        // A sweep whose first sticker had that colour already has nothing to continue.
+        continues && state.past.length > 0,
+      ),
+    ),
+    on(EntryPage.brushChosen, (state, { brush }) => ({ ...state, brush })),
+    on(EntryPage.pictureTurned, (state, { hold }) => ({ ...state, hold })),
+    on(EntryPage.cubeReplaced, (state, { painted, scheme }) => ({
+      ...painting(state, painted),
+      scheme: scheme ?? state.scheme,
+      hold: HOME_HOLD,
+    })),
+    on(EntryPage.paintingUndone, (state) => {
+      const before = state.past.at(-1);
+      if (!before) return state;
+      const future = [state.painted, ...state.future];
+      return { ...state, painted: before, past: state.past.slice(0, -1), future };
+    }),
+    on(EntryPage.paintingRedone, (state) => {
+      const [next, ...future] = state.future;
+      if (!next) return state;
+      return { ...state, painted: next, past: [...state.past, state.painted], future };
+    }),
+    on(SettingsPage.settingChanged, (state, { change }) =>
+      change.scheme ? { ...state, scheme: change.scheme } : state,
+    ),
+  ),
+  extraSelectors: ({ selectPainted, selectScheme, selectHold, selectPast, selectFuture }) => ({
+    selectInspection: createSelector(
+      selectPainted,
+      selectScheme,
+      readerFeature.selectFirstColour,
+      (painted, scheme, first) =>
+        inspect({ painted: Int8Array.from(painted), scheme }, sideOfColour(scheme, first)),
+    ),
+    /** The colours of the stickers as the picture shows them. */
+    selectPicture: createSelector(selectPainted, selectScheme, selectHold, pictureOf),
+    /** How many stickers of each colour are still to be painted, by side number. */
+    selectLeft: createSelector(selectPainted, (painted) =>
+      SIDES.map((side) => 9 - painted.filter((colour) => colour === side).length),
+    ),
+    selectCanUndo: createSelector(selectPast, (past) => past.length > 0),
+    selectCanRedo: createSelector(selectFuture, (future) => future.length > 0),
+  }),
+});
+
+/** Stickers as they lie in a hold, by colour name; null where not painted. */
+export function pictureOf(
+  painted: ArrayLike<number>,
+  scheme: ColourScheme,
+  hold: Hold,
+): (Colour | null)[] {
+  return Array.from({ length: painted.length }, (_, sticker) => {
+    const colour = painted[stickerInHold(hold, sticker)]!;
+    return colour === UNSEEN ? null : scheme[colour]!;
+  });
+}

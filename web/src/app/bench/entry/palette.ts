@@ -1,0 +1,69 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatIcon } from '@angular/material/icon';
+import { SIDES, UNSEEN, type ColourScheme } from '@sleetcrest/core';
+
+/** The six colours and the eraser, with how many stickers of each colour are left to paint. */
+@Component({
+  selector: 'sc-palette',
+  imports: [MatIcon],
+  template: `
+    <div role="group" aria-label="Colour to paint with">
+      @for (pot of pots(); track pot.side) {
+        <button
+          type="button"
+          [attr.aria-pressed]="brush() === pot.side"
+          [attr.aria-label]="pot.says"
+          [style.background]="'var(--sticker-' + pot.colour + ')'"
+          [class.dark]="pot.dark"
+          [class.over]="pot.left < 0"
+          (click)="chosen.emit(pot.side)"
+        >
+          <span class="key">{{ pot.key }}</span>
+          <span class="letter">{{ letters() ? pot.letter : '' }}</span>
+          <span class="left">{{ pot.left }}</span>
+        </button>
+      }
+      <button
+        type="button"
+        class="eraser"
+        aria-label="Rub out"
+        [attr.aria-pressed]="brush() === unseen"
+        (click)="chosen.emit(unseen)"
+      >
+        <span class="key">0</span>
+        <mat-icon svgIcon="erase" />
+      </button>
+    </div>
+  `,
+  styleUrl: './palette.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Palette {
+  readonly scheme = input.required<ColourScheme>();
+  readonly left = input.required<readonly number[]>();
+  readonly brush = input.required<number>();
+  readonly letters = input(false);
+  readonly chosen = output<number>();
+
+  protected readonly unseen = UNSEEN;
+  protected readonly pots = computed(() =>
+    SIDES.map((side) => {
+      const colour = this.scheme()[side]!;
+      const left = this.left()[side]!;
+      const says = left < 0 ? `${colour}, ${-left} too many` : `${colour}, ${left} left`;
+      const dark = ['red', 'green', 'blue'].includes(colour);
+      return {
+        side,
+        colour,
+        left,
+        says,
+        dark,
+        key: keyOf(colour),
+        letter: colour[0]!.toUpperCase(),
+      };
+    }),
+  );
+}
+
+const ORDER = ['white', 'red', 'green', 'yellow', 'orange', 'blue'];
+const keyOf = (colour: string): number => ORDER.indexOf(colour) + 1;

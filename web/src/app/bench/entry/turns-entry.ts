@@ -1,0 +1,79 @@
+import { ChangeDetectionStrategy, Component, computed, output, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
+import {
+  applyMoves,
+  countTurns,
+  HOME_HOLD,
+  paintedFromCube,
+  readMoves,
+  solvedCube,
+} from '@sleetcrest/core';
+
+/** Enters a cube by the turns that lead to it from a solved one. */
+@Component({
+  selector: 'sc-turns-entry',
+  imports: [MatButton, MatFormField, MatHint, MatInput, MatLabel],
+  template: `
+    <mat-form-field>
+      <mat-label>Turns from a solved cube</mat-label>
+      <textarea
+        #field
+        matInput
+        rows="3"
+        class="mono"
+        spellcheck="false"
+        autocapitalize="off"
+        placeholder="R U2 F' (L D)2"
+        aria-describedby="turns-said"
+        (input)="text.set(field.value)"
+      ></textarea>
+      <mat-hint>R' or Ri for the other way, R2 or RR for a half turn, (R U)3 to repeat</mat-hint>
+    </mat-form-field>
+    <p id="turns-said" [class.wrong]="!read().ok" role="status">{{ said() }}</p>
+    <button matButton="tonal" [disabled]="!usable()" (click)="use()">
+      Put these turns on the picture
+    </button>
+  `,
+  styles: `
+    mat-form-field {
+      width: 100%;
+    }
+    p {
+      min-height: 1.5em;
+      margin: 8px 0;
+      color: var(--quiet);
+    }
+    .wrong {
+      color: var(--trouble);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TurnsEntry {
+  /** The stickers of the cube these turns lead to. */
+  readonly entered = output<number[]>();
+
+  protected readonly text = signal('');
+  protected readonly read = computed(() => readMoves(this.text()));
+  protected readonly usable = computed(() => {
+    const read = this.read();
+    return read.ok && read.value.length > 0;
+  });
+  protected readonly said = computed(() => {
+    const read = this.read();
+    if (!read.ok) return `${read.error.message}.`;
+    const count = countTurns(read.value);
+    return count === 0
+      ? 'White up and green in front, done from the first to the last.'
+      : `${count} turns.`;
+  });
+
+  protected use(): void {
+    const read = this.read();
+    if (!read.ok) return;
+    const cube = solvedCube();
+    applyMoves(cube, HOME_HOLD, read.value);
+    this.entered.emit(Array.from(paintedFromCube(cube)));
+  }
+}

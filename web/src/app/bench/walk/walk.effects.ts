@@ -1,0 +1,130 @@
+import { inject } from '@angular/core';
+import { createEffect } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
+import {
+  catchError,
+  combineLatest,
+  concatMap,
+  debounceTime,
+  defer,
+  distinctUntilChanged,
+  EMPTY,
+  filter,
+  from,
+  fromEvent,
+  map,
+  merge,
+  of,
+  retry,
+  switchMap,
+  take,
+  tap,
+  timer,
+  type Observable,
+} from 'rxjs';
+import type { Action } from '@ngrx/store';
+import { apiFailure, SolvesApi } from '../../api/solves-api';
+import { readerFeature } from '../../reader/reader.feature';
+import { Solver as SolverService } from '../../solver/solver';
+import { Keeping, Pace, Solver } from './walk.actions';
+import { walkFeature } from './walk.feature';
+import { changesBetween, samePlan, sameRecord, type WalkRecord } from './walk-record';
+
+/** Makes the walkthrough whenever the cube, the method or the first colour becomes another. */
+export const planWalk = createEffect(
+  (store = inject(Store), solver = inject(SolverService)) =>
+    store.select(walkFeature.selectRecord).pipe(
+      filter((record): record is WalkRecord => record !== null),
+      distinctUntilChanged((a, b) => a.id === b.id && samePlan(a, b)),
+      switchMap(({ start, method, firstColour }) =>
+        from(solver.solve(start, method, firstColour)).pipe(
+          map((answer) =>
+            answer.ok
+              ? Solver.walkMade({ walkthrough: answer.value })
+              : Solver.walkFailed({ message: answer.error }),
+          ),
+          catchError(() =>
+            of(Solver.walkFailed({ message: 'The solver could not be started: reload the page.' })),
+          ),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+const MOST_WAIT = 15_000;
+const SETTLED = 500;
+
+/** Waits longer after each failure, and no longer at all once the browser is back on the network. */
+const waitToRetry = (count: number): Observable<unknown> =>
+  merge(timer(Math.min(MOST_WAIT, 1000 * 2 ** count)), fromEvent(window, 'online')).pipe(take(1));
+
+/**
+ * Keeps the record on the server: what the server last confirmed is compared with what is here
+ * now, and the difference is sent, again and again until it is confirmed or refused.
+ */
+export const keepWalk = createEffect(
+  (store = inject(Store), api = inject(SolvesApi)) => {
+    const current = combineLatest([
+      store.select(walkFeature.selectRecord),
+      store.select(walkFeature.selectKept),
+    ]).pipe(take(1));
+
+    const send = (record: WalkRecord, kept: WalkRecord | null): Observable<Action> => {
+      const known = kept?.id === record.id ? kept : null;
+      if (known && sameRecord(known, record)) return EMPTY;
+      const sent = known
+        ? api.update(record.id, changesBetween(known, record))
+        : api.create(record);
+      return sent.pipe(
+        // A repeated request finds the solve as it was first kept, perhaps at an earlier position.
+        map((solve) => Keeping.recordKept({ record: { ...record, position: solve.position } })),
+      );
+    };
+
+    return combineLatest([
+      store.select(walkFeature.selectRecord),
+      store.select(walkFeature.selectKept),
+    ]).pipe(
+      filter(([record, kept]) => record !== null && !(kept && sameRecord(kept, record))),
+      debounceTime(SETTLED),
+      concatMap(() =>
+        defer(() => current).pipe(
+          concatMap(([record, kept]) => (record ? send(record, kept) : EMPTY)),
+          tap({
+            error: (error) => {
+              if (apiFailure(error).unreachable) store.dispatch(Keeping.serverUnreachable());
+            },
+          }),
+          retry({
+            delay: (error, count) => {
+              if (apiFailure(error).unreachable) return waitToRetry(count);
+              throw error;
+            },
+          }),
+          catchError((error: unknown) =>
+            of(Keeping.recordRefused({ message: apiFailure(error).message })),
+          ),
+        ),
+      ),
+    );
+  },
+  { functional: true },
+);
+
+/** While playing, one turn at the reader's pace; longer before a step that needs a new hold. */
+export const playWalk = createEffect(
+  (store = inject(Store)) =>
+    combineLatest([
+      store.select(walkFeature.selectPlaying),
+      store.select(walkFeature.selectScene),
+      store.select(readerFeature.selectSecondsPerTurn),
+    ]).pipe(
+      switchMap(([playing, scene, seconds]) => {
+        if (!playing || !scene) return EMPTY;
+        const starts = scene.position.turn === 0 && scene.position.step > 0;
+        return timer(seconds * 1000 * (starts ? 2.2 : 1)).pipe(map(() => Pace.turnDue()));
+      }),
+    ),
+  { functional: true },
+);

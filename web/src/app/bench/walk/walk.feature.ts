@@ -1,0 +1,153 @@
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
+import type { Walkthrough } from '@sleetcrest/core';
+import type { Position } from '@sleetcrest/contract';
+import { restored } from '../../state/persisted';
+import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
+import { Keeping, Pace, Solver, WalkPage } from './walk.actions';
+import { sameRecord, type WalkRecord } from './walk-record';
+
+export interface WalkState {
+  record: WalkRecord | null;
+  /** The record as the server last confirmed it; null when it never did. */
+  kept: WalkRecord | null;
+  walkthrough: Walkthrough | null;
+  /** Why there is no walkthrough, in a sentence. */
+  failure: string | null;
+  playing: boolean;
+  /** How the last try to keep the record went. */
+  server: 'reached' | 'unreachable' | 'refused';
+  refusal: string | null;
+}
+
+const kept = restored().walk;
+const initial: WalkState = {
+  record: kept?.record ?? null,
+  kept: kept?.kept ?? null,
+  walkthrough: null,
+  failure: null,
+  playing: false,
+  server: 'reached',
+  refusal: null,
+};
+
+const begin = (record: WalkRecord, known: WalkRecord | null): WalkState => ({
+  ...initial,
+  record,
+  kept: known,
+});
+
+function moved(
+  state: WalkState,
+  move: (timeline: ReturnType<typeof layOut>, position: Position) => Position,
+  playing = false,
+): WalkState {
+  const { record, walkthrough } = state;
+  if (!record || !walkthrough) return state;
+  const timeline = timelineOf(walkthrough);
+  const position = move(timeline, record.position);
+  const atEnd = position.step === timeline.frames.length;
+  return { ...state, record: { ...record, position }, playing: playing && !atEnd };
+}
+
+// The same walkthrough is laid out once, for the reducer and the selectors alike.
+const laidOut = new WeakMap<Walkthrough, ReturnType<typeof layOut>>();
+function timelineOf(walkthrough: Walkthrough): ReturnType<typeof layOut> {
+  let timeline = laidOut.get(walkthrough);
+  if (!timeline) laidOut.set(walkthrough, (timeline = layOut(walkthrough)));
+  return timeline;
+}
+
+export const walkFeature = createFeature({
+  name: 'walk',
+  reducer: createReducer(
+    initial,
+    on(WalkPage.walkBegun, (_, { record }) => begin(record, null)),
+    on(WalkPage.savedWalkOpened, (_, { record }) => begin(record, record)),
+    on(Solver.walkMade, (state, { walkthrough }) =>
+      moved({ ...state, walkthrough, failure: null }, within),
+    ),
+    on(Solver.walkFailed, (state, { message }) => ({
+      ...state,
+      walkthrough: null,
+      failure: message,
+      playing: false,
+    })),
+    on(WalkPage.turnDone, (state) => moved(state, forward)),
+    on(Pace.turnDue, (state) => moved(state, forward, state.playing)),
+    on(WalkPage.turnUndone, (state) => moved(state, back)),
+    on(WalkPage.stepChosen, (state, { step }) =>
+      moved(state, (timeline) => within(timeline, { step: Math.max(0, step), turn: 0 })),
+    ),
+    on(WalkPage.playToggled, (state) => ({ ...state, playing: !state.playing })),
+    on(WalkPage.planChanged, (state, { change }) =>
+      state.record
+        ? { ...state, record: { ...state.record, ...change }, walkthrough: null, playing: false }
+        : state,
+    ),
+    on(WalkPage.walkRenamed, (state, { id, name }) =>
+      state.record?.id === id ? { ...state, record: { ...state.record, name } } : state,
+    ),
+    on(WalkPage.keepAgainAsked, (state, { id }) =>
+      state.record
+        ? {
+            ...state,
+            record: { ...state.record, id },
+            kept: null,
+            server: 'reached',
+            refusal: null,
+          }
+        : state,
+    ),
+    on(Keeping.recordKept, (state, { record }) =>
+      state.record?.id === record.id
+        ? { ...state, kept: record, server: 'reached', refusal: null }
+        : state,
+    ),
+    on(Keeping.serverUnreachable, (state) => ({ ...state, server: 'unreachable' })),
+    on(Keeping.recordRefused, (state, { message }) => ({
+      ...state,
+      server: 'refused',
+      refusal: message,
+    })),
+  ),
+  extraSelectors: ({ selectRecord, selectKept, selectWalkthrough, selectServer }) => {
+    const selectPosition = createSelector(selectRecord, (record) => record?.position ?? null);
+    /** Everything the walk shows at the position reached; null until it is made. */
+    const selectScene = createSelector(
+      selectWalkthrough,
+      selectPosition,
+      (walkthrough, position) => {
+        if (!walkthrough || !position) return null;
+        const timeline = timelineOf(walkthrough);
+        const { cube, hold } = stateAt(timeline, position);
+        return {
+          walkthrough,
+          timeline,
+          position,
+          cube,
+          hold,
+          frame: timeline.frames[position.step] ?? null,
+          before: timeline.frames[position.step - 1] ?? null,
+          turnsDone: turnsDone(timeline, position),
+          ridge: ridgeOf(walkthrough, timeline, position),
+        };
+      },
+    );
+    return {
+      selectPosition,
+      selectScene,
+      selectKeeping: createSelector(
+        selectRecord,
+        selectKept,
+        selectServer,
+        (record, known, server) => {
+          if (server !== 'reached') return server;
+          return record && known && sameRecord(record, known) ? 'kept' : 'keeping';
+        },
+      ),
+    };
+  },
+});
+
+/** What `selectScene` gives once a walk is made. */
+export type WalkScene = NonNullable<ReturnType<typeof walkFeature.selectScene>>;

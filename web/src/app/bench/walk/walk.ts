@@ -1,0 +1,186 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  paintedFromCube,
+  sideOfColour,
+  stageWords,
+  writeCubeDocument,
+  type Colour,
+  type Dialect,
+} from '@sleetcrest/core';
+import { v4 as uuid } from 'uuid';
+import { isFree, isPress } from '../../keyboard/keys';
+import { readerFeature, SettingsPage } from '../../reader/reader.feature';
+import { Crown } from '../../shared/crown/crown';
+import { CubeView } from '../../shared/cube-view/cube-view';
+import { DialectChoice } from '../dialect-choice';
+import { pictureOf } from '../entry/entry.feature';
+import { FirstColourChoice } from '../first-colour-choice';
+import { Controls } from './controls';
+import { FourLines } from './four-lines';
+import { TileRow } from './tile-row';
+import { WalkPage } from './walk.actions';
+import { walkFeature, type WalkScene } from './walk.feature';
+
+/** Walks a cube to solved, a turn at a time. */
+@Component({
+  selector: 'sc-walk',
+  imports: [
+    Controls,
+    Crown,
+    CubeView,
+    DialectChoice,
+    FirstColourChoice,
+    FourLines,
+    MatButton,
+    MatIcon,
+    TileRow,
+  ],
+  templateUrl: './walk.html',
+  styleUrl: './walk.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Walk {
+  readonly scene = input.required<WalkScene>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly snackBar = inject(MatSnackBar);
+
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly playing = this.store.selectSignal(walkFeature.selectPlaying);
+  protected readonly keeping = this.store.selectSignal(walkFeature.selectKeeping);
+  protected readonly refusal = this.store.selectSignal(walkFeature.selectRefusal);
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+
+  protected readonly name = computed(() => this.record()?.name ?? '');
+  protected readonly firstColour = computed(() => this.scene().walkthrough.firstColour as Colour);
+  protected readonly scheme = computed(() => this.scene().timeline.scheme);
+  protected readonly picture = computed(() => {
+    const { cube, hold } = this.scene();
+    return pictureOf(paintedFromCube(cube), this.scheme(), hold);
+  });
+  protected readonly stepDone = computed(() => {
+    const { frame, position } = this.scene();
+    return frame !== null && position.turn === frame.moves.length;
+  });
+  protected readonly atStart = computed(() => {
+    const { step, turn } = this.scene().position;
+    return step === 0 && turn === 0;
+  });
+  /** How the cube was held when this step began to be needed. */
+  protected readonly holdBefore = computed(() => this.scene().before?.hold ?? null);
+  /** The check a coach makes before going on, once a stage is complete. */
+  protected readonly check = computed(() => {
+    const { frame, timeline } = this.scene();
+    const stage = frame?.step.completes;
+    if (!stage || !this.stepDone()) return null;
+    return stageWords(stage, sideOfColour(timeline.scheme, this.firstColour()), timeline.scheme);
+  });
+  protected readonly turnMilliseconds = computed(() =>
+    Math.min(450, this.reader().secondsPerTurn * 600),
+  );
+
+  protected next(): void {
+    this.store.dispatch(WalkPage.turnDone());
+  }
+
+  protected back(): void {
+    this.store.dispatch(WalkPage.turnUndone());
+  }
+
+  protected goTo(step: number): void {
+    this.store.dispatch(WalkPage.stepChosen({ step }));
+  }
+
+  /** To the beginning of this step first; from there, of the one before. */
+  protected stepBack(): void {
+    const { step, turn } = this.scene().position;
+    this.goTo(turn > 0 ? step : step - 1);
+  }
+
+  protected stepNext(): void {
+    this.goTo(this.scene().position.step + 1);
+  }
+
+  protected play(): void {
+    this.store.dispatch(WalkPage.playToggled());
+  }
+
+  protected pace(secondsPerTurn: number): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { secondsPerTurn } }));
+  }
+
+  protected chooseDialect(dialect: Dialect): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { dialect } }));
+  }
+
+  /** Plans the rest for another first colour, from the cube as it now lies in the hand. */
+  protected chooseFirst(firstColour: Colour): void {
+    const before = this.record();
+    if (!before || firstColour === this.firstColour()) return;
+    const { cube, timeline } = this.scene();
+    this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
+    this.store.dispatch(
+      WalkPage.planChanged({
+        change: {
+          firstColour,
+          start: writeCubeDocument(cube, timeline.scheme),
+          position: { step: 0, turn: 0 },
+        },
+      }),
+    );
+    this.snackBar
+      .open(`Planned anew from the cube as it is, ${firstColour} first.`, 'Undo', {
+        duration: 8000,
+      })
+      .onAction()
+      .subscribe(() => {
+        const { firstColour: was, start, position } = before;
+        this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour: was } }));
+        this.store.dispatch(
+          WalkPage.planChanged({ change: { firstColour: was, start, position } }),
+        );
+      });
+  }
+
+  protected keepAgain(): void {
+    const id = uuid();
+    this.store.dispatch(WalkPage.keepAgainAsked({ id }));
+    void this.router.navigate(['/bench', id], { replaceUrl: true });
+  }
+
+  protected edit(): void {
+    void this.router.navigate(['/bench']);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey || isPress(event)) return;
+    const done = this.deed(event);
+    if (!done) return;
+    event.preventDefault();
+    done();
+  }
+
+  private deed(event: KeyboardEvent): (() => void) | undefined {
+    switch (event.key) {
+      case 'ArrowRight':
+        return event.shiftKey ? () => this.stepNext() : () => this.next();
+      case 'ArrowLeft':
+        return event.shiftKey ? () => this.stepBack() : () => this.back();
+      case 'ArrowDown':
+        return () => this.stepNext();
+      case 'ArrowUp':
+        return () => this.stepBack();
+      case ' ':
+        return () => this.play();
+    }
+    const stage = this.scene().ridge[Number(event.key) - 1];
+    return stage && this.reader().shortcuts ? () => this.goTo(stage.firstStep) : undefined;
+  }
+}

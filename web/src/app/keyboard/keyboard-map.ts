@@ -1,0 +1,95 @@
+import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import {
+  MatDialogActions,
+  MatDialogClose,
+  MatDialogContent,
+  MatDialogTitle,
+} from '@angular/material/dialog';
+
+const GROUPS = [
+  {
+    title: 'Everywhere',
+    keys: [
+      ['?', 'this map'],
+      ['S', 'saved cubes'],
+      ['N', 'day or night'],
+      ['L', 'letters on the stickers'],
+    ],
+  },
+  {
+    title: 'Entering a cube, on the picture',
+    keys: [
+      ['← ↑ → ↓', 'go from sticker to sticker'],
+      ['1 … 6', 'paint white, red, green, yellow, orange, blue, and go on'],
+      ['W R G Y O B', 'the same by first letter'],
+      ['0  Delete', 'rub out'],
+      ['Enter  Space', 'paint with the chosen colour'],
+      ['Ctrl Z', 'undo'],
+      ['Ctrl Shift Z', 'redo'],
+    ],
+  },
+  {
+    title: 'Walking',
+    keys: [
+      ['→', 'next turn'],
+      ['←', 'turn back'],
+      ['↓', 'next step'],
+      ['↑', 'step back'],
+      ['Space', 'play or pause'],
+      ['1 … 9', 'go to that stage'],
+    ],
+  },
+] as const;
+
+/** The keyboard map. */
+@Component({
+  selector: 'sc-keyboard-map',
+  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  template: `
+    <h2 mat-dialog-title>Keyboard map</h2>
+    <mat-dialog-content>
+      @for (group of groups; track group.title) {
+        <section>
+          <h3>{{ group.title }}</h3>
+          <dl>
+            @for (key of group.keys; track key[0]) {
+              <dt class="mono">{{ key[0] }}</dt>
+              <dd>{{ key[1] }}</dd>
+            }
+          </dl>
+        </section>
+      }
+      <p>Single keys can be switched off in Settings.</p>
+    </mat-dialog-content>
+    <mat-dialog-actions align="end">
+      <button matButton matDialogClose>Close</button>
+    </mat-dialog-actions>
+  `,
+  styles: `
+    section + section {
+      margin-top: 14px;
+    }
+    h3 {
+      color: var(--text);
+      font-size: 1rem;
+    }
+    dl {
+      display: grid;
+      grid-template-columns: 9.5rem 1fr;
+      gap: 2px 12px;
+      margin: 4px 0 0;
+    }
+    dd {
+      margin: 0;
+      color: var(--text);
+    }
+    p {
+      margin-top: 14px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class KeyboardMap {
+  protected readonly groups = GROUPS;
+}

@@ -1,0 +1,12 @@
+/** Whether a key press is meant for the view: not for a field, a menu or an open dialog. */
+export function isFree(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null;
+  if (event.defaultPrevented || target?.isContentEditable) return false;
+  if (/^(INPUT|TEXTAREA|SELECT)$/.test(target?.tagName ?? '')) return false;
+  return document.querySelector('.cdk-overlay-container mat-dialog-container') === null;
+}
+
+/** Whether a press of Space or Enter belongs to the button or link that has the focus. */
+export const isPress = (event: KeyboardEvent): boolean =>
+  (event.key === ' ' || event.key === 'Enter') &&
+  (event.target as HTMLElement | null)?.closest('button, a, [role="button"]') !== null;

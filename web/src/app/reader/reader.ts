@@ -1,0 +1,42 @@
+import { COLOURS, DIALECTS, STANDARD_SCHEME, type Colour } from '@sleetcrest/core';
+import * as z from 'zod';
+
+const colour = z.enum(COLOURS);
+const swatch = z.string().regex(/^#[0-9a-f]{6}$/);
+
+/** How this person reads: kept in the browser, never sent. */
+export const readerSchema = z.object({
+  dialect: z.enum(DIALECTS),
+  firstColour: colour,
+  /** The colours of the centres, by side number. */
+  scheme: z.array(colour).length(6),
+  letters: z.boolean(),
+  theme: z.enum(['auto', 'day', 'night']),
+  swatches: z.record(colour, swatch),
+  /** While a walk plays. */
+  secondsPerTurn: z.number().min(0.4).max(5),
+  /** Whether single keys such as ? do something outside a field. */
+  shortcuts: z.boolean(),
+});
+export type Reader = z.infer<typeof readerSchema>;
+
+/** Sticker colours of matt paint in low morning light, far apart in lightness as well as hue. */
+export const SWATCHES: Readonly<Record<Colour, string>> = {
+  white: '#f7f5ee',
+  red: '#b8322f',
+  green: '#3f8f5f',
+  yellow: '#f0c93a',
+  orange: '#e8843c',
+  blue: '#33649b',
+};
+
+export const DEFAULT_READER: Reader = {
+  dialect: 'prime',
+  firstColour: 'white',
+  scheme: [...STANDARD_SCHEME],
+  letters: false,
+  theme: 'auto',
+  swatches: { ...SWATCHES },
+  secondsPerTurn: 1.4,
+  shortcuts: true,
+};

@@ -1,0 +1,117 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { COLOURS, type Colour } from '@sleetcrest/core';
+import { CROWN_SHAPES, CROWN_SIZE, neighbour, nextToPaint, stickerPlace } from './geometry';
+
+/** Painting asked for at the crown: which sticker of the hold, and with what. */
+export interface Stroke {
+  sticker: number;
+  /** A colour for a key that names one, null for rubbing out, undefined for the chosen brush. */
+  colour: Colour | null | undefined;
+  /** Whether the finger was already down: one sweep is undone at once. */
+  continues: boolean;
+}
+
+/** The flat picture of a cube as it is held; also where one is painted. */
+@Component({
+  selector: 'sc-crown',
+  templateUrl: './crown.html',
+  styleUrl: './crown.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Crown {
+  /** Colours of the 54 stickers of the hold; null is left as paper. */
+  readonly stickers = input.required<readonly (Colour | null)[]>();
+  readonly label = input('The cube as it is held');
+  readonly letters = input(false);
+  readonly marked = input<ReadonlySet<number>>(new Set());
+  /** Whether stickers can be painted. */
+  readonly paintable = input(false);
+  readonly painted = output<Stroke>();
+
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  protected readonly size = CROWN_SIZE;
+  protected readonly hatch = `hatch-${nextId++}`;
+  protected readonly active = signal(0);
+  private sweeping = false;
+  private last = -1;
+
+  protected readonly shapes = computed(() =>
+    CROWN_SHAPES.map((shape, sticker) => {
+      const colour = this.stickers()[sticker] ?? null;
+      return {
+        ...shape,
+        sticker,
+        centre: sticker % 9 === 4,
+        fill: colour ? `var(--sticker-${colour})` : `url(#${this.hatch})`,
+        letter: colour && this.letters() ? colour[0]!.toUpperCase() : '',
+        dark: colour === 'red' || colour === 'blue' || colour === 'green',
+        marked: this.marked().has(sticker),
+        says: `${stickerPlace(sticker)}: ${colour ?? 'not painted'}`,
+      };
+    }),
+  );
+
+  protected down(event: PointerEvent): void {
+    if (!this.paintable() || event.button !== 0) return;
+    this.sweeping = true;
+    this.last = -1;
+    this.stroke(event, false);
+  }
+
+  protected move(event: PointerEvent): void {
+    if (this.sweeping) this.stroke(event, true);
+  }
+
+  protected up(): void {
+    this.sweeping = false;
+  }
+
+  private stroke(event: PointerEvent, continues: boolean): void {
+    // A touch keeps sending its events to where it began: ask what is under the finger now.
+    const under = document.elementFromPoint(event.clientX, event.clientY);
+    const sticker = Number(under?.getAttribute('data-sticker') ?? -1);
+    if (sticker < 0 || sticker === this.last || !this.host.nativeElement.contains(under)) return;
+    this.last = sticker;
+    this.active.set(sticker);
+    if (sticker % 9 !== 4) this.painted.emit({ sticker, colour: undefined, continues });
+  }
+
+  protected key(event: KeyboardEvent, sticker: number): void {
+    if (!this.paintable() || event.ctrlKey || event.metaKey || event.altKey) return;
+    const colour = colourOfKey(event.key);
+    if (event.key.startsWith('Arrow')) this.focus(neighbour(sticker, event.key));
+    else if (event.key === 'Enter' || event.key === ' ') this.paint(sticker, undefined);
+    else if (colour !== undefined) {
+      this.paint(sticker, colour);
+      this.focus(nextToPaint(sticker));
+    } else return;
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  private paint(sticker: number, colour: Colour | null | undefined): void {
+    if (sticker % 9 !== 4) this.painted.emit({ sticker, colour, continues: false });
+  }
+
+  private focus(sticker: number): void {
+    this.active.set(sticker);
+    this.host.nativeElement.querySelector<SVGElement>(`[data-sticker="${sticker}"]`)?.focus();
+  }
+}
+
+let nextId = 0;
+
+/** Digits 1…6 in the order of the palette, a colour's first letter, or a key that rubs out. */
+function colourOfKey(key: string): Colour | null | undefined {
+  if (key === '0' || key === 'Backspace' || key === 'Delete') return null;
+  return COLOURS.find((colour, k) => key === String(k + 1) || key.toLowerCase() === colour[0]);
+}

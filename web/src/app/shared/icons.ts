@@ -1,0 +1,59 @@
+import { inject, provideAppInitializer } from '@angular/core';
+import { MatIconRegistry } from '@angular/material/icon';
+import { DomSanitizer } from '@angular/platform-browser';
+import {
+  mdiArchiveOutline,
+  mdiClose,
+  mdiCogOutline,
+  mdiContentSaveOutline,
+  mdiDeleteOutline,
+  mdiEraser,
+  mdiFolderOpenOutline,
+  mdiHelpCircleOutline,
+  mdiPause,
+  mdiPencilOutline,
+  mdiPlay,
+  mdiRedo,
+  mdiRotateOrbit,
+  mdiSkipNext,
+  mdiSkipPrevious,
+  mdiStepBackward,
+  mdiStepForward,
+  mdiSwapVertical,
+  mdiUndo,
+  mdiWeatherNight,
+} from '@mdi/js';
+
+const ICONS: Record<string, string> = {
+  close: mdiClose,
+  cubes: mdiArchiveOutline,
+  edit: mdiPencilOutline,
+  erase: mdiEraser,
+  help: mdiHelpCircleOutline,
+  next: mdiStepForward,
+  'next-step': mdiSkipNext,
+  open: mdiFolderOpenOutline,
+  orbit: mdiRotateOrbit,
+  over: mdiSwapVertical,
+  pause: mdiPause,
+  play: mdiPlay,
+  previous: mdiStepBackward,
+  'previous-step': mdiSkipPrevious,
+  redo: mdiRedo,
+  remove: mdiDeleteOutline,
+  save: mdiContentSaveOutline,
+  settings: mdiCogOutline,
+  night: mdiWeatherNight,
+  undo: mdiUndo,
+};
+
+/** The icons that ship with the application, by the names its templates use. */
+export const provideIcons = () =>
+  provideAppInitializer(() => {
+    const registry = inject(MatIconRegistry);
+    const sanitizer = inject(DomSanitizer);
+    for (const [name, path] of Object.entries(ICONS)) {
+      const svg = `<svg viewBox="0 0 24 24"><path d="${path}"/></svg>`;
+      registry.addSvgIconLiteral(name, sanitizer.bypassSecurityTrustHtml(svg));
+    }
+  });

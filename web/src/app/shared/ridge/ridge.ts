@@ -1,0 +1,54 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { skyline } from './skyline';
+
+/** One stage on the ridge. */
+export interface RidgeStage {
+  id: string;
+  title: string;
+  /** How wide its rise is, in turns. */
+  turns: number;
+  state: 'walked' | 'here' | 'ahead';
+  /** How much of it is walked, 0…1. */
+  fraction: number;
+}
+
+/** The drawn skyline: the progress of a solve, and the way to move between its stages. */
+@Component({
+  selector: 'sc-ridge',
+  templateUrl: './ridge.html',
+  styleUrl: './ridge.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Ridge {
+  readonly stages = input.required<readonly RidgeStage[]>();
+  /** Whether stages can be jumped to. */
+  readonly walkable = input(true);
+  readonly jumped = output<number>();
+
+  protected readonly rises = computed(() => {
+    const stages = this.stages();
+    const drawn = skyline(stages.map(({ turns }) => turns));
+    return stages.map((stage, k) => {
+      const rise = drawn[k]!;
+      return {
+        ...stage,
+        ...rise,
+        left: `${rise.from / 10}%`,
+        width: `${(rise.to - rise.from) / 10}%`,
+        walkedWidth: (rise.to - rise.from) * stage.fraction,
+        says: `${stage.title}: ${turnsSaid(stage.turns)}, ${STATES[stage.state]}`,
+      };
+    });
+  });
+
+  /** Where the walker stands, as a share of the width; undefined before a walk. */
+  protected readonly here = computed(() => {
+    const rise = this.rises().find(({ state }) => state === 'here');
+    return rise && `${(rise.from + rise.walkedWidth) / 10}%`;
+  });
+}
+
+const STATES = { walked: 'done', here: 'you are here', ahead: 'still ahead' } as const;
+
+const turnsSaid = (turns: number): string =>
+  turns === 0 ? 'nothing to do' : turns === 1 ? '1 turn' : `${turns} turns`;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { solveDocument } from './solve-document';
+
+expose({ solve: solveDocument });

@@ -1,0 +1,47 @@
+import { createSolveSchema } from '@sleetcrest/contract';
+import { COLOURS } from '@sleetcrest/core';
+import * as z from 'zod';
+import { readerSchema } from '../reader/reader';
+
+const KEY = 'sleetcrest';
+
+const painted = z.array(z.int().min(-1).max(5)).length(54);
+
+/** What the browser keeps, so that a reload leads back to where one was. */
+const persistedSchema = z.object({
+  reader: readerSchema.optional(),
+  entry: z
+    .object({ painted, scheme: z.array(z.enum(COLOURS)).length(6), hold: z.int().min(0).max(23) })
+    .optional(),
+  walk: z
+    .object({ record: createSolveSchema.required(), kept: createSolveSchema.required().nullable() })
+    .nullable()
+    .optional(),
+});
+export type Persisted = z.infer<typeof persistedSchema>;
+
+let read: Persisted | undefined;
+
+/** What was kept by the last visit; nothing when there was none or it cannot be understood. */
+export function restored(): Persisted {
+  read ??= readStorage();
+  return read;
+}
+
+function readStorage(): Persisted {
+  try {
+    const parsed = persistedSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
+    return parsed.success ? parsed.data : {};
+  } catch {
+    // Storage may be closed to us, or hold something else.
+    return {};
+  }
+}
+
+export function persist(state: Persisted): void {
+  try {
+    localStorage.setItem(KEY, JSON.stringify(state));
+  } catch {
+    // Without storage the walk goes on; only a reload would not find it.
+  }
+}
