@@ -35,7 +35,7 @@ export const DEMO_CUBES: readonly DemoCube[] = [
     name: 'Amalie, corners going in',
     seed: 29,
     firstColour: 'white',
-    walked: 0.2,
+    walked: 0.32,
   },
   {
     id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e104',

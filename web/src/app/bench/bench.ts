@@ -33,7 +33,16 @@ import { recordOf } from './walk/walk-record';
     @if (!id()) {
       <sc-entry />
     } @else if (scene(); as shown) {
-      <sc-walk [scene]="shown" />
+      @defer (on immediate) {
+        <sc-walk [scene]="shown" />
+      } @loading (after 100ms; minimum 300ms) {
+        <mat-progress-bar mode="indeterminate" aria-label="Fetching the walk" />
+      } @error {
+        <div class="message" role="alert">
+          <h1>This walk cannot be shown</h1>
+          <p>A part of the page could not be fetched. Reload the page; nothing is lost.</p>
+        </div>
+      }
     } @else if (failure(); as message) {
       <div class="message" role="alert">
         <h1>This walk cannot be shown</h1>

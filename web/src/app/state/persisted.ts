@@ -28,7 +28,8 @@ export function restored(): Persisted {
   return read;
 }
 
-function readStorage(): Persisted {
+/** Reads the storage anew. */
+export function readStorage(): Persisted {
   try {
     const parsed = persistedSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
     return parsed.success ? parsed.data : {};

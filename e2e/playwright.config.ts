@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test';
+
+// Run by `npm test`, which starts the application over a database of its own and says where it is.
+export default defineConfig({
+  testDir: 'tests',
+  outputDir: '../test-results',
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: true,
+  timeout: 60_000,
+  reporter: [['list'], ['json', { outputFile: '../test-results/journeys.json' }]],
+  use: {
+    baseURL: process.env['SLEETCREST_ADDRESS'],
+    viewport: { width: 1280, height: 800 },
+    // Journeys that look at motion ask for it; the others need not wait for software to draw it.
+    contextOptions: { reducedMotion: 'reduce' },
+    launchOptions: {
+      executablePath: process.env['SLEETCREST_CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-background-networking'],
+    },
+  },
+});

@@ -1,0 +1,85 @@
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+
+/** The Bench as its users know it. */
+export class BenchPage {
+  readonly crown: Locator;
+  readonly verdict: Locator;
+  readonly walkButton: Locator;
+  readonly words: Locator;
+
+  constructor(readonly page: Page) {
+    this.crown = page.locator('sc-entry sc-crown');
+    this.verdict = page.locator('.verdict');
+    this.walkButton = page.getByRole('button', { name: 'Walk it to solved' });
+    this.words = page.locator('.words');
+  }
+
+  async open(): Promise<void> {
+    await this.page.goto('/');
+    await expect(this.crown).toBeVisible();
+  }
+
+  /** A sticker of the picture, by its number in the hold. */
+  sticker(number: number): Locator {
+    return this.crown.locator(`[data-sticker="${number}"]`);
+  }
+
+  brush(colour: string): Locator {
+    return this.page.getByRole('button', { name: new RegExp(`^${colour}, `) });
+  }
+
+  async enterTurns(turns: string): Promise<void> {
+    await this.page.getByRole('radio', { name: 'Type turns' }).click();
+    await this.page.getByLabel('Turns from a solved cube').fill(turns);
+    await this.page.getByRole('button', { name: 'Put these turns on the picture' }).click();
+    await expect(this.verdict).toContainText('This is a whole cube');
+  }
+
+  /** Begins the walk and waits until it is there. */
+  async walk(): Promise<void> {
+    await this.walkButton.click();
+    await expect(this.words).toContainText('Step 1 of');
+  }
+
+  async expectSaved(): Promise<void> {
+    await expect(this.page.locator('.keeping')).toHaveText(/^\s*Saved\s*$/);
+  }
+
+  /** Goes on turn by turn until the walk is over. */
+  async walkToEnd(): Promise<number> {
+    const solved = this.page.getByRole('heading', { name: 'Solved.' });
+    let presses = 0;
+    while (!(await solved.isVisible())) {
+      await this.page.keyboard.press('ArrowRight');
+      expect(++presses).toBeLessThan(400);
+    }
+    return presses;
+  }
+}
+
+/**
+ * Journeys in a page that may ask this server only and must not complain: no request elsewhere, no
+ * uncaught error, nothing refused by the Content-Security-Policy.
+ */
+export const test = base.extend<{ bench: BenchPage; expected: RegExp }>({
+  expected: [/^$/, { option: true }],
+  bench: async ({ page, baseURL, expected }, use) => {
+    const complaints: string[] = [];
+    const complain = (text: string): void => {
+      if (!expected.test(text)) complaints.push(text);
+    };
+    page.on('request', (request) => {
+      const { protocol, origin } = new URL(request.url());
+      const own = origin === new URL(baseURL!).origin || /^(data|blob):$/.test(protocol);
+      if (!own) complain(`asked for ${request.url()}`);
+    });
+    page.on('pageerror', (error) => complain(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error') complain(message.text());
+    });
+    await use(new BenchPage(page));
+    expect(complaints).toEqual([]);
+  },
+});
+
+export { expect };

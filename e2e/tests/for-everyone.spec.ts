@@ -1,0 +1,94 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './bench-page.js';
+
+const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+
+async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(RULES).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes.map(({ target }) => target)])).toEqual([]);
+}
+
+async function expectNothingBeside(page: Page): Promise<void> {
+  const [content, window] = await page.evaluate(() => [
+    document.documentElement.scrollWidth,
+    document.documentElement.clientWidth,
+  ]);
+  expect(content).toBeLessThanOrEqual(window!);
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`every state meets the accessibility rules, ${theme}`, async ({ bench, page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await bench.open();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Start from solved' }).click();
+    await bench.brush('red').click();
+    await bench.sticker(7).click();
+    await expectAccessible(page);
+    await bench.enterTurns('R U F');
+    await expectAccessible(page);
+    await bench.walk();
+    await expectAccessible(page);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('heading', { name: 'Keyboard map' })).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('s');
+    await expect(page.getByRole('dialog').locator('li').first()).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: 'Settings' }).click();
+    await expect(page.getByRole('heading', { name: 'Sticker colours' })).toBeVisible();
+    await expectAccessible(page);
+  });
+}
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a cube is painted by touch and walked, with nothing lost beside the screen', async ({
+    bench,
+    page,
+  }) => {
+    await bench.open();
+    await expectNothingBeside(page);
+    await page.getByRole('button', { name: 'Start from solved' }).tap();
+    await bench.brush('red').tap();
+    await bench.sticker(0).tap();
+    await expect(bench.sticker(0)).toHaveAccessibleName(/red$/);
+    await page.getByRole('button', { name: 'Undo' }).tap();
+    await page.getByRole('button', { name: 'Mix one for me' }).tap();
+    await bench.walk();
+    await expectNothingBeside(page);
+    await page.getByRole('button', { name: 'Next turn' }).tap();
+    await expect(page.locator('.count')).toContainText('turn 1 of');
+    await expect(page.locator('sc-cube-view canvas')).toBeAttached();
+  });
+});
+
+test('text at twice its size pushes nothing off the screen', async ({ bench, page }) => {
+  await bench.open();
+  await page.addStyleTag({ content: 'html { font-size: 200% }' });
+  await expectNothingBeside(page);
+  await bench.enterTurns('R U F');
+  await bench.walk();
+  await expectNothingBeside(page);
+  await expect(page.getByRole('button', { name: 'Next turn' })).toBeInViewport();
+});
+
+test('settings: letters, theme, single keys off', async ({ bench, page }) => {
+  await bench.open();
+  await page.keyboard.press('l');
+  await expect(bench.crown.locator('.letter')).toHaveCount(6);
+  await page.keyboard.press('n');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('switch', { name: /Single keys/ }).click();
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.keyboard.press('l');
+  await expect(bench.crown.locator('.letter')).toHaveCount(6);
+  await page.reload();
+  await expect(bench.crown.locator('.letter')).toHaveCount(6);
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
+});

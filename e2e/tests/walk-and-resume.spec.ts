@@ -1,0 +1,116 @@
+import { expect, test } from './bench-page.js';
+
+test.beforeEach(async ({ bench }) => {
+  await bench.open();
+  await bench.enterTurns("F R2 U' L B2 D R' F2 U L2 B' D2 R");
+});
+
+test('a walk is where it was after a reload, and in another browser', async ({
+  bench,
+  page,
+  browser,
+}) => {
+  await bench.walk();
+  for (let k = 0; k < 9; k++) await page.keyboard.press('ArrowRight');
+  const count = page.locator('.count');
+  const before = await count.textContent();
+  await page.reload();
+  await expect(count).toHaveText(before!);
+  await bench.expectSaved();
+
+  const elsewhere = await browser.newContext();
+  const other = await elsewhere.newPage();
+  await other.goto(page.url());
+  await expect(other.locator('.count')).toHaveText(before!);
+  await elsewhere.close();
+});
+
+test('the painted cube is there after a reload too', async ({ bench, page }) => {
+  const label = await bench.sticker(0).getAttribute('aria-label');
+  await page.reload();
+  await expect(bench.sticker(0)).toHaveAttribute('aria-label', label!);
+});
+
+test('steps, stages, play and the four lines', async ({ bench, page }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  await bench.walk();
+  await page.keyboard.press('ArrowDown');
+  await expect(bench.words).toContainText('Step 2 of');
+  await page.keyboard.press('ArrowUp');
+  await expect(bench.words).toContainText('Step 1 of');
+  await page.locator('sc-ridge button').nth(3).click();
+  await expect(page.locator('sc-ridge button').nth(3)).toHaveAttribute('aria-current', 'step');
+  await expect(page.locator('dt')).toHaveText(['Look', 'Hold', 'Turn', 'Why']);
+  await expect(page.locator('.cue')).toContainText('Turn the cube');
+
+  await page.getByLabel('Seconds a turn').fill('0.4');
+  const tiles = page.locator('sc-tile-row li[aria-current="step"]');
+  await expect(tiles).toHaveCount(1);
+  const count = await page.locator('.count').textContent();
+  await page.getByRole('button', { name: 'Play' }).click();
+  await expect(page.locator('.count')).not.toHaveText(count!);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+});
+
+test('a finished stage is checked before going on', async ({ bench, page }) => {
+  await bench.walk();
+  await expect(async () => {
+    await page.keyboard.press('ArrowRight');
+    await expect(page.locator('.check')).toBeVisible({ timeout: 50 });
+  }).toPass();
+  await expect(page.locator('.check')).toContainText(
+    'If yours does not look like this, do not go on',
+  );
+});
+
+test('turns are written in the reader’s dialect', async ({ bench, page }) => {
+  await bench.walk();
+  await page.locator('sc-ridge button').nth(3).click();
+  const turns = page.locator('dd.mono .turn');
+  await expect(turns.filter({ hasText: "U'" }).first()).toBeVisible();
+  await page.getByLabel('Turns written').selectOption('inverse');
+  await expect(turns.filter({ hasText: 'Ui' }).first()).toBeVisible();
+  await page.getByLabel('Turns written').selectOption('words');
+  await expect(page.locator('sc-tile-row')).toContainText('right side, away from you');
+});
+
+test('another first colour plans anew from the cube in hand, and can be undone', async ({
+  bench,
+  page,
+}) => {
+  await bench.walk();
+  for (let k = 0; k < 5; k++) await page.keyboard.press('ArrowRight');
+  const before = await page.locator('.count').textContent();
+  await page.getByLabel('First colour').selectOption('blue');
+  await expect(page.locator('sc-ridge')).toContainText('Blue cross');
+  await expect(page.locator('.count')).toContainText('turn 0 of');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('.count')).toHaveText(before!);
+  await expect(page.locator('sc-ridge')).toContainText('White cross');
+});
+
+test.describe('without the server', () => {
+  test.use({ expected: /Failed to load resource/ });
+
+  test('the walk goes on, says it is not saved, and is saved once it is back', async ({
+    bench,
+    page,
+  }) => {
+    await page.route('**/api/**', (route) => route.abort('connectionrefused'));
+    await bench.walk();
+    await expect(page.locator('.keeping')).toContainText('The server cannot be reached');
+    for (let k = 0; k < 4; k++) await page.keyboard.press('ArrowRight');
+    await expect(page.locator('.count')).not.toContainText('turn 0');
+    await page.unroute('**/api/**');
+    await page.evaluate(() => dispatchEvent(new Event('online')));
+    await bench.expectSaved();
+  });
+
+  test('a walk that is not there is said to be gone', async ({ bench, page }) => {
+    await page.goto('/bench/00000000-0000-4000-8000-000000000000');
+    await expect(page.getByRole('alert')).toContainText('No cube is kept under this id');
+    await page.getByRole('link', { name: 'Enter a cube' }).click();
+    await expect(bench.crown).toBeVisible();
+  });
+});

@@ -1,0 +1,136 @@
+import { existsSync, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium, type Page } from 'playwright-core';
+import { installPackage } from './debian.js';
+import { loadDemo } from './demo/load.js';
+import { ROOT } from './places.js';
+import { freePort } from './ports.js';
+import { command, say } from './said.js';
+import { testCluster } from './test-database.js';
+import { buildWeb } from './web-build.js';
+import { WebServer } from './web-server.js';
+
+const CHROMIUM = '/usr/bin/chromium';
+const FOLDER = join(ROOT, 'docs/screenshots');
+
+const sticker = (page: Page, number: number) => page.locator(`sc-entry [data-sticker="${number}"]`);
+const brush = (page: Page, colour: string) =>
+  page.getByRole('button', { name: new RegExp(`^${colour}, `) });
+
+/** Opens one of the demo's cubes and waits until the turning cube is drawn. */
+async function openSaved(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Saved cubes' }).click();
+  await page.getByRole('button', { name, exact: true }).click();
+  await page.locator('sc-walk .words').waitFor();
+  await page.waitForLoadState('networkidle');
+}
+
+/** Each picture of `docs/screenshots`: its size and how to come to it. */
+const PICTURES: Record<
+  string,
+  { width: number; height: number; go: (page: Page) => Promise<void> }
+> = {
+  'bench-entry': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      // Half painted: the top and the front of a mixed cube.
+      for (const [k, key] of [...'rwgyowbbgrwyobwg'].entries()) {
+        await sticker(page, [0, 1, 2, 3, 5, 6, 7, 8, 18, 19, 20, 21, 23, 24, 25, 26][k]!).focus();
+        await page.keyboard.press(key);
+      }
+      await brush(page, 'orange').click();
+    },
+  },
+  'bench-wrong': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.getByRole('button', { name: 'Start from solved' }).click();
+      await brush(page, 'green').click();
+      await sticker(page, 7).click();
+      await brush(page, 'white').click();
+      await sticker(page, 19).click();
+    },
+  },
+  'bench-walk': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await openSaved(page, 'Nils between two ferries');
+      await page.keyboard.press('4');
+      for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowRight');
+    },
+  },
+  'bench-night-words': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.keyboard.press('n');
+      await page.keyboard.press('l');
+      await openSaved(page, 'Grandfather Ivo, blue first');
+      await page.getByLabel('Turns written').selectOption('words');
+      await page.keyboard.press('ArrowRight');
+    },
+  },
+  'saved-cubes': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.getByRole('button', { name: 'Saved cubes' }).click();
+      await page.getByText('Runa shows the whole walk').waitFor();
+    },
+  },
+  'bench-phone': {
+    width: 390,
+    height: 844,
+    go: (page) => openSaved(page, 'Amalie, corners going in'),
+  },
+  settings: {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Settings' }).click();
+      await page.getByRole('heading', { name: 'Sticker colours' }).waitFor();
+    },
+  },
+};
+
+await command(async () => {
+  if (!existsSync(CHROMIUM)) installPackage('chromium');
+  buildWeb();
+  mkdirSync(FOLDER, { recursive: true });
+  const { cluster, end } = await testCluster();
+  try {
+    await cluster.ensureDatabase('pictures');
+    const databaseUrl = cluster.url('pictures');
+    await loadDemo(databaseUrl);
+    const server = await WebServer.start({ databaseUrl, port: await freePort() });
+    const browser = await chromium.launch({
+      executablePath: CHROMIUM,
+      args: ['--no-sandbox', '--disable-background-networking'],
+    });
+    try {
+      for (const [name, { width, height, go }] of Object.entries(PICTURES)) {
+        say(`${name} …`);
+        const context = await browser.newContext({
+          viewport: { width, height },
+          reducedMotion: 'reduce',
+        });
+        const page = await context.newPage();
+        await page.goto(server.address);
+        await page.locator('sc-entry').waitFor();
+        await go(page);
+        // Let the drawer slide in and the cube be drawn.
+        await page.waitForTimeout(800);
+        await page.screenshot({ path: join(FOLDER, `${name}.png`) });
+        await context.close();
+      }
+    } finally {
+      await browser.close();
+      await server.stop();
+    }
+  } finally {
+    await end();
+  }
+});

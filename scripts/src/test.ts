@@ -1,0 +1,135 @@
+import { spawn } from 'node:child_process';
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { installPackage } from './debian.js';
+import { loadDemo } from './demo/load.js';
+import { ROOT } from './places.js';
+import { freePort } from './ports.js';
+import { command, say } from './said.js';
+import { testCluster } from './test-database.js';
+import { buildWeb } from './web-build.js';
+import { WebServer } from './web-server.js';
+
+interface Outcome {
+  passed: number;
+  failed: number;
+}
+
+const CHROMIUM = '/usr/bin/chromium';
+const bin = (path: string): string => join(ROOT, 'node_modules', path);
+
+/** Runs a program of Node's in a room, showing what it says; gives its status and all it said. */
+function run(
+  room: string,
+  args: string[],
+  env: NodeJS.ProcessEnv = {},
+): Promise<{ status: number; said: string }> {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, {
+      cwd: join(ROOT, room),
+      env: { ...process.env, NG_CLI_ANALYTICS: 'false', FORCE_COLOR: '0', ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.setEncoding('utf8').on('data', (text: string) => {
+        said += text;
+        process.stdout.write(text);
+      });
+    }
+    child.on('close', (status) => resolve({ status: status ?? 1, said }));
+  });
+}
+
+/** A check that passes or fails as one. */
+async function check(room: string, args: string[]): Promise<Outcome> {
+  const { status } = await run(room, args);
+  return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 };
+}
+
+/** Counts what a runner reports; one that ends badly without a count has failed once. */
+function counted(status: number, passed: number, failed: number): Outcome {
+  const silent = status !== 0 && failed === 0;
+  return { passed, failed: failed + (silent || passed + failed === 0 ? 1 : 0) };
+}
+
+async function jasmine(room: string, env: NodeJS.ProcessEnv = {}): Promise<Outcome> {
+  const args = [bin('jasmine/bin/jasmine.js'), '--config=jasmine.json'];
+  const { status, said } = await run(room, args, env);
+  const [, all = '0', failed = '0'] = /(\d+) specs?, (\d+) failures?/.exec(said) ?? [];
+  return counted(status, Number(all) - Number(failed), Number(failed));
+}
+
+async function karma(): Promise<Outcome> {
+  const { status, said } = await run('web', [bin('@angular/cli/bin/ng.js'), 'test'], {
+    CHROME_BIN: CHROMIUM,
+  });
+  const last =
+    said
+      .split('\n')
+      .filter((line) => line.includes('TOTAL'))
+      .at(-1) ?? '';
+  const number = (word: string): number =>
+    Number(new RegExp(`(\\d+) ${word}`).exec(last)?.[1] ?? 0);
+  return counted(status, number('SUCCESS'), number('FAILED'));
+}
+
+async function journeys(databaseUrl: string): Promise<Outcome> {
+  await loadDemo(databaseUrl);
+  const server = await WebServer.start({ databaseUrl, port: await freePort() });
+  try {
+    const { status } = await run('e2e', [bin('@playwright/test/cli.js'), 'test'], {
+      SLEETCREST_ADDRESS: server.address,
+      SLEETCREST_CHROMIUM: CHROMIUM,
+    });
+    const report = JSON.parse(readFileSync(join(ROOT, 'test-results/journeys.json'), 'utf8')) as {
+      stats: { expected: number; unexpected: number; flaky: number };
+    };
+    const { expected, unexpected, flaky } = report.stats;
+    return counted(status, expected, unexpected + flaky);
+  } finally {
+    await server.stop();
+  }
+}
+
+await command(async () => {
+  if (!existsSync(CHROMIUM)) installPackage('chromium');
+  const outcomes: Outcome[] = [];
+  const add = async (what: string, outcome: Promise<Outcome>): Promise<void> => {
+    const { passed, failed } = await outcome;
+    say(`— ${what}: ${passed} passed, ${failed} failed`);
+    outcomes.push({ passed, failed });
+  };
+  const heading = (what: string): void => say(`\n— ${what} …`);
+
+  const { cluster, end } = await testCluster();
+  try {
+    heading('Lint, format and types');
+    await add('lint', check('.', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
+    await add(
+      'format',
+      check('.', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']),
+    );
+    await add('types of the journeys', check('e2e', [bin('typescript/bin/tsc'), '-p', '.']));
+    for (const room of ['core', 'contract', 'cli', 'scripts']) {
+      heading(`Specs of ${room}`);
+      await add(room, jasmine(room));
+    }
+    heading('Specs of server, over PostgreSQL');
+    await add(
+      'server',
+      jasmine('server', { SLEETCREST_TEST_DATABASE_URL: cluster.url('postgres') }),
+    );
+    heading('Specs of web, in Chromium');
+    await add('web', karma());
+    heading('Journeys through the built application');
+    buildWeb();
+    await cluster.ensureDatabase('journeys');
+    await add('journeys', journeys(cluster.url('journeys')));
+  } finally {
+    await end();
+  }
+  const sum = (key: keyof Outcome): number => outcomes.reduce((total, one) => total + one[key], 0);
+  process.exitCode = sum('failed') > 0 ? 1 : 0;
+  process.stdout.write(`${sum('passed')} passed, ${sum('failed')} failed\n`);
+});

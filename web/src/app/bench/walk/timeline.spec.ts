@@ -1,0 +1,87 @@
+import { isSolved, sameCube } from '@sleetcrest/core';
+import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
+import { aWalk } from './walk-spec-support';
+
+const walks = Array.from({ length: 12 }, (_, seed) => aWalk(seed + 1));
+const START = { step: 0, turn: 0 };
+
+describe('walking', () => {
+  it('turn by turn comes to the solved cube, and back turn by turn to the start', () => {
+    for (const walk of walks) {
+      const timeline = layOut(walk);
+      const passed = [START];
+      while (passed.at(-1)!.step < timeline.frames.length)
+        passed.push(forward(timeline, passed.at(-1)!));
+      expect(isSolved(stateAt(timeline, passed.at(-1)!).cube)).toBeTrue();
+      expect(forward(timeline, passed.at(-1)!)).toEqual(passed.at(-1)!);
+      let position = passed.at(-1)!;
+      for (const expected of passed.reverse().slice(1)) {
+        position = back(timeline, position);
+        expect(position).toEqual(expected);
+      }
+      expect(back(timeline, position)).toEqual(START);
+    }
+  });
+
+  it('changes the cube by at most one turn at a time and counts every turn', () => {
+    const timeline = layOut(walks[0]!);
+    let position = START;
+    let counted = 0;
+    while (position.step < timeline.frames.length) {
+      const before = stateAt(timeline, position);
+      const done = turnsDone(timeline, position);
+      position = forward(timeline, position);
+      const turned = !sameCube(before.cube, stateAt(timeline, position).cube);
+      counted += turned ? 1 : 0;
+      expect(turnsDone(timeline, position) - done).toBe(turned ? 1 : 0);
+    }
+    expect(counted).toBe(walks[0]!.turnCount);
+  });
+
+  it('shows a repeated sequence in rounds of equal length', () => {
+    const rounds = walks.flatMap((walk) => layOut(walk).frames).filter(({ round }) => round > 0);
+    expect(rounds.length).toBeGreaterThan(0);
+    for (const { moves, lineUpCount, round } of rounds) {
+      expect(round).toBe(4);
+      expect((moves.length - lineUpCount) % round).toBe(0);
+    }
+  });
+
+  it('stays inside the walk when a position from elsewhere does not exist in it', () => {
+    const timeline = layOut(walks[0]!);
+    expect(within(timeline, { step: 999, turn: 3 })).toEqual({
+      step: timeline.frames.length,
+      turn: 0,
+    });
+    expect(within(timeline, { step: 0, turn: 99 }).turn).toBe(timeline.frames[0]!.moves.length);
+  });
+});
+
+describe('the ridge of a walk', () => {
+  it('has the turns of each stage, which add up to the whole', () => {
+    for (const walk of walks) {
+      const ridge = ridgeOf(walk, layOut(walk), START);
+      expect(ridge.reduce((sum, { turns }) => sum + turns, 0)).toBe(walk.turnCount);
+      expect(ridge.map(({ id }) => id)[0]).toBe('daisy');
+    }
+  });
+
+  it('is walked up to where one is, and ahead from there', () => {
+    const walk = walks.find(({ steps }) => new Set(steps.map(({ stage }) => stage)).size === 8)!;
+    const timeline = layOut(walk);
+    const step = timeline.frames.findIndex((frame) => frame.step.stage === 'middle') + 1;
+    const states = ridgeOf(walk, timeline, { step, turn: 2 }).map(({ state }) => state);
+    expect(states).toEqual([
+      'walked',
+      'walked',
+      'walked',
+      'here',
+      'ahead',
+      'ahead',
+      'ahead',
+      'ahead',
+    ]);
+    const end = ridgeOf(walk, timeline, { step: timeline.frames.length, turn: 0 });
+    expect(end.every(({ state, fraction }) => state === 'walked' && fraction === 1)).toBeTrue();
+  });
+});
