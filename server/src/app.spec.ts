@@ -10,7 +10,7 @@ import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/database.js';
 import { finish, listen } from './serve.js';
-import { aSolve, emptyDatabase, TestApp, type TestDatabase } from './spec-support.js';
+import { aSolve, emptyDatabase, TestApp, type TestDatabase } from './app.spec-support.js';
 
 describe('the server', () => {
   let app: TestApp;

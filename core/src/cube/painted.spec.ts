@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { cubeAfter } from '../spec-support.js';
+import { cubeAfter } from '../core.spec-support.js';
 import { sameCube } from './cube.js';
 import { COLOURS, type Colour } from './colours.js';
 import {

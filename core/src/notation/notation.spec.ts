@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { compose, copyCube, isSolved, sameCube, solvedCube } from '../cube/cube.js';
 import { HOME_HOLD } from '../cube/holds.js';
-import { cubeAfter, moves } from '../spec-support.js';
+import { cubeAfter, moves } from '../core.spec-support.js';
 import { mirrorMoves } from './mirror.js';
 import { applyMoves, countTurns, invertMoves, type Move } from './moves.js';
 import { readMoves } from './read.js';

@@ -1,4 +1,4 @@
-import { cubeAfter } from '../spec-support.js';
+import { cubeAfter } from '../core.spec-support.js';
 import { COLOURS } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
 import { SIDES, UP } from '../cube/sides.js';

@@ -1,5 +1,5 @@
 import { QueryTypes, type QueryInterface } from 'sequelize';
-import { aSolve, emptyDatabase, type TestDatabase } from '../spec-support.js';
+import { aSolve, emptyDatabase, type TestDatabase } from '../app.spec-support.js';
 import { SolveService } from '../solves/service.js';
 import { loadOnce } from './load-once.js';
 import { migrations } from './migrate.js';

@@ -6,7 +6,7 @@ import {
   type SavedSolve,
 } from '@sleetcrest/contract';
 import { solvedCube, writeCubeDocument } from '@sleetcrest/core';
-import { aSolve, TestApp, type Answer } from '../spec-support.js';
+import { aSolve, TestApp, type Answer } from '../app.spec-support.js';
 
 describe('saved solves', () => {
   let app: TestApp;

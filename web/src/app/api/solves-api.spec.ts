@@ -2,7 +2,7 @@ import { HttpErrorResponse, provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { firstValueFrom } from 'rxjs';
-import { aRecord } from '../bench/walk/walk-spec-support';
+import { aRecord } from '../bench/walk/walk.spec-support';
 import { apiFailure, SolvesApi } from './solves-api';
 
 describe('the saved solves on the server', () => {

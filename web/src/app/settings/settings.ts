@@ -11,31 +11,25 @@ import {
   solvedCube,
   type Colour,
 } from '@sleetcrest/core';
-import { DialectChoice } from '../bench/dialect-choice';
-import { FirstColourChoice } from '../bench/first-colour-choice';
 import { pictureOf } from '../bench/entry/entry.feature';
 import type { Reader } from '../reader/reader';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../reader/options';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
+import { Choice } from '../shared/choice/choice';
 import { Crown } from '../shared/crown/crown';
 
 /** How this person reads turns, sees colours and owns a cube. */
 @Component({
   selector: 'sc-settings',
-  imports: [
-    Crown,
-    DialectChoice,
-    FirstColourChoice,
-    MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
-    MatSlideToggle,
-  ],
+  imports: [Choice, Crown, MatButton, MatButtonToggle, MatButtonToggleGroup, MatSlideToggle],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Settings {
   private readonly store = inject(Store);
+  protected readonly firstColours = FIRST_COLOURS;
+  protected readonly dialects = DIALECT_OPTIONS;
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly colours = COLOURS;
   protected readonly places = SCHEME_SIDES;

@@ -1,4 +1,4 @@
-import { aRecord } from '../bench/walk/walk-spec-support';
+import { aRecord } from '../bench/walk/walk.spec-support';
 import { DEFAULT_READER } from '../reader/reader';
 import { persist, readStorage } from './persisted';
 

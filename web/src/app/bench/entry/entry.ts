@@ -24,9 +24,10 @@ import {
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { isFree } from '../../keyboard/keys';
+import { FIRST_COLOURS } from '../../reader/options';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
+import { Choice } from '../../shared/choice/choice';
 import { Crown, type Stroke } from '../../shared/crown/crown';
-import { FirstColourChoice } from '../first-colour-choice';
 import { WalkPage } from '../walk/walk.actions';
 import { EntryPage } from './entry.actions';
 import { entryFeature } from './entry.feature';
@@ -38,9 +39,9 @@ import { TurnsEntry } from './turns-entry';
 @Component({
   selector: 'sc-entry',
   imports: [
+    Choice,
     Crown,
     FileEntry,
-    FirstColourChoice,
     MatButton,
     MatButtonToggle,
     MatButtonToggleGroup,
@@ -56,6 +57,7 @@ import { TurnsEntry } from './turns-entry';
 })
 export class Entry {
   private readonly store = inject(Store);
+  protected readonly firstColours = FIRST_COLOURS;
   private readonly router = inject(Router);
 
   protected readonly way = signal<'paint' | 'turns' | 'file'>('paint');

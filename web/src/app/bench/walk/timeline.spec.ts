@@ -1,6 +1,6 @@
 import { isSolved, sameCube } from '@sleetcrest/core';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
-import { aWalk } from './walk-spec-support';
+import { aWalk } from './walk.spec-support';
 
 const walks = Array.from({ length: 12 }, (_, seed) => aWalk(seed + 1));
 const START = { step: 0, turn: 0 };

@@ -11,7 +11,7 @@ import { Solver as SolverService } from '../../solver/solver';
 import { Keeping, WalkPage } from './walk.actions';
 import * as walkEffects from './walk.effects';
 import { walkFeature } from './walk.feature';
-import { aRecord } from './walk-spec-support';
+import { aRecord } from './walk.spec-support';
 
 /** Stands for the server: remembers what it was asked, and answers as told. */
 class FakeApi {

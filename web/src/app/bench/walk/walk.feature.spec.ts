@@ -1,7 +1,7 @@
 import { Keeping, Pace, Solver, WalkPage } from './walk.actions';
 import { walkFeature, type WalkState } from './walk.feature';
 import { changesBetween, samePlan, sameRecord } from './walk-record';
-import { aRecord, aWalk } from './walk-spec-support';
+import { aRecord, aWalk } from './walk.spec-support';
 
 const run = (
   state: WalkState,

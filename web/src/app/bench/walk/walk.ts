@@ -14,12 +14,12 @@ import {
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { isFree, isPress } from '../../keyboard/keys';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../reader/options';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
+import { Choice } from '../../shared/choice/choice';
 import { Crown } from '../../shared/crown/crown';
 import { CubeView } from '../../shared/cube-view/cube-view';
-import { DialectChoice } from '../dialect-choice';
 import { pictureOf } from '../entry/entry.feature';
-import { FirstColourChoice } from '../first-colour-choice';
 import { Controls } from './controls';
 import { FourLines } from './four-lines';
 import { TileRow } from './tile-row';
@@ -29,17 +29,7 @@ import { walkFeature, type WalkScene } from './walk.feature';
 /** Walks a cube to solved, a turn at a time. */
 @Component({
   selector: 'sc-walk',
-  imports: [
-    Controls,
-    Crown,
-    CubeView,
-    DialectChoice,
-    FirstColourChoice,
-    FourLines,
-    MatButton,
-    MatIcon,
-    TileRow,
-  ],
+  imports: [Choice, Controls, Crown, CubeView, FourLines, MatButton, MatIcon, TileRow],
   templateUrl: './walk.html',
   styleUrl: './walk.scss',
   host: { '(document:keydown)': 'key($event)' },
@@ -49,6 +39,8 @@ export class Walk {
   readonly scene = input.required<WalkScene>();
 
   private readonly store = inject(Store);
+  protected readonly firstColours = FIRST_COLOURS;
+  protected readonly dialects = DIALECT_OPTIONS;
   private readonly router = inject(Router);
   private readonly snackBar = inject(MatSnackBar);
 
