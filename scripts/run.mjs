@@ -5,7 +5,15 @@
 // script. Both are skipped when nothing changed. What it says goes to standard error.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 
@@ -78,6 +86,8 @@ const rooms = ['core', 'contract', 'server', 'cli', 'scripts'];
 const built = () => lock + fingerprint(rooms.map((room) => `${room}/src`));
 const isBuilt = rooms.every((room) => existsSync(join(root, room, 'dist')));
 if (!isBuilt || read('rooms.stamp') !== built()) {
+  // What was built from a source that is gone must not linger: its specs would go on running.
+  for (const room of rooms) rmSync(join(root, room, 'dist'), { recursive: true, force: true });
   must('Building', process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-b']);
   keep('rooms.stamp', built());
 }

@@ -8,12 +8,12 @@ function runs(pid: number): boolean {
   return existsSync(commandLine) && readFileSync(commandLine, 'utf8').includes('run.mjs');
 }
 
-/** Keeps a second `npm start` in the same folder from taking the first one's database. */
+/** Keeps a second `npm start` over the same data from taking the first one's database. */
 export function onlyOnce(file: string): () => void {
   const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : NaN;
   if (pid !== process.pid && runs(pid)) {
     throw new Told(
-      `Sleetcrest runs from this folder already (process ${pid}): stop it first, with Ctrl-C where it was started.`,
+      `Sleetcrest runs over this data already (process ${pid}): stop it first, with Ctrl-C where it was started.`,
     );
   }
   try {

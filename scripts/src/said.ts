@@ -25,8 +25,15 @@ export async function command(main: () => Promise<void>): Promise<void> {
   try {
     await main();
   } catch (error) {
-    const told = error instanceof Told ? error.message : (error as Error).stack;
-    process.stderr.write(`${told}\n`);
+    process.stderr.write(`${tell(error as Error)}\n`);
     process.exitCode = 1;
   }
+}
+
+/** What is told of a failure: a sentence where we know one, or else all there is to know. */
+export function tell(error: Error): string {
+  if (error instanceof Told) return error.message;
+  // PostgreSQL and Node say it alike, wherever it happened.
+  if (/ENOSPC|No space left/i.test(error.message)) return diskFull('the project');
+  return error.stack ?? error.message;
 }

@@ -16,7 +16,7 @@ await command(async () => {
   const host = process.env['SLEETCREST_HOST'] ?? '127.0.0.1';
   const data = process.env['SLEETCREST_DATA'] ?? STATE;
 
-  const forget = onlyOnce(join(STATE, 'start.pid'));
+  const forget = onlyOnce(join(data, 'start.pid'));
   const running: { stop: () => Promise<void> }[] = [];
   let asked: () => void;
   const toStop = new Promise<void>((resolve) => (asked = resolve));

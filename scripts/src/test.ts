@@ -111,7 +111,7 @@ await command(async () => {
       check('.', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']),
     );
     await add('types of the journeys', check('e2e', [bin('typescript/bin/tsc'), '-p', '.']));
-    for (const room of ['core', 'contract', 'cli', 'scripts']) {
+    for (const room of ['core', 'contract', 'cli']) {
       heading(`Specs of ${room}`);
       await add(room, jasmine(room));
     }
@@ -122,8 +122,10 @@ await command(async () => {
     );
     heading('Specs of web, in Chromium');
     await add('web', karma());
-    heading('Journeys through the built application');
+    heading('Specs of scripts, over the built application');
     buildWeb();
+    await add('scripts', jasmine('scripts'));
+    heading('Journeys through the built application');
     await cluster.ensureDatabase('journeys');
     await add('journeys', journeys(cluster.url('journeys')));
   } finally {

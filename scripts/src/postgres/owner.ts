@@ -1,8 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { chownSync, mkdirSync } from 'node:fs';
-import { basename, dirname, join } from 'node:path';
-import { ROOT } from '../places.js';
+import { dirname, join } from 'node:path';
 import { say, tellSystemError, Told } from '../said.js';
 
 /** The user PostgreSQL runs as: ids for `spawn`, or none for the user who started us. */
@@ -47,15 +46,15 @@ function make(folder: string, { uid, gid }: Owner): void {
 
 /**
  * A folder the owner can write in: the wanted one, or, where a folder above it is closed to the
- * database's user, one in /var/lib that is named after the project and told.
+ * database's user, one in /var/lib that belongs to that place alone, and is told.
  */
 export function reachableFolder(wanted: string, owner: Owner): string {
   make(wanted, owner);
   if (owner.uid === undefined) return wanted;
   const reached = spawnSync('test', ['-w', wanted], { ...owner, cwd: '/' });
   if (reached.status === 0) return wanted;
-  const mark = createHash('sha256').update(ROOT).digest('hex').slice(0, 8);
-  const other = join('/var/lib', `sleetcrest-${mark}`, basename(wanted));
+  const mark = createHash('sha256').update(wanted).digest('hex').slice(0, 12);
+  const other = join('/var/lib/sleetcrest', mark);
   make(other, owner);
   say(`The user ${DATABASE_USER} cannot reach ${wanted}; the database is kept in ${other}.`);
   return other;
