@@ -1,0 +1,102 @@
+import type { EnvironmentProviders, Provider } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter, Router } from '@angular/router';
+import { provideState, provideStore, Store, type Action } from '@ngrx/store';
+import { of, throwError, type Observable } from 'rxjs';
+import type { SavedSolve } from '@sleetcrest/contract';
+import { entryFeature } from './bench/entry/entry.feature';
+import { savedFeature } from './bench/saved/saved.feature';
+import { aRecord } from './bench/walk/walk.spec-support';
+import { walkFeature } from './bench/walk/walk.feature';
+import { DEFAULT_READER } from './reader/reader';
+import { readerFeature, SettingsPage } from './reader/reader.feature';
+import { provideIcons } from './shared/icons';
+
+/** The store with every feature, a router that goes nowhere, and what else a spec needs. */
+export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
+  store: Store;
+  went: unknown[][];
+} {
+  localStorage.clear();
+  TestBed.configureTestingModule({
+    providers: [
+      provideStore(),
+      provideState(readerFeature),
+      provideState(entryFeature),
+      provideState(walkFeature),
+      provideState(savedFeature),
+      provideRouter([]),
+      provideIcons(),
+      ...providers,
+    ],
+  });
+  const store = TestBed.inject(Store);
+  store.dispatch(SettingsPage.settingChanged({ change: DEFAULT_READER }));
+  const went: unknown[][] = [];
+  TestBed.inject(Router).navigate = (commands) => {
+    went.push([...commands]);
+    return Promise.resolve(true);
+  };
+  return { store, went };
+}
+
+/** The types of all actions dispatched from now on. */
+export function listen(store: Store): string[] {
+  const types: string[] = [];
+  const dispatch = store.dispatch.bind(store);
+  store.dispatch = ((action: Action) => {
+    types.push(action.type);
+    dispatch(action);
+  }) as typeof store.dispatch;
+  return types;
+}
+
+/** A solve as the server tells it. */
+export const aSaved = (seed: number, change: Partial<SavedSolve> = {}): SavedSolve => ({
+  ...aRecord(seed),
+  stepCount: 25,
+  turnCount: 140,
+  createdAt: '2026-01-08T18:30:00.000Z',
+  updatedAt: '2026-01-08T18:30:00.000Z',
+  ...change,
+});
+
+/** Stands for the server: a list of solves, or a failure while one is set. */
+export class FakeSolves {
+  failure: unknown;
+  asked: string[] = [];
+
+  constructor(readonly solves: SavedSolve[]) {}
+
+  private answer<T>(asked: string, value: () => T): Observable<T> {
+    this.asked.push(asked);
+    return this.failure ? throwError(() => this.failure) : of(value());
+  }
+
+  private find = (id: string): SavedSolve => this.solves.find((solve) => solve.id === id)!;
+
+  list = (page: number, size: number) =>
+    this.answer(`list ${page}`, () => ({
+      items: this.solves.slice((page - 1) * size, page * size),
+      page,
+      size,
+      total: this.solves.length,
+    }));
+  read = (id: string) => this.answer(`read ${id}`, () => this.find(id));
+  update = (id: string, change: Partial<SavedSolve>) =>
+    this.answer(`update ${id}`, () => ({ ...this.find(id), ...change }));
+  remove = (id: string) => this.answer(`remove ${id}`, () => null);
+  restore = (id: string) => this.answer(`restore ${id}`, () => this.find(id));
+}
+
+/** Presses a key on the page. */
+export const press = (key: string, more: KeyboardEventInit = {}): void => {
+  document.body.dispatchEvent(
+    new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more }),
+  );
+};
+
+/** Waits, picture by picture, until something holds; a spec that never sees it runs out of time. */
+export async function until(holds: () => boolean): Promise<void> {
+  while (!holds()) await new Promise((resolve) => requestAnimationFrame(resolve));
+}
