@@ -24,6 +24,8 @@ export const UNPAINTED = 6;
 export interface Variant {
   readonly case: Case;
   readonly hold: Hold;
+  /** The hold afterwards: another one when the sequence turns the whole cube. */
+  readonly holdAfter: Hold;
   /** Pairs: a sticker number, and the colours it may have as a bit mask. */
   readonly cells: Uint8Array;
   readonly rank: number;
@@ -99,14 +101,16 @@ class CaseCompiler {
       this.mask(seen),
     ]);
     const places = one.pieces.map((name) => this.placeBefore(name, before));
+    const { turns, holdAfter } = this.done([...lining, ...this.moves]);
     const told = one.lineUp && (lining.length > 0 ? one.lineUp.turning : one.lineUp.already);
     return {
       case: one,
       hold,
+      holdAfter,
       cells: Uint8Array.from(cells),
       rank: one.rank ?? 1,
       turnCount: countTurns([...lining, ...this.moves]),
-      turns: Uint8Array.from(this.asTurns([...lining, ...this.moves])),
+      turns: Uint8Array.from(turns),
       lineUp: writeMoves(lining),
       sequence: writeMoves(this.moves),
       places,
@@ -150,13 +154,15 @@ class CaseCompiler {
     return PLACES.find(({ stickers }) => stickers.includes(sticker))!.index;
   }
 
-  private asTurns(moves: readonly Move[]): Turn[] {
+  /** The moves as turns of the cube's sides, and the hold they end in. */
+  private done(moves: readonly Move[]): { turns: Turn[]; holdAfter: Hold } {
     let hold = this.hold;
-    return moves.flatMap((move) => {
+    const turns = moves.flatMap((move) => {
       if (!isWholeCube(move)) return [turnInHold(hold, move)];
       hold = turnHold(hold, axisOf(move), quartersOf(move));
       return [];
     });
+    return { turns, holdAfter: hold };
   }
 
   private words(place: number | undefined): Map<string, string> {

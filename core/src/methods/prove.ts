@@ -57,7 +57,7 @@ function turnsToGoal(
     if (!variant) return undefined;
     applyTurns(cube, variant.turns);
     turns += variant.turnCount;
-    hold = variant.hold;
+    hold = variant.holdAfter;
   }
   return turns;
 }

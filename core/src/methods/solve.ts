@@ -39,14 +39,17 @@ export function solve(
       if (!variant) return fail(`${id} does not bring this cube to the goal of ${stage}`);
       const { look, why, pieces } = runner.tell(variant, cube);
       applyTurns(cube, variant.turns);
-      hold = variant.hold;
+      hold = variant.holdAfter;
       turnCount += variant.turnCount;
       steps.push({
         stage,
         approach: id,
         case: variant.case.id,
         pieces,
-        hold: { up: scheme[sideInHold(hold, UP)]!, front: scheme[sideInHold(hold, FRONT)]! },
+        hold: {
+          up: scheme[sideInHold(variant.hold, UP)]!,
+          front: scheme[sideInHold(variant.hold, FRONT)]!,
+        },
         lineUp: variant.lineUp,
         sequence: variant.sequence,
         look,

@@ -2,7 +2,9 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { COLOURS, paintedFromCube, solvedCube, unseenCube, writePainted } from '@sleetcrest/core';
 import { openStore, press, until } from '../../app.spec-support';
+import { WalkPage } from '../walk/walk.actions';
 import { walkFeature } from '../walk/walk.feature';
+import { aRecord } from '../walk/walk.spec-support';
 import { Entry } from './entry';
 import { EntryPage } from './entry.actions';
 import { entryFeature } from './entry.feature';
@@ -91,6 +93,15 @@ describe('the entry', () => {
     expect(record.start).toEqual(writePainted(SOLVED, COLOURS));
     expect(record.position).toEqual({ step: 0, turn: 0 });
     expect(went).toEqual([['/bench', record.id]]);
+  });
+
+  it('leads back to the walk in hand, if there is one', async () => {
+    expect(text()).not.toContain('Back to');
+    store.dispatch(WalkPage.walkBegun({ record: aRecord(2) }));
+    await fixture.whenStable();
+    const link = (fixture.nativeElement as Element).querySelector<HTMLAnchorElement>('.resume')!;
+    expect(link.textContent).toContain('Cube 2');
+    expect(link.pathname).toBe(`/bench/${aRecord(2).id}`);
   });
 
   describe('by turns', () => {

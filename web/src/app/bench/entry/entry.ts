@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatIcon } from '@angular/material/icon';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   FRONT,
@@ -29,6 +29,7 @@ import { readerFeature, SettingsPage } from '../../reader/reader.feature';
 import { Choice } from '../../shared/choice/choice';
 import { Crown, type Stroke } from '../../shared/crown/crown';
 import { WalkPage } from '../walk/walk.actions';
+import { walkFeature } from '../walk/walk.feature';
 import { EntryPage } from './entry.actions';
 import { entryFeature } from './entry.feature';
 import { FileEntry } from './file-entry';
@@ -48,6 +49,7 @@ import { TurnsEntry } from './turns-entry';
     MatIcon,
     MatIconButton,
     Palette,
+    RouterLink,
     TurnsEntry,
   ],
   templateUrl: './entry.html',
@@ -71,6 +73,9 @@ export class Entry {
   protected readonly canUndo = this.store.selectSignal(entryFeature.selectCanUndo);
   protected readonly canRedo = this.store.selectSignal(entryFeature.selectCanRedo);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+
+  /** The walk in hand, to which one may go back. */
+  protected readonly walk = this.store.selectSignal(walkFeature.selectRecord);
 
   protected readonly up = computed(() => this.scheme()[sideInHold(this.hold(), UP)]!);
   protected readonly front = computed(() => this.scheme()[sideInHold(this.hold(), FRONT)]!);
@@ -147,7 +152,7 @@ export class Entry {
     this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
   }
 
-  protected walk(): void {
+  protected begin(): void {
     if (!this.inspection().legal) return;
     const id = uuid();
     const record = {

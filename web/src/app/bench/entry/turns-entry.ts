@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
 import {
@@ -8,6 +8,7 @@ import {
   paintedFromCube,
   readMoves,
   solvedCube,
+  type ColourScheme,
 } from '@sleetcrest/core';
 
 /** Enters a cube by the turns that lead to it from a solved one. */
@@ -54,6 +55,8 @@ export class TurnsEntry {
   /** The stickers of the cube these turns lead to. */
   readonly entered = output<number[]>();
 
+  readonly scheme = input.required<ColourScheme>();
+
   protected readonly text = signal('');
   protected readonly read = computed(() => readMoves(this.text()));
   protected readonly usable = computed(() => {
@@ -64,10 +67,13 @@ export class TurnsEntry {
     const read = this.read();
     if (!read.ok) return `${read.error.message}.`;
     const count = countTurns(read.value);
-    return count === 0
-      ? 'White up and green in front, done from the first to the last.'
-      : `${count} turns.`;
+    return count === 0 ? this.howToHold() : `${count} turns.`;
   });
+
+  private howToHold(): string {
+    const [up, , front] = this.scheme();
+    return `Hold the solved cube with ${up} up and ${front} in front, and do them in order.`;
+  }
 
   protected use(): void {
     const read = this.read();

@@ -55,7 +55,7 @@ export class FourLines {
   readonly frame = input.required<StepFrame>();
   readonly dialect = input.required<Dialect>();
   /** How the cube was held at the end of the step before. */
-  readonly holdBefore = input<Hold | null>(null);
+  readonly holdBefore = input.required<Hold>();
 
   protected readonly newHold = computed(() => this.holdBefore() !== this.frame().hold);
   protected readonly lineUp = computed(() => {

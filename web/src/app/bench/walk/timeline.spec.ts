@@ -47,6 +47,18 @@ describe('walking', () => {
     }
   });
 
+  it('knows how the cube is held after a sequence that turns all of it', () => {
+    const frames = walks.flatMap((walk) => {
+      const timeline = layOut(walk);
+      return timeline.frames.map((frame, step) => ({
+        frame,
+        end: stateAt(timeline, { step, turn: 99 }),
+      }));
+    });
+    for (const { frame, end } of frames) expect(frame.holdAfter).toBe(end.hold);
+    expect(frames.some(({ frame }) => frame.holdAfter !== frame.hold)).toBeTrue();
+  });
+
   it('stays inside the walk when a position from elsewhere does not exist in it', () => {
     const timeline = layOut(walks[0]!);
     expect(within(timeline, { step: 999, turn: 3 })).toEqual({

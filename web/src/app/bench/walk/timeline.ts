@@ -26,6 +26,8 @@ import type { RidgeStage } from '../../shared/ridge/ridge';
 export interface StepFrame {
   step: Step;
   hold: Hold;
+  /** The hold at its end: another one when a sequence turns the whole cube. */
+  holdAfter: Hold;
   /** Lining up, then the sequence. */
   moves: readonly Move[];
   /** How many of the moves are lining up. */
@@ -59,11 +61,11 @@ export function layOut(walk: Walkthrough): Timeline {
     const moves = [...lineUp, ...sequence];
     const turns = moves.filter((move) => !isWholeCube(move)).length;
     const round = roundOf(step, sequence.length);
-    const frame = { step, hold, moves, lineUpCount: lineUp.length, turnsBefore, turns, round };
     const before = copyCube(cube);
-    applyMoves(cube, hold, moves);
+    const holdAfter = applyMoves(cube, hold, moves);
+    const frame = { step, hold, holdAfter, moves, lineUpCount: lineUp.length, turns, round };
     turnsBefore += turns;
-    return { ...frame, cube: before };
+    return { ...frame, cube: before, turnsBefore: turnsBefore - turns };
   });
   return { scheme, frames, end: cube, turnCount: turnsBefore };
 }
@@ -79,7 +81,7 @@ export function stateAt(timeline: Timeline, { step, turn }: Position): { cube: C
   const frame = timeline.frames[step];
   if (!frame) {
     const last = timeline.frames.at(-1);
-    return { cube: timeline.end, hold: last?.hold ?? HOME_HOLD };
+    return { cube: timeline.end, hold: last?.holdAfter ?? HOME_HOLD };
   }
   const cube = copyCube(frame.cube);
   const hold = applyMoves(cube, frame.hold, frame.moves.slice(0, turn));

@@ -5,7 +5,8 @@ import { provideState, provideStore, Store } from '@ngrx/store';
 import type { CreateSolve, UpdateSolve } from '@sleetcrest/contract';
 import { of, throwError, type Observable } from 'rxjs';
 import { SolvesApi } from '../../api/solves-api';
-import { readerFeature } from '../../reader/reader.feature';
+import { DEFAULT_READER } from '../../reader/reader';
+import { readerFeature, SettingsPage } from '../../reader/reader.feature';
 import { solveDocument } from '../../solver/solve-document';
 import { Solver as SolverService } from '../../solver/solver';
 import { Keeping, WalkPage } from './walk.actions';
@@ -46,7 +47,7 @@ describe('keeping a walk', () => {
         provideStore(),
         provideState(walkFeature),
         provideState(readerFeature),
-        provideEffects({ keepWalk: walkEffects.keepWalk, planWalk: walkEffects.planWalk }),
+        provideEffects(walkEffects),
         { provide: SolvesApi, useValue: api },
         {
           provide: SolverService,
@@ -118,5 +119,38 @@ describe('keeping a walk', () => {
     ]);
     store.dispatch(Keeping.serverUnreachable());
     expect(keeping()).toBe('unreachable');
+  });
+
+  describe('and playing it', () => {
+    const SECOND = 1000;
+    const position = () => store.selectSignal(walkFeature.selectPosition)()!;
+    beforeEach(() => {
+      const change = { ...DEFAULT_READER, secondsPerTurn: 1 };
+      store.dispatch(SettingsPage.settingChanged({ change }));
+      store.dispatch(WalkPage.playToggled());
+    });
+
+    it('does one turn at the reader’s pace, and none once it is paused', () => {
+      jasmine.clock().tick(0.9 * SECOND);
+      expect(position()).toEqual({ step: 0, turn: 0 });
+      jasmine.clock().tick(0.2 * SECOND);
+      expect(position()).toEqual({ step: 0, turn: 1 });
+      store.dispatch(WalkPage.playToggled());
+      jasmine.clock().tick(10 * SECOND);
+      expect(position()).toEqual({ step: 0, turn: 1 });
+    });
+
+    it('waits longer where a stage is to be checked', () => {
+      const scene = () => store.selectSignal(walkFeature.selectScene)()!;
+      const { frames } = scene().timeline;
+      const step = frames.findIndex((frame) => frame.step.completes === 'daisy');
+      store.dispatch(WalkPage.stepChosen({ step }));
+      while (position().turn < frames[step]!.moves.length) store.dispatch(WalkPage.turnDone());
+      store.dispatch(WalkPage.playToggled());
+      jasmine.clock().tick(4.5 * SECOND);
+      expect(position().step).toBe(step);
+      jasmine.clock().tick(SECOND);
+      expect(position()).toEqual({ step: step + 1, turn: 0 });
+    });
   });
 });

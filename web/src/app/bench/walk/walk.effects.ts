@@ -27,7 +27,7 @@ import { apiFailure, SolvesApi } from '../../api/solves-api';
 import { readerFeature } from '../../reader/reader.feature';
 import { Solver as SolverService } from '../../solver/solver';
 import { Keeping, Pace, Solver } from './walk.actions';
-import { walkFeature } from './walk.feature';
+import { walkFeature, type WalkScene } from './walk.feature';
 import { changesBetween, samePlan, sameRecord, type WalkRecord } from './walk-record';
 
 /** Makes the walkthrough whenever the cube, the method or the first colour becomes another. */
@@ -112,7 +112,15 @@ export const keepWalk = createEffect(
   { functional: true },
 );
 
-/** While playing, one turn at the reader's pace; longer before a step that needs a new hold. */
+/** How many turns' time a position is shown for while playing. */
+function beats({ position, frame }: WalkScene): number {
+  const atEnd = frame !== null && position.turn === frame.moves.length;
+  // A finished stage is to be checked, a new step to be read and perhaps held anew.
+  if (atEnd && frame.step.completes) return 5;
+  return position.turn === 0 && position.step > 0 ? 2.2 : 1;
+}
+
+/** While playing, one turn at the reader's pace, with time to look where something new begins. */
 export const playWalk = createEffect(
   (store = inject(Store)) =>
     combineLatest([
@@ -120,11 +128,11 @@ export const playWalk = createEffect(
       store.select(walkFeature.selectScene),
       store.select(readerFeature.selectSecondsPerTurn),
     ]).pipe(
-      switchMap(([playing, scene, seconds]) => {
-        if (!playing || !scene) return EMPTY;
-        const starts = scene.position.turn === 0 && scene.position.step > 0;
-        return timer(seconds * 1000 * (starts ? 2.2 : 1)).pipe(map(() => Pace.turnDue()));
-      }),
+      switchMap(([playing, scene, seconds]) =>
+        playing && scene
+          ? timer(seconds * 1000 * beats(scene)).pipe(map(() => Pace.turnDue()))
+          : EMPTY,
+      ),
     ),
   { functional: true },
 );

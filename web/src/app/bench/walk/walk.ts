@@ -5,6 +5,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  HOME_HOLD,
   paintedFromCube,
   sideOfColour,
   stageWords,
@@ -65,8 +66,8 @@ export class Walk {
     const { step, turn } = this.scene().position;
     return step === 0 && turn === 0;
   });
-  /** How the cube was held when this step began to be needed. */
-  protected readonly holdBefore = computed(() => this.scene().before?.hold ?? null);
+  /** How the cube is held when this step begins: as the step before left it, or as it was entered. */
+  protected readonly holdBefore = computed(() => this.scene().before?.holdAfter ?? HOME_HOLD);
   /** The check a coach makes before going on, once a stage is complete. */
   protected readonly check = computed(() => {
     const { frame, timeline } = this.scene();

@@ -1,0 +1,140 @@
+import { cubeAfter, moves } from '../core.spec-support.js';
+import { isHome, isSolved, pieceAt, type Cube } from '../cube/cube.js';
+import { PLACES, placeNamed } from '../cube/pieces.js';
+import { mirrorMoves } from '../notation/mirror.js';
+import { writeMoves } from '../notation/write.js';
+import { approachById, APPROACHES } from './index.js';
+
+/** The names of the places whose piece is not at home, twisted right. */
+const disturbed = (cube: Cube): string[] =>
+  PLACES.filter(({ index }) => !isHome(cube, index)).map(({ name }) => name);
+
+const caseOf = (id: string) => approachById(id.split('/')[0]!)!.cases.find((one) => one.id === id)!;
+const after = (id: string, times = caseOf(id).times ?? 1): Cube =>
+  cubeAfter(Array.from({ length: times }, () => caseOf(id).sequence).join(' '));
+const whoIsAt = (cube: Cube, place: string): string =>
+  PLACES[pieceAt(cube, placeNamed(place)!.index)]!.name;
+
+describe('the four turns of corners-repeat', () => {
+  it('come back to where they began after six rounds', () => {
+    const rounds = [1, 2, 3, 4, 5, 6].map((times) =>
+      isSolved(after('corners-repeat/right', times)),
+    );
+    expect(rounds).toEqual([false, false, false, false, false, true]);
+  });
+
+  it('leave the first layer alone but for the one corner', () => {
+    for (const times of [1, 2, 3, 4, 5]) {
+      const low = disturbed(after('corners-repeat/right', times)).filter((name) =>
+        name.startsWith('D'),
+      );
+      expect(low).withContext(`${times}`).toEqual(['DFR']);
+    }
+  });
+
+  it('are done by the other hand for a corner on the left', () => {
+    const [right, left] = ['corners-repeat/right', 'corners-repeat/left'].map(
+      (id) => caseOf(id).sequence,
+    );
+    expect(writeMoves(mirrorMoves(moves(right!)))).toBe(left!);
+  });
+});
+
+describe('the sequences of middle-turn', () => {
+  it('are mirrors of each other', () => {
+    const [right, left] = ['middle-turn/right', 'middle-turn/left'].map(
+      (id) => caseOf(id).sequence,
+    );
+    expect(writeMoves(mirrorMoves(moves(right!)))).toBe(left!);
+  });
+
+  it('move one middle edge and nothing else below the top', () => {
+    for (const [id, place] of [
+      ['middle-turn/right', 'FR'],
+      ['middle-turn/left', 'FL'],
+    ] as const) {
+      const low = disturbed(after(id)).filter((name) => !name.startsWith('U'));
+      expect(low).toEqual([place]);
+      expect(whoIsAt(after(id), place)).toMatch(/^U/);
+    }
+  });
+});
+
+describe('the sequences of the last layer', () => {
+  const LAST = ['ycross-repeat/bar', 'edges-match/neighbours', 'place-left/one'];
+
+  it('leave the two layers below as they were', () => {
+    for (const id of LAST) {
+      expect(disturbed(after(id)).every((name) => name.startsWith('U')))
+        .withContext(id)
+        .toBeTrue();
+    }
+  });
+
+  it('ycross: six turns flip the front and the back edge of a bar', () => {
+    const { sequence } = caseOf('ycross-repeat/bar');
+    expect(moves(sequence).length).toBe(6);
+    // Undone from a finished cross, the front and the back edge no longer face up.
+    const cube = after('ycross-repeat/bar');
+    const flipped = ['UF', 'UR', 'UB', 'UL'].filter((name) => cube[placeNamed(name)!.index]! & 1);
+    expect(flipped.length).toBe(2);
+  });
+
+  it('edges-match: exchanges the front and left edges and keeps all four facing up', () => {
+    const cube = after('edges-match/neighbours');
+    const now = ['UF', 'UL', 'UB', 'UR'].map((place) => whoIsAt(cube, place));
+    expect(now).toEqual(['UL', 'UF', 'UB', 'UR']);
+    for (const name of ['UF', 'UL', 'UB', 'UR']) expect(cube[placeNamed(name)!.index]! & 1).toBe(0);
+  });
+
+  it('place-left: sends three corners round, keeps the front left one and every edge', () => {
+    const cube = after('place-left/one');
+    expect(whoIsAt(cube, 'UFL')).toBe('UFL');
+    const moved = ['UFR', 'UBR', 'UBL'].filter((place) => whoIsAt(cube, place) === place);
+    expect(moved).toEqual([]);
+    for (const name of ['UF', 'UR', 'UB', 'UL'])
+      expect(isHome(cube, placeNamed(name)!.index)).toBeTrue();
+    const three = Array.from({ length: 3 }, () => caseOf('place-left/one').sequence).join(' ');
+    expect(
+      ['UFR', 'UBR', 'UBL'].every((place) => whoIsAt(cubeAfter(three), place) === place),
+    ).toBeTrue();
+  });
+
+  it('turn-under: two rounds twist one corner one way, four the other, six not at all', () => {
+    const twist = (times: number): number =>
+      after('turn-under/twice', times)[placeNamed('DFR')!.index]! % 3;
+    expect([twist(2), twist(4), twist(6)].sort()).toEqual([0, 1, 2]);
+    const bottom = disturbed(after('turn-under/twice')).filter((name) => name.startsWith('D'));
+    expect(bottom).toEqual(['DFR']);
+  });
+});
+
+describe('every case', () => {
+  const cases = APPROACHES.flatMap((approach) => approach.cases.map((one) => ({ approach, one })));
+
+  it('has an id and a title of its own', () => {
+    for (const key of ['id', 'title'] as const) {
+      const values = cases.map(({ approach, one }) =>
+        key === 'id' ? one.id : `${approach.id}: ${one.title}`,
+      );
+      expect(new Set(values).size).toBe(values.length);
+    }
+  });
+
+  it('is plain data that survives being written down', () => {
+    for (const approach of APPROACHES) {
+      expect(JSON.parse(JSON.stringify(approach))).toEqual(approach as never);
+    }
+  });
+
+  it('is told in sentences without letters of turns, so that every dialect can use them', () => {
+    for (const { one } of cases) {
+      const told = [one.look, one.why, one.lineUp?.turning ?? '', one.lineUp?.already ?? ''].join(
+        ' ',
+      );
+      expect(told)
+        .withContext(one.id)
+        .not.toMatch(/(^| )[URFDLB](['i2]|\b)(?![a-z])/);
+    }
+  });
+});

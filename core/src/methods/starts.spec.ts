@@ -1,0 +1,56 @@
+import { COLOURS } from '../cube/colours.js';
+import { isHome, pieceAt, type Cube } from '../cube/cube.js';
+import { findProblems } from '../cube/legality.js';
+import { paintedFromCube } from '../cube/painted.js';
+import { PLACES } from '../cube/pieces.js';
+import { SIDES, UP } from '../cube/sides.js';
+import { goalHolds, layersOf } from '../stages/goals.js';
+import { startsOf } from './starts.js';
+
+/** What a stage sees of a cube: the pieces that matter, where they are. */
+const seen = (cube: Cube, matter: ReadonlySet<number>): string =>
+  PLACES.map(({ index }) => (matter.has(pieceAt(cube, index)) ? cube[index] : '-')).join();
+
+describe('the starts of a stage', () => {
+  it('are all different, as far as the stage sees', () => {
+    for (const stage of ['corners', 'middle'] as const) {
+      const { matter, cubes } = startsOf(stage, undefined, UP);
+      const all = new Set<string>();
+      let count = 0;
+      for (const cube of cubes()) {
+        all.add(seen(cube, matter));
+        count++;
+      }
+      expect(all.size).toBe(count);
+    }
+  });
+
+  it('have each piece once', () => {
+    let looked = 0;
+    for (const cube of startsOf('daisy', undefined, UP).cubes()) {
+      if (++looked % 997 !== 0) continue;
+      expect(new Set(PLACES.map(({ index }) => pieceAt(cube, index))).size).toBe(20);
+    }
+    expect(looked).toBe(190_080);
+  });
+
+  it('of the last layer are all its 62,208 cubes that turns can solve, on two finished layers', () => {
+    const all = new Set<string>();
+    let looked = 0;
+    for (const cube of startsOf('yellow-cross', 'middle', UP).cubes()) {
+      all.add(cube.join());
+      if (++looked % 101 !== 0) continue;
+      expect(findProblems(paintedFromCube(cube), COLOURS)).toEqual([]);
+      expect(goalHolds(cube, 'middle', UP)).toBeTrue();
+    }
+    expect(all.size).toBe(62_208);
+  });
+
+  it('keep what was done before, for every first colour', () => {
+    for (const first of SIDES) {
+      const { firstEdges } = layersOf(first);
+      const [cube] = startsOf('middle', 'corners', first).cubes();
+      expect(firstEdges.every((edge) => isHome(cube!, edge))).toBeTrue();
+    }
+  });
+});
