@@ -77,6 +77,25 @@ test('text at twice its size pushes nothing off the screen', async ({ bench, pag
   await expect(page.getByRole('button', { name: 'Next turn' })).toBeInViewport();
 });
 
+test.describe('zoomed to twice its size', () => {
+  // What a window of 1280×800 holds then.
+  test.use({ viewport: { width: 640, height: 400 } });
+
+  test('everything can still be reached, and nothing lies beside the screen', async ({
+    bench,
+    page,
+  }) => {
+    await bench.open();
+    await expectNothingBeside(page);
+    await bench.enterTurns('R U F');
+    await bench.walk();
+    await expectNothingBeside(page);
+    await page.getByRole('button', { name: 'Next turn' }).click();
+    await expect(page.locator('.count')).toContainText('turn 1 of');
+    await expect(page.locator('dt').last()).toHaveText('Why');
+  });
+});
+
 test('settings: letters, theme, single keys off', async ({ bench, page }) => {
   await bench.open();
   await page.keyboard.press('l');
