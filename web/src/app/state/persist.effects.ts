@@ -17,11 +17,13 @@ export const persistState = createEffect(
       store.select(entryFeature.selectEntryState),
       store.select(walkFeature.selectRecord),
       store.select(walkFeature.selectKept),
+      store.select(walkFeature.selectLeft),
     ]).pipe(
-      map(([reader, { painted, scheme, hold }, record, kept]): Persisted => ({
+      map(([reader, { painted, scheme, hold }, record, kept, left]): Persisted => ({
         reader,
         entry: { painted: [...painted], scheme: [...scheme], hold },
         walk: record && { record, kept },
+        left: [...left],
       })),
     );
     const leaving = fromEvent(window, 'pagehide').pipe(

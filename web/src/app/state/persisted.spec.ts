@@ -7,7 +7,11 @@ describe('what the browser keeps', () => {
 
   it('is there again after a reload', () => {
     const record = aRecord();
-    const state = { reader: { ...DEFAULT_READER, letters: true }, walk: { record, kept: null } };
+    const state = {
+      reader: { ...DEFAULT_READER, letters: true },
+      walk: { record, kept: null },
+      left: [{ record, kept: record }],
+    };
     persist(state);
     expect(readStorage()).toEqual(state);
   });

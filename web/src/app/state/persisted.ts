@@ -5,6 +5,8 @@ import { readerSchema } from '../reader/reader';
 
 const KEY = 'sleetcrest';
 
+const record = createSolveSchema.required();
+const kept = z.object({ record, kept: record.nullable() });
 const painted = z.array(z.int().min(-1).max(5)).length(54);
 
 /** What the browser keeps, so that a reload leads back to where one was. */
@@ -13,10 +15,9 @@ const persistedSchema = z.object({
   entry: z
     .object({ painted, scheme: z.array(z.enum(COLOURS)).length(6), hold: z.int().min(0).max(23) })
     .optional(),
-  walk: z
-    .object({ record: createSolveSchema.required(), kept: createSolveSchema.required().nullable() })
-    .nullable()
-    .optional(),
+  walk: kept.nullable().optional(),
+  /** Walks that were left before the server had heard all of them. */
+  left: z.array(kept).optional(),
 });
 export type Persisted = z.infer<typeof persistedSchema>;
 

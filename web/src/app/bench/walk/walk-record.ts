@@ -29,3 +29,13 @@ export function changesBetween(kept: WalkRecord, wanted: WalkRecord): Partial<Cr
     ...(kept.name === name ? {} : { name }),
   };
 }
+
+/** A record, and what the server last confirmed of it; null when it never did. */
+export interface Kept {
+  record: WalkRecord;
+  kept: WalkRecord | null;
+}
+
+/** Whether the server has yet to hear something of a record. */
+export const isUnsent = ({ record, kept }: Kept): boolean =>
+  kept === null || !sameRecord(record, kept);

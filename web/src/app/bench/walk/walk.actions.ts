@@ -38,6 +38,6 @@ export const Keeping = createActionGroup({
   events: {
     'Record Kept': props<{ record: WalkRecord }>(),
     'Server Unreachable': emptyProps(),
-    'Record Refused': props<{ message: string }>(),
+    'Record Refused': props<{ id: string; message: string }>(),
   },
 });

@@ -93,6 +93,19 @@ describe('keeping a walk', () => {
     expect(api.held.position).toEqual({ step: 3, turn: 0 });
   });
 
+  it('keeps a walk that was left for another while nobody answered', () => {
+    api.failures = [unreachable()];
+    jasmine.clock().tick(600);
+    store.dispatch(WalkPage.walkBegun({ record: aRecord(2) }));
+    jasmine.clock().tick(20_000);
+    const kept = api.asked.slice(1).map(([name, body]) => [name, body.name]);
+    expect(kept).toEqual([
+      ['create', 'Cube 1'],
+      ['create', 'Cube 2'],
+    ]);
+    expect(keeping()).toBe('kept');
+  });
+
   it('tries again at once when the browser is back on the network', () => {
     api.failures = [unreachable()];
     jasmine.clock().tick(600);

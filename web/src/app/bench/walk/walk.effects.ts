@@ -18,7 +18,7 @@ import {
   retry,
   switchMap,
   take,
-  tap,
+  throwError,
   timer,
   type Observable,
 } from 'rxjs';
@@ -28,7 +28,7 @@ import { readerFeature } from '../../reader/reader.feature';
 import { Solver as SolverService } from '../../solver/solver';
 import { Keeping, Pace, Solver } from './walk.actions';
 import { walkFeature, type WalkScene } from './walk.feature';
-import { changesBetween, samePlan, sameRecord, type WalkRecord } from './walk-record';
+import { changesBetween, samePlan, type Kept, type WalkRecord } from './walk-record';
 
 /** Makes the walkthrough whenever the cube, the method or the first colour becomes another. */
 export const planWalk = createEffect(
@@ -65,46 +65,33 @@ const waitToRetry = (count: number): Observable<unknown> =>
  */
 export const keepWalk = createEffect(
   (store = inject(Store), api = inject(SolvesApi)) => {
-    const current = combineLatest([
-      store.select(walkFeature.selectRecord),
-      store.select(walkFeature.selectKept),
-    ]).pipe(take(1));
+    const unsent = store.select(walkFeature.selectUnsent);
+    const first = unsent.pipe(
+      take(1),
+      concatMap(([one]) => (one ? [one] : [])),
+    );
 
-    const send = (record: WalkRecord, kept: WalkRecord | null): Observable<Action> => {
-      const known = kept?.id === record.id ? kept : null;
-      if (known && sameRecord(known, record)) return EMPTY;
-      const sent = known
-        ? api.update(record.id, changesBetween(known, record))
-        : api.create(record);
+    const send = ({ record, kept }: Kept): Observable<Action> => {
+      const sent = kept ? api.update(record.id, changesBetween(kept, record)) : api.create(record);
       return sent.pipe(
         // A repeated request finds the solve as it was first kept, perhaps at an earlier position.
         map((solve) => Keeping.recordKept({ record: { ...record, position: solve.position } })),
+        catchError((error: unknown) => {
+          const { unreachable, message } = apiFailure(error);
+          if (!unreachable) return of(Keeping.recordRefused({ id: record.id, message }));
+          store.dispatch(Keeping.serverUnreachable());
+          return throwError(() => error);
+        }),
       );
     };
 
-    return combineLatest([
-      store.select(walkFeature.selectRecord),
-      store.select(walkFeature.selectKept),
-    ]).pipe(
-      filter(([record, kept]) => record !== null && !(kept && sameRecord(kept, record))),
+    return unsent.pipe(
+      filter(({ length }) => length > 0),
       debounceTime(SETTLED),
       concatMap(() =>
-        defer(() => current).pipe(
-          concatMap(([record, kept]) => (record ? send(record, kept) : EMPTY)),
-          tap({
-            error: (error) => {
-              if (apiFailure(error).unreachable) store.dispatch(Keeping.serverUnreachable());
-            },
-          }),
-          retry({
-            delay: (error, count) => {
-              if (apiFailure(error).unreachable) return waitToRetry(count);
-              throw error;
-            },
-          }),
-          catchError((error: unknown) =>
-            of(Keeping.recordRefused({ message: apiFailure(error).message })),
-          ),
+        defer(() => first).pipe(
+          concatMap(send),
+          retry({ delay: (_, count) => waitToRetry(count) }),
         ),
       ),
     );

@@ -64,13 +64,35 @@ describe('a walk', () => {
     expect(keeping(kept)).toBe('kept');
     expect(keeping(run(kept, WalkPage.turnDone()))).toBe('keeping');
     expect(keeping(run(kept, Keeping.serverUnreachable()))).toBe('unreachable');
-    const refused = run(kept, Keeping.recordRefused({ message: 'gone' }));
+    const refused = run(kept, Keeping.recordRefused({ id: record.id, message: 'gone' }));
     expect([keeping(refused), refused.refusal]).toEqual(['refused', 'gone']);
     expect(keeping(run(refused, WalkPage.keepAgainAsked({ id: 'other' })))).toBe('keeping');
   });
 
+  it('is not forgotten when another is begun before the server heard of it', () => {
+    const unheard = (state: WalkState) =>
+      walkFeature.selectUnsent.projector(state).map((one) => one.record);
+    const moved = run(begun, Keeping.recordKept({ record }), WalkPage.stepChosen({ step: 4 }));
+    const other = run(moved, WalkPage.walkBegun({ record: aRecord(2) }));
+    expect(unheard(other)).toEqual([moved.record!, aRecord(2)]);
+    const one = run(other, Keeping.recordKept({ record: moved.record! }));
+    expect(unheard(one)).toEqual([aRecord(2)]);
+    expect(unheard(run(one, Keeping.recordKept({ record: aRecord(2) })))).toEqual([]);
+    // Taken in hand again, it is where it was left, not where the server last saw it.
+    const back = run(other, WalkPage.savedWalkOpened({ record }));
+    expect(back.record).toEqual(moved.record);
+    expect(unheard(back)).toEqual([aRecord(2), moved.record!]);
+  });
+
+  it('is dropped from what waits when it is refused after it was left', () => {
+    const other = run(begun, WalkPage.walkBegun({ record: aRecord(2) }));
+    const refused = run(other, Keeping.recordRefused({ id: record.id, message: 'gone' }));
+    expect(refused.left).toEqual([]);
+    expect(refused.server).toBe('reached');
+  });
+
   it('ignores an answer about a walk that is no longer in hand', () => {
-    expect(run(begun, Keeping.recordKept({ record: aRecord(2) }))).toEqual(begun);
+    expect(run(begun, Keeping.recordKept({ record: aRecord(2) })).kept).toBeNull();
   });
 });
 

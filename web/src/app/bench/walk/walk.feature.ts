@@ -4,12 +4,14 @@ import type { Position } from '@sleetcrest/contract';
 import { restored } from '../../state/persisted';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { Keeping, Pace, Solver, WalkPage } from './walk.actions';
-import { sameRecord, type WalkRecord } from './walk-record';
+import { isUnsent, sameRecord, type Kept, type WalkRecord } from './walk-record';
 
 export interface WalkState {
   record: WalkRecord | null;
   /** The record as the server last confirmed it; null when it never did. */
   kept: WalkRecord | null;
+  /** Walks that were left before the server had heard all of them. */
+  left: readonly Kept[];
   walkthrough: Walkthrough | null;
   /** Why there is no walkthrough, in a sentence. */
   failure: string | null;
@@ -23,6 +25,7 @@ const kept = restored().walk;
 const initial: WalkState = {
   record: kept?.record ?? null,
   kept: kept?.kept ?? null,
+  left: restored().left ?? [],
   walkthrough: null,
   failure: null,
   playing: false,
@@ -30,11 +33,21 @@ const initial: WalkState = {
   refusal: null,
 };
 
-const begin = (record: WalkRecord, known: WalkRecord | null): WalkState => ({
-  ...initial,
-  record,
-  kept: known,
-});
+/** Takes another walk in hand; what the server has not heard of the one before waits its turn. */
+function begin(state: WalkState, record: WalkRecord, known: WalkRecord | null): WalkState {
+  const waiting = current(state).filter(isUnsent);
+  const left = [...state.left, ...waiting];
+  const ahead = left.find((one) => one.record.id === record.id);
+  return {
+    ...initial,
+    record: ahead?.record ?? record,
+    kept: known,
+    left: left.filter((one) => one !== ahead),
+  };
+}
+
+const current = ({ record, kept: known }: WalkState): Kept[] =>
+  record ? [{ record, kept: known }] : [];
 
 function moved(
   state: WalkState,
@@ -61,8 +74,8 @@ export const walkFeature = createFeature({
   name: 'walk',
   reducer: createReducer(
     initial,
-    on(WalkPage.walkBegun, (_, { record }) => begin(record, null)),
-    on(WalkPage.savedWalkOpened, (_, { record }) => begin(record, record)),
+    on(WalkPage.walkBegun, (state, { record }) => begin(state, record, null)),
+    on(WalkPage.savedWalkOpened, (state, { record }) => begin(state, record, record)),
     on(Solver.walkMade, (state, { walkthrough }) =>
       moved({ ...state, walkthrough, failure: null }, within),
     ),
@@ -98,19 +111,28 @@ export const walkFeature = createFeature({
           }
         : state,
     ),
-    on(Keeping.recordKept, (state, { record }) =>
-      state.record?.id === record.id
-        ? { ...state, kept: record, server: 'reached', refusal: null }
-        : state,
-    ),
-    on(Keeping.serverUnreachable, (state) => ({ ...state, server: 'unreachable' })),
-    on(Keeping.recordRefused, (state, { message }) => ({
+    on(Keeping.recordKept, (state, { record }) => ({
       ...state,
-      server: 'refused',
-      refusal: message,
+      server: 'reached' as const,
+      ...(state.record?.id === record.id ? { kept: record, refusal: null } : {}),
+      left: state.left
+        .map((one) => (one.record.id === record.id ? { ...one, kept: record } : one))
+        .filter(isUnsent),
+    })),
+    on(Keeping.serverUnreachable, (state) => ({ ...state, server: 'unreachable' })),
+    on(Keeping.recordRefused, (state, { id, message }) => ({
+      ...state,
+      ...(state.record?.id === id ? { server: 'refused' as const, refusal: message } : {}),
+      left: state.left.filter((one) => one.record.id !== id),
     })),
   ),
-  extraSelectors: ({ selectRecord, selectKept, selectWalkthrough, selectServer }) => {
+  extraSelectors: ({
+    selectWalkState,
+    selectRecord,
+    selectKept,
+    selectWalkthrough,
+    selectServer,
+  }) => {
     const selectPosition = createSelector(selectRecord, (record) => record?.position ?? null);
     /** Everything the walk shows at the position reached; null until it is made. */
     const selectScene = createSelector(
@@ -135,6 +157,11 @@ export const walkFeature = createFeature({
     );
     return {
       selectPosition,
+      /** What the server has yet to hear, earliest first; what it refused is not offered again. */
+      selectUnsent: createSelector(selectWalkState, (state): Kept[] => [
+        ...state.left,
+        ...(state.server === 'refused' ? [] : current(state).filter(isUnsent)),
+      ]),
       selectScene,
       selectKeeping: createSelector(
         selectRecord,

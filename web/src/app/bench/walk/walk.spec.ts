@@ -115,7 +115,7 @@ describe('the walk', () => {
     store.dispatch(Keeping.serverUnreachable());
     await show();
     expect(said()).toContain('is saved when it is back');
-    store.dispatch(Keeping.recordRefused({ message: 'It was deleted.' }));
+    store.dispatch(Keeping.recordRefused({ id: aRecord(3).id, message: 'It was deleted.' }));
     await show();
     expect(said()).toContain('It was deleted.');
     host().querySelector<HTMLButtonElement>('.keeping button')!.click();
