@@ -66,18 +66,16 @@ export class SolveService {
 
   async update(id: string, { name, position, ...plan }: UpdateSolve): Promise<SavedSolve> {
     const row = await this.row(id);
-    if (Object.values(plan).some((part) => part !== undefined)) {
-      const planned = {
-        start: plan.start ?? row.start,
-        method: plan.method ?? row.method,
-        firstColour: plan.firstColour ?? row.firstColour,
-      };
-      const { steps, turnCount } = planOf(planned);
-      row.set({ ...planned, stepCount: steps.length, turnCount, positionStep: 0, positionTurn: 0 });
+    const planned = Object.values(plan).some((part) => part !== undefined);
+    if (planned) row.set({ ...plan, positionStep: 0, positionTurn: 0 });
+    if (planned || position) {
+      // Also for a mere position: a later version may plan the same cube in another number of steps.
+      const { steps, turnCount } = planOf(row);
+      row.set({ stepCount: steps.length, turnCount });
     }
     checkPosition(position, row.stepCount);
-    if (name !== undefined) row.name = name;
     if (position) row.set({ positionStep: position.step, positionTurn: position.turn });
+    if (name !== undefined) row.name = name;
     return savedSolveOf(await row.save());
   }
 

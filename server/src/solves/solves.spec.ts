@@ -91,6 +91,15 @@ describe('saved solves', () => {
     expectProblem(await app.ask('PATCH', `/api/solves/${id}`, { method: 'rough' }), 422, 'method');
   });
 
+  it('kept by a version that planned in fewer steps can still be walked to their end', async () => {
+    const { id, stepCount } = await create();
+    await app.database.sequelize.query('UPDATE saved_solves SET step_count = 3, turn_count = 9');
+    const end = { position: { step: stepCount, turn: 0 } };
+    expect((await app.ask('PATCH', `/api/solves/${id}`, end)).body).toEqual(
+      jasmine.objectContaining({ stepCount, ...end }),
+    );
+  });
+
   it('are renamed, and change nothing when the new name is refused', async () => {
     const { id } = await create();
     await app.ask('PATCH', `/api/solves/${id}`, { name: 'At the landing' });

@@ -16,13 +16,12 @@ import {
   selector: 'sc-turns-entry',
   imports: [MatButton, MatFormField, MatHint, MatInput, MatLabel],
   template: `
-    <mat-form-field>
+    <mat-form-field appearance="outline">
       <mat-label>Turns from a solved cube</mat-label>
       <textarea
         #field
         matInput
         rows="3"
-        class="mono"
         spellcheck="false"
         autocapitalize="off"
         placeholder="R U2 F' (L D)2"
@@ -38,6 +37,7 @@ import {
   `,
   styles: `
     mat-form-field {
+      --mat-form-field-container-text-font: var(--mono);
       width: 100%;
     }
     p {

@@ -19,7 +19,7 @@ const PEAKS = [34, 20, 42, 14, 30, 24, 38, 12, 28, 22, 36];
 const LEANS = [0.44, 0.58, 0.36, 0.52, 0.62, 0.4, 0.55, 0.48, 0.6, 0.38, 0.5];
 
 /** Rises whose widths are in proportion to `shares`, though none narrower than `least`. */
-export function skyline(shares: readonly number[], least = 64): Rise[] {
+export function skyline(shares: readonly number[], least = 72): Rise[] {
   const total = shares.reduce((sum, share) => sum + share, 0) || 1;
   const free = 1000 - least * shares.length;
   let from = 0;
