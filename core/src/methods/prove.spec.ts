@@ -34,14 +34,15 @@ describe('the proof', () => {
     });
   }
 
-  it('holds for another first colour', () => {
-    for (const id of ['daisy-cross', 'middle-turn', 'edges-match', 'place-left', 'turn-under']) {
-      for (const first of SIDES.filter((side) => side !== UP)) {
-        const { starts, solved } = prove(approachById(id)!, first);
-        expect([id, solved]).toEqual([id, starts]);
+  for (const first of SIDES.filter((side) => side !== UP)) {
+    it(`holds for ${COLOURS[first]} first too`, () => {
+      for (const approach of APPROACHES) {
+        const { starts, solved, worst } = prove(approach, first);
+        expect(solved).withContext(approach.id).toBe(starts);
+        expect({ starts, worst }).toEqual(STARTS[approach.id]!);
       }
-    }
-  });
+    });
+  }
 
   it('shows a start that a broken sequence fails on', () => {
     const whole = approachById('middle-turn')!;
