@@ -147,6 +147,7 @@ describe('a mistake on the command line', () => {
       /^error: no method is called rough; there is gentle/,
     ],
     [['solve', '--turns', 'R', '--first', 'pink'], /^error: no colour is called pink/],
+    [['solve', '--lines', '--first', 'pink'], /^error: no colour is called pink/],
     [['solve', '--turns', 'R', '--speed', '3'], /^error: Unknown option '--speed'/],
     [['solve', '--file', 'gone.json'], /^error: gone.json cannot be read/],
     [['inspect', '--file', 'bad.json'], /^error: bad.json is not JSON/],

@@ -2,6 +2,7 @@ import { cubeSchema, describeErrors, fieldErrors, methodSchema } from '@sleetcre
 import {
   applyMoves,
   COLOURS,
+  DEFAULT_METHOD,
   HOME_HOLD,
   methodById,
   METHODS,
@@ -55,7 +56,7 @@ export async function paintedFromFile(io: Io, path: string): Promise<PaintedCube
   return read.value;
 }
 
-/** The method asked for; `gentle` when none is. */
+/** The method asked for; the default when none is. */
 export async function chosenMethod(
   io: Io,
   id: string | undefined,
@@ -65,7 +66,7 @@ export async function chosenMethod(
     throw new Mistake('give --method or --method-file, not both');
   }
   if (file !== undefined) return readJson(io, file, methodSchema);
-  const method = methodById(id ?? 'gentle');
+  const method = id === undefined ? DEFAULT_METHOD : methodById(id);
   if (method) return method;
   throw new Mistake(`no method is called ${id}; there is ${METHODS.map((m) => m.id).join(', ')}`);
 }

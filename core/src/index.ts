@@ -20,6 +20,7 @@ export * from './stages/stages.js';
 export * from './approaches/approach.js';
 export * from './approaches/index.js';
 export * from './methods/named.js';
+export * from './methods/plan.js';
 export * from './methods/prove.js';
 export * from './methods/replay.js';
 export { runnerFor } from './methods/stage-runner.js';

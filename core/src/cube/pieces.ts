@@ -1,4 +1,4 @@
-import { dot, NORMALS, quarterTurn, stickerAt, STICKERS, type Vector } from './geometry.js';
+import { dot, NORMALS, quarterTurn, stickerAt, type Vector } from './geometry.js';
 import { SIDE_LETTERS, type Side } from './sides.js';
 
 /**
@@ -78,7 +78,3 @@ export const inLayer =
   (side: Side) =>
   (piece: Vector): boolean =>
     dot(piece, NORMALS[side]!) === 1;
-
-/** The place at a small cube's position, or undefined for a centre. */
-export const placeAt = (piece: Vector): Place | undefined =>
-  PLACES.find((place) => STICKERS[place.stickers[0]!]!.piece.every((c, i) => c === piece[i]));

@@ -18,9 +18,6 @@ export const SIDES: readonly Side[] = [UP, RIGHT, FRONT, DOWN, LEFT, BACK];
 /** The letter of each side, by side number. */
 export const SIDE_LETTERS = 'URFDLB';
 
-/** The letter of a side (or of a side of the hold): `U R F D L B`. */
-export type SideLetter = 'U' | 'R' | 'F' | 'D' | 'L' | 'B';
-
 export const sideOfLetter = (letter: string): Side => SIDE_LETTERS.indexOf(letter);
 
 export const opposite = (side: Side): Side => (side + 3) % 6;

@@ -21,3 +21,6 @@ export const METHODS: readonly Method[] = [
 
 export const methodById = (id: string): Method | undefined =>
   METHODS.find((method) => method.id === id);
+
+/** The method for someone who has not chosen one: the fewest sequences to know. */
+export const DEFAULT_METHOD: Method = METHODS[0]!;

@@ -1,6 +1,6 @@
-import { placeValue, solvedCube, type Cube } from '../cube/cube.js';
+import { pieceAt, placeValue, solvedCube, twistAt, type Cube } from '../cube/cube.js';
 import { isOdd } from '../cube/legality.js';
-import { CORNER_COUNT, CORNERS, EDGES, PLACES } from '../cube/pieces.js';
+import { CORNER_COUNT, CORNERS, EDGES, PLACES, type Place } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
 import { goalHolds, layersOf } from '../stages/goals.js';
 import { STAGES, type Stage } from '../stages/stages.js';
@@ -54,13 +54,15 @@ function* placements(pieces: number[], places: number[]): Generator<Cube> {
 /** Every legal last layer on two finished ones: 62,208 cubes. */
 function* lastLayers(first: Side): Generator<Cube> {
   const { lastCorners, lastEdges } = layersOf(first);
-  const edges = [...placements(lastEdges, lastEdges)].filter((cube) => flips(cube) % 2 === 0);
-  const odd = edges.map((cube) => isOdd([...cube.subarray(CORNER_COUNT)].map((v) => v >> 1)));
+  const edges = [...placements(lastEdges, lastEdges)].filter(
+    (cube) => totalTwist(cube, EDGES) % 2 === 0,
+  );
+  const oddEdges = edges.map((cube) => isOddAmong(cube, EDGES));
   for (const corners of placements(lastCorners, lastCorners)) {
-    if (corners.slice(0, CORNER_COUNT).reduce((sum, v) => sum + (v % 3), 0) % 3 !== 0) continue;
-    const oddCorners = isOdd([...corners.subarray(0, CORNER_COUNT)].map((v) => Math.floor(v / 3)));
+    if (totalTwist(corners, CORNERS) % 3 !== 0) continue;
+    const odd = isOddAmong(corners, CORNERS);
     for (let k = 0; k < edges.length; k++) {
-      if (odd[k] !== oddCorners) continue;
+      if (oddEdges[k] !== odd) continue;
       const cube = edges[k]!.slice();
       cube.set(corners.subarray(0, CORNER_COUNT));
       yield cube;
@@ -68,8 +70,11 @@ function* lastLayers(first: Side): Generator<Cube> {
   }
 }
 
-const flips = (cube: Cube): number =>
-  cube.subarray(CORNER_COUNT).reduce((sum, value) => sum + (value & 1), 0);
+const totalTwist = (cube: Cube, places: readonly Place[]): number =>
+  places.reduce((sum, { index }) => sum + twistAt(cube, index), 0);
+
+const isOddAmong = (cube: Cube, places: readonly Place[]): boolean =>
+  isOdd(places.map(({ index }) => pieceAt(cube, index) - places[0]!.index));
 
 function* filtered(cubes: Generator<Cube>, keep: (cube: Cube) => boolean): Generator<Cube> {
   for (const cube of cubes) if (keep(cube)) yield cube;

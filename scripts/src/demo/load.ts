@@ -1,24 +1,20 @@
 import {
-  methodById,
+  DEFAULT_METHOD,
   randomCube,
   randomFrom,
-  sideOfColour,
-  solve,
-  STANDARD_SCHEME,
+  solvePlan,
   writeCubeDocument,
 } from '@sleetcrest/core';
 import { loadOnce, migrations, openDatabase, SolveService } from '@sleetcrest/server';
 import { DEMO_CUBES, DEMO_NAME, type DemoCube } from './scenario.js';
 
-const METHOD = 'gentle';
-
 function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
-  const cube = randomCube(randomFrom(seed));
-  const walk = solve(cube, methodById(METHOD)!, sideOfColour(STANDARD_SCHEME, firstColour));
-  if (!walk.ok) throw new Error(walk.error);
+  const start = writeCubeDocument(randomCube(randomFrom(seed)));
+  const plan = { start, method: DEFAULT_METHOD.id, firstColour };
+  const walk = solvePlan(plan);
+  if (!walk.ok) throw new Error(walk.error.message);
   const step = Math.round(walk.value.steps.length * walked);
-  const start = writeCubeDocument(cube);
-  return { id, name, start, method: METHOD, firstColour, position: { step, turn: 0 } };
+  return { id, name, ...plan, position: { step, turn: 0 } };
 }
 
 /** Brings the database up to date and puts the demo's cubes in, once in its life. */

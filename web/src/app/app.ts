@@ -5,6 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { isFree } from './keyboard/keys';
+import { letterOn } from './reader/reader';
 import { readerFeature, SettingsPage } from './reader/reader.feature';
 
 /** The frame round every view: the name, the views, the drawer, help. */
@@ -53,6 +54,7 @@ export class App {
       else dataset['theme'] = theme;
       for (const [colour, value] of Object.entries(swatches)) {
         style.setProperty(`--sticker-${colour}`, value);
+        style.setProperty(`--on-sticker-${colour}`, letterOn(value));
       }
     });
   }

@@ -2,9 +2,9 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
+import { solvePlan } from '@sleetcrest/core';
 import { aSaved, FakeSolves, openStore } from '../app.spec-support';
 import { SolvesApi } from '../api/solves-api';
-import { solveDocument } from '../solver/solve-document';
 import { Solver } from '../solver/solver';
 import { Bench } from './bench';
 import { planWalk } from './walk/walk.effects';
@@ -20,7 +20,7 @@ describe('the Bench', () => {
     await TestBed.configureTestingModule({ imports: [Bench] }).compileComponents();
     api = new FakeSolves([aSaved(4, { position: { step: 6, turn: 0 } })]);
     solver = jasmine.createSpyObj<Solver>('Solver', ['solve']);
-    solver.solve.and.callFake((...asked) => Promise.resolve(solveDocument(...asked)));
+    solver.solve.and.callFake((plan) => Promise.resolve(solvePlan(plan)));
     ({ store } = openStore(
       provideEffects({ planWalk }),
       { provide: SolvesApi, useValue: api },
@@ -68,24 +68,5 @@ describe('the Bench', () => {
     solver.solve.and.rejectWith(new Error('no workers here'));
     await show(aSaved(4).id);
     expect(host().textContent).toContain('The solver could not be started');
-  });
-});
-
-describe('solving a document', () => {
-  const { start } = aSaved(4);
-
-  it('refuses what is no cube or no method in a sentence', () => {
-    const flipped = structuredClone(start);
-    flipped.faces.white[0] = null;
-    const centre = structuredClone(start);
-    centre.faces.red[4] = 'blue';
-    for (const [document, method] of [
-      [flipped, 'gentle'],
-      [centre, 'gentle'],
-      [start, 'rough'],
-    ] as const) {
-      const answer = solveDocument(document, method, 'white');
-      expect(!answer.ok && answer.error).toMatch(/\.$/);
-    }
   });
 });

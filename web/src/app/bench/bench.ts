@@ -12,7 +12,7 @@ import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { sideOfColour, stageWords } from '@sleetcrest/core';
+import { DEFAULT_METHOD, sideOfColour, stageWords } from '@sleetcrest/core';
 import { apiFailure, SolvesApi } from '../api/solves-api';
 import { readerFeature } from '../reader/reader.feature';
 import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
@@ -101,7 +101,7 @@ export class Bench {
     if (scene) return scene.ridge;
     const scheme = this.scheme();
     const first = sideOfColour(scheme, this.reader().firstColour);
-    return stagesOf('gentle').map((stage) => ({
+    return stagesOf(DEFAULT_METHOD.id).map((stage) => ({
       id: stage,
       title: stageWords(stage, first, scheme).title,
       turns: 1,

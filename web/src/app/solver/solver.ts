@@ -1,9 +1,9 @@
 import { Injectable, type OnDestroy } from '@angular/core';
 import { wrap, type Remote } from 'comlink';
-import type { solveDocument } from './solve-document';
+import type { Plan, solvePlan } from '@sleetcrest/core';
 
 interface SolverWorker {
-  solve: typeof solveDocument;
+  solve: typeof solvePlan;
 }
 
 /** Solves in a worker, so that the page never waits. */
@@ -13,14 +13,12 @@ export class Solver implements OnDestroy {
   private remote: Remote<SolverWorker> | undefined;
 
   /** @throws Error when the worker cannot be started. */
-  async solve(
-    ...asked: Parameters<typeof solveDocument>
-  ): Promise<ReturnType<typeof solveDocument>> {
+  async solve(plan: Plan): Promise<ReturnType<typeof solvePlan>> {
     if (!this.remote) {
       this.worker = new Worker(new URL('./solver.worker', import.meta.url), { type: 'module' });
       this.remote = wrap<SolverWorker>(this.worker);
     }
-    return this.remote.solve(...asked);
+    return this.remote.solve(plan);
   }
 
   ngOnDestroy(): void {

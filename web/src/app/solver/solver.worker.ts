@@ -1,4 +1,4 @@
+import { solvePlan } from '@sleetcrest/core';
 import { expose } from 'comlink';
-import { solveDocument } from './solve-document';
 
-expose({ solve: solveDocument });
+expose({ solve: solvePlan });

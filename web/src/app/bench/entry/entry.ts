@@ -5,6 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  DEFAULT_METHOD,
   FRONT,
   paintedFromCube,
   randomCube,
@@ -159,7 +160,7 @@ export class Entry {
       id,
       name: `Cube of ${WHEN.format(new Date())}`,
       start: writePainted(this.painted(), this.scheme()),
-      method: 'gentle',
+      method: DEFAULT_METHOD.id,
       firstColour: this.reader().firstColour,
       position: { step: 0, turn: 0 },
     };

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
-import { SIDES, UNSEEN, type ColourScheme } from '@sleetcrest/core';
+import { COLOURS, SIDES, UNSEEN, type ColourScheme } from '@sleetcrest/core';
 
 /** The six colours and the eraser, with how many stickers of each colour are left to paint. */
 @Component({
@@ -14,7 +14,7 @@ import { SIDES, UNSEEN, type ColourScheme } from '@sleetcrest/core';
           [attr.aria-pressed]="brush() === pot.side"
           [attr.aria-label]="pot.says"
           [style.background]="'var(--sticker-' + pot.colour + ')'"
-          [class.dark]="pot.dark"
+          [style.color]="'var(--on-sticker-' + pot.colour + ')'"
           [class.over]="pot.left < 0"
           (click)="chosen.emit(pot.side)"
         >
@@ -51,19 +51,14 @@ export class Palette {
       const colour = this.scheme()[side]!;
       const left = this.left()[side]!;
       const says = left < 0 ? `${colour}, ${-left} too many` : `${colour}, ${left} left`;
-      const dark = ['red', 'green', 'blue'].includes(colour);
       return {
         side,
         colour,
         left,
         says,
-        dark,
-        key: keyOf(colour),
+        key: COLOURS.indexOf(colour) + 1,
         letter: colour[0]!.toUpperCase(),
       };
     }),
   );
 }
-
-const ORDER = ['white', 'red', 'green', 'yellow', 'orange', 'blue'];
-const keyOf = (colour: string): number => ORDER.indexOf(colour) + 1;

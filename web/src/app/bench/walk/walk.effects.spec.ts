@@ -3,11 +3,11 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { CreateSolve, UpdateSolve } from '@sleetcrest/contract';
+import { solvePlan, type Plan } from '@sleetcrest/core';
 import { of, throwError, type Observable } from 'rxjs';
 import { SolvesApi } from '../../api/solves-api';
 import { DEFAULT_READER } from '../../reader/reader';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
-import { solveDocument } from '../../solver/solve-document';
 import { Solver as SolverService } from '../../solver/solver';
 import { Keeping, WalkPage } from './walk.actions';
 import * as walkEffects from './walk.effects';
@@ -51,10 +51,7 @@ describe('keeping a walk', () => {
         { provide: SolvesApi, useValue: api },
         {
           provide: SolverService,
-          useValue: {
-            solve: (...asked: Parameters<typeof solveDocument>) =>
-              Promise.resolve(solveDocument(...asked)),
-          },
+          useValue: { solve: (plan: Plan) => Promise.resolve(solvePlan(plan)) },
         },
       ],
     });

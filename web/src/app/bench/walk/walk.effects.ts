@@ -37,11 +37,11 @@ export const planWalk = createEffect(
       filter((record): record is WalkRecord => record !== null),
       distinctUntilChanged((a, b) => a.id === b.id && samePlan(a, b)),
       switchMap(({ start, method, firstColour }) =>
-        from(solver.solve(start, method, firstColour)).pipe(
+        from(solver.solve({ start, method, firstColour })).pipe(
           map((answer) =>
             answer.ok
               ? Solver.walkMade({ walkthrough: answer.value })
-              : Solver.walkFailed({ message: answer.error }),
+              : Solver.walkFailed({ message: answer.error.message }),
           ),
           catchError(() =>
             of(Solver.walkFailed({ message: 'The solver could not be started: reload the page.' })),

@@ -53,7 +53,7 @@ export class Crown {
         centre: sticker % 9 === 4,
         fill: colour ? `var(--sticker-${colour})` : `url(#${this.hatch})`,
         letter: colour && this.letters() ? colour[0]!.toUpperCase() : '',
-        dark: colour === 'red' || colour === 'blue' || colour === 'green',
+        ink: `var(--on-sticker-${colour})`,
         marked: this.marked().has(sticker),
         says: `${stickerPlace(sticker)}: ${colour ?? 'not painted'}`,
       };

@@ -30,6 +30,7 @@ import {
   Vector3,
   WebGLRenderer,
 } from 'three';
+import { letterOn } from '../../reader/reader';
 
 /** How stickers look: their colour, and the letter on them or none. */
 export interface StickerLook {
@@ -279,7 +280,7 @@ function letterTexture(colour: string, letter: string): CanvasTexture {
   const context = canvas.getContext('2d')!;
   context.fillStyle = colour;
   context.fillRect(0, 0, 128, 128);
-  context.fillStyle = isDark(colour) ? '#ffffff' : '#1b2530';
+  context.fillStyle = letterOn(colour);
   context.font = 'bold 76px "Atkinson Hyperlegible Next", sans-serif';
   context.textAlign = 'center';
   context.textBaseline = 'middle';
@@ -287,9 +288,4 @@ function letterTexture(colour: string, letter: string): CanvasTexture {
   const texture = new CanvasTexture(canvas);
   texture.colorSpace = SRGBColorSpace;
   return texture;
-}
-
-function isDark(colour: string): boolean {
-  const { r, g, b } = new Color(colour);
-  return 0.2126 * r + 0.7152 * g + 0.0722 * b < 0.3;
 }

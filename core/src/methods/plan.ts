@@ -1,0 +1,49 @@
+import { sideOfColour, type Colour } from '../cube/colours.js';
+import { findProblems } from '../cube/legality.js';
+import {
+  cubeFromPainted,
+  readCubeDocument,
+  type CubeDocument,
+  type DocumentError,
+  type PaintedCube,
+} from '../cube/painted.js';
+import { fail, type Result } from '../result.js';
+import { methodById, METHODS } from './named.js';
+import { solve } from './solve.js';
+import type { Method, Walkthrough } from './walkthrough.js';
+
+/** All that a walkthrough depends on. */
+export interface Plan {
+  start: CubeDocument;
+  /** The id of a named method. */
+  method: string;
+  firstColour: Colour;
+}
+
+/** The explained solve of a painted cube; one that turns cannot solve is refused in a sentence. */
+export function solvePainted(
+  { painted, scheme }: PaintedCube,
+  method: Method,
+  firstColour: Colour,
+): Result<Walkthrough, string> {
+  const [problem] = findProblems(painted, scheme);
+  if (problem) return fail(`${problem.says} ${problem.repair}`);
+  return solve(cubeFromPainted(painted), method, sideOfColour(scheme, firstColour), scheme);
+}
+
+/** The walkthrough of a plan, or which part of the plan is wrong and why. */
+export function solvePlan({
+  start,
+  method,
+  firstColour,
+}: Plan): Result<Walkthrough, DocumentError> {
+  const named = methodById(method);
+  if (!named) {
+    const known = METHODS.map(({ id }) => id).join(', ');
+    return fail({ path: 'method', message: `no method is called ${method}; there is ${known}` });
+  }
+  const read = readCubeDocument(start);
+  if (!read.ok) return fail({ path: `start.${read.error.path}`, message: read.error.message });
+  const walk = solvePainted(read.value, named, firstColour);
+  return walk.ok ? walk : fail({ path: 'start', message: walk.error });
+}
