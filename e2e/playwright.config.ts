@@ -7,7 +7,9 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
-  timeout: 60_000,
+  timeout: 120_000,
+  // The turning cube is drawn by software here, by two pages at once.
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/journeys.json' }]],
   use: {
     baseURL: process.env['SLEETCREST_ADDRESS'],

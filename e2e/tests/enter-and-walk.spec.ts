@@ -50,6 +50,7 @@ test('a cube is entered by keys alone, without a mouse', async ({ bench, page })
   await page.keyboard.press('Control+z');
   await expect(bench.verdict).toContainText('1 sticker to paint');
   await page.keyboard.press('Control+Shift+z');
+  await expect(bench.walkButton).toBeEnabled();
   await bench.walkButton.focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Solved.' })).toBeVisible();

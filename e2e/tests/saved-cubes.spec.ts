@@ -4,7 +4,7 @@ test('saved cubes are reopened, renamed, deleted and brought back', async ({ ben
   await bench.open();
   await bench.enterTurns("L2 U R' D2 F B' U2 R");
   await bench.walk();
-  for (let k = 0; k < 6; k++) await page.keyboard.press('ArrowRight');
+  await bench.press('ArrowRight', 6);
   await bench.expectSaved();
   const count = await page.locator('.count').textContent();
   const made = await page.locator('h1').textContent();

@@ -11,7 +11,7 @@ test('a walk is where it was after a reload, and in another browser', async ({
   browser,
 }) => {
   await bench.walk();
-  for (let k = 0; k < 9; k++) await page.keyboard.press('ArrowRight');
+  await bench.press('ArrowRight', 9);
   const count = page.locator('.count');
   const before = await count.textContent();
   await page.reload();
@@ -56,7 +56,7 @@ test('steps, stages, play and the four lines', async ({ bench, page }) => {
 test('a finished stage is checked before going on', async ({ bench, page }) => {
   await bench.walk();
   await expect(async () => {
-    await page.keyboard.press('ArrowRight');
+    await bench.press('ArrowRight');
     await expect(page.locator('.check')).toBeVisible({ timeout: 50 });
   }).toPass();
   await expect(page.locator('.check')).toContainText(
@@ -80,7 +80,7 @@ test('another first colour plans anew from the cube in hand, and can be undone',
   page,
 }) => {
   await bench.walk();
-  for (let k = 0; k < 5; k++) await page.keyboard.press('ArrowRight');
+  await bench.press('ArrowRight', 5);
   const before = await page.locator('.count').textContent();
   await page.getByLabel('First colour').selectOption('blue');
   await expect(page.locator('sc-ridge')).toContainText('Blue cross');
@@ -100,11 +100,14 @@ test.describe('without the server', () => {
     await page.route('**/api/**', (route) => route.abort('connectionrefused'));
     await bench.walk();
     await expect(page.locator('.keeping')).toContainText('The server cannot be reached');
-    for (let k = 0; k < 4; k++) await page.keyboard.press('ArrowRight');
+    await bench.press('ArrowRight', 4);
     await expect(page.locator('.count')).not.toContainText('turn 0');
     await page.unroute('**/api/**');
-    await page.evaluate(() => dispatchEvent(new Event('online')));
-    await bench.expectSaved();
+    // Said again until it is heard: a request that is just failing is not listening yet.
+    await expect(async () => {
+      await page.evaluate(() => dispatchEvent(new Event('online')));
+      await expect(page.locator('.keeping')).toHaveText(/^\s*Saved\s*$/, { timeout: 1000 });
+    }).toPass();
   });
 
   test('a walk that is not there is said to be gone', async ({ bench, page }) => {
