@@ -54,8 +54,8 @@ export class BenchPage {
     }
   }
 
-  async expectSaved(): Promise<void> {
-    await expect(this.page.locator('.keeping')).toHaveText(/^\s*Saved\s*$/);
+  async expectSaved(options?: { timeout: number }): Promise<void> {
+    await expect(this.page.locator('.keeping')).toHaveText(/^\s*Saved\s*$/, options);
   }
 
   /** Goes on turn by turn until the walk is over. */
