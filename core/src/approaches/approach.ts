@@ -25,14 +25,20 @@ export interface LiningUp {
 }
 
 /**
- * One case of an approach. Sentences may name colours by role in braces (`{first}`, `{front}`),
- * the colours of the pieces concerned (`{piece}`, `{piece2}`) and where the first of them is
- * before lining up (`{at}`, "top back right").
+ * What a case is called and how it is told. Sentences may name colours by role in braces
+ * (`{first}`, `{front}`), the colours of the pieces concerned (`{piece}`, `{piece2}`) and where
+ * the first of them is before lining up (`{at}`, "top back right").
  */
-export interface Case {
+export interface CaseWords {
   /** `approach/case`, unique everywhere. */
   id: string;
   title: string;
+  look: string;
+  why: string;
+}
+
+/** One case of an approach that is data alone. */
+export interface Case extends CaseWords {
   /** Cases of a lower rank are taken first; among equals the fewest turns decide. */
   rank?: number;
   /** One pattern, or several of which any will do. */
@@ -44,20 +50,33 @@ export interface Case {
   sequence: string;
   /** How often the sequence is done, 1 if not said. */
   times?: number;
-  look: string;
-  why: string;
 }
 
-/** One way of doing one stage, as data. */
-export interface Approach {
+interface ApproachWords {
   id: string;
   title: string;
   stage: Stage;
+  /** The stage that must be done just before; null when it is the first. */
+  after: Stage | null;
   /** Which colour is held up. */
   up: 'first' | 'opposite';
-  /** Once begun, the front stays the front until the stage is done. */
-  keepsHold?: boolean;
   /** What one does, in a sentence. */
   summary: string;
+}
+
+/** One way of doing one stage, as data: the cases say all there is to know. */
+export interface PatternApproach extends ApproachWords {
+  /** Once begun, the front stays the front until the stage is done. */
+  keepsHold?: boolean;
   cases: readonly Case[];
 }
+
+/** One way of doing one stage that looks ahead: its turns come from a search, its words from here. */
+export interface SearchApproach extends ApproachWords {
+  search: 'cross' | 'pairs';
+  cases: readonly CaseWords[];
+}
+
+export type Approach = PatternApproach | SearchApproach;
+
+export const isSearch = (approach: Approach): approach is SearchApproach => 'search' in approach;

@@ -1,4 +1,5 @@
-import type { Approach, LiningUp } from './approach.js';
+import type { LiningUp, PatternApproach } from './approach.js';
+import { STUCK_BELOW } from './seen/first-corner.js';
 
 const abovePlace = (other: string): LiningUp => ({
   layer: 'U',
@@ -7,10 +8,11 @@ const abovePlace = (other: string): LiningUp => ({
 });
 
 /** One four-turn sequence, repeated until the corner is in; the other hand saves five rounds. */
-export const cornersRepeat: Approach = {
+export const cornersRepeat: PatternApproach = {
   id: 'corners-repeat',
   title: 'Corners by repeating four turns',
   stage: 'corners',
+  after: 'cross',
   up: 'opposite',
   summary: 'Hold the corner above its place and repeat four turns until it is in.',
   cases: [
@@ -47,12 +49,10 @@ export const cornersRepeat: Approach = {
     },
     {
       id: 'corners-repeat/stuck',
+      ...STUCK_BELOW,
       title: 'Stuck below: bring it up',
       rank: 2,
-      seen: [{ 'DFR.F': 'first' }, { 'DFR.R': 'first' }, { 'DFR.D': 'first', 'DFR.F': '!front' }],
-      pieces: ['DFR'],
       sequence: "R U R' U'",
-      look: 'No {first} corner is left on top. The {piece} corner is stuck at the bottom front right: in the wrong place or twisted.',
       why: 'One round takes it out to the top, where it can be lined up like the others.',
     },
   ],

@@ -1,10 +1,11 @@
-import type { Approach } from './approach.js';
+import type { PatternApproach } from './approach.js';
 
 /** Takes the daisy down edge by edge; two that match at once save a turn. */
-export const daisyCross: Approach = {
+export const daisyCross: PatternApproach = {
   id: 'daisy-cross',
   title: 'Daisy to cross',
   stage: 'cross',
+  after: 'daisy',
   up: 'opposite',
   summary: 'Match each daisy edge to its side centre, then half-turn that side.',
   cases: [

@@ -1,4 +1,4 @@
-import type { Approach } from './approach.js';
+import type { PatternApproach } from './approach.js';
 
 /**
  * Gathers the four first-colour edges round the opposite centre. Easy edges first; before a turn
@@ -14,10 +14,11 @@ const clearSpot = (spot: string) =>
 const TO_MIDDLE =
   'It cannot come up with {first} on top from here. One turn of its side puts it in the middle layer, and from there one more turn brings it up.';
 
-export const daisy: Approach = {
+export const daisy: PatternApproach = {
   id: 'daisy',
   title: 'Daisy',
   stage: 'daisy',
+  after: null,
   up: 'opposite',
   summary: 'Bring the four {first} edges up round the {opposite} centre, {first} facing up.',
   cases: [

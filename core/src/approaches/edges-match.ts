@@ -1,12 +1,13 @@
-import type { Approach } from './approach.js';
+import type { PatternApproach } from './approach.js';
 
 const SEQUENCE = "R U R' U R U2 R' U";
 
 /** Lines up as many last-layer edges as possible, then exchanges two neighbours. */
-export const edgesMatch: Approach = {
+export const edgesMatch: PatternApproach = {
   id: 'edges-match',
   title: 'Match the last edges',
   stage: 'yellow-edges',
+  after: 'yellow-cross',
   up: 'opposite',
   summary: 'Turn the top until two or four edges match their sides, then exchange the other two.',
   cases: [

@@ -3,13 +3,15 @@ import { isHome, isSolved, pieceAt, type Cube } from '../cube/cube.js';
 import { PLACES, placeNamed } from '../cube/pieces.js';
 import { mirrorMoves } from '../notation/mirror.js';
 import { writeMoves } from '../notation/write.js';
+import type { Case, PatternApproach } from './approach.js';
 import { approachById, APPROACHES } from './index.js';
 
 /** The names of the places whose piece is not at home, twisted right. */
 const disturbed = (cube: Cube): string[] =>
   PLACES.filter(({ index }) => !isHome(cube, index)).map(({ name }) => name);
 
-const caseOf = (id: string) => approachById(id.split('/')[0]!)!.cases.find((one) => one.id === id)!;
+const caseOf = (id: string): Case =>
+  (approachById(id.split('/')[0]!) as PatternApproach).cases.find((one) => one.id === id)!;
 const after = (id: string, times = caseOf(id).times ?? 1): Cube =>
   cubeAfter(Array.from({ length: times }, () => caseOf(id).sequence).join(' '));
 const whoIsAt = (cube: Cube, place: string): string =>
@@ -109,6 +111,72 @@ describe('the sequences of the last layer', () => {
   });
 });
 
+describe('the sequences of face first', () => {
+  it('face: each twists three corners, and one undoes the other', () => {
+    const there = caseOf('face-two/one-front').sequence;
+    const back = caseOf('face-two/one-right').sequence;
+    const twisted = (text: string): string[] =>
+      ['UFR', 'UFL', 'UBL', 'UBR'].filter(
+        (name) => cubeAfter(text)[placeNamed(name)!.index]! % 3 !== 0,
+      );
+    expect(twisted(there).length).toBe(3);
+    expect(twisted(back).length).toBe(3);
+    expect(isSolved(cubeAfter(`${there} ${back}`))).toBeTrue();
+  });
+
+  it('swap: each exchanges two corners beside the pair it keeps', () => {
+    for (const [id, kept] of [
+      ['swap-back/pair', ['UBL', 'UBR']],
+      ['swap-right/pair', ['UFR', 'UBR']],
+      ['swap-left/pair', ['UFL', 'UBL']],
+    ] as const) {
+      const cube = after(id);
+      // The two kept stay neighbours in the same order; the two others change theirs.
+      const round = ['UFR', 'UFL', 'UBL', 'UBR'].map((place) => whoIsAt(cube, place));
+      const order = (a: string, b: string): number => (round.indexOf(b) - round.indexOf(a) + 4) % 4;
+      const home = ['UFR', 'UFL', 'UBL', 'UBR'];
+      const before = (a: string, b: string): number => (home.indexOf(b) - home.indexOf(a) + 4) % 4;
+      expect(order(kept[0], kept[1])).withContext(id).toBe(before(kept[0], kept[1]));
+      const others = home.filter((name) => !kept.includes(name as never)) as [string, string];
+      expect(order(...others))
+        .withContext(id)
+        .not.toBe(before(...others));
+    }
+  });
+
+  it('cycle-one twice is the same as the other sequence of cycle-two once', () => {
+    expect(cubeAfter(caseOf('cycle-two/left').sequence)).toEqual(after('cycle-one/twice'));
+    expect(cubeAfter(caseOf('cycle-two/right').sequence)).toEqual(after('cycle-one/once'));
+  });
+});
+
+describe('the sequences of the middle', () => {
+  it('five and five move three edges and nothing else', () => {
+    for (const id of ['middle-five/back', 'middle-five/front']) {
+      expect(disturbed(after(id)).filter((name) => name.length === 2).length)
+        .withContext(id)
+        .toBe(3);
+      expect(disturbed(after(id)).filter((name) => name.length === 3))
+        .withContext(id)
+        .toEqual([]);
+    }
+  });
+
+  it('of middle-eight are mirrors of each other', () => {
+    const [right, left] = ['middle-eight/right', 'middle-eight/left'].map(
+      (id) => caseOf(id).sequence,
+    );
+    expect(writeMoves(mirrorMoves(moves(right!)))).toBe(left!);
+  });
+
+  it('of middle-refit begin as those of middle-turn do', () => {
+    for (const side of ['right', 'left']) {
+      const half = caseOf(`middle-refit/${side}`).sequence;
+      expect(caseOf(`middle-turn/${side}`).sequence.startsWith(half)).toBeTrue();
+    }
+  });
+});
+
 describe('every case', () => {
   const cases = APPROACHES.flatMap((approach) => approach.cases.map((one) => ({ approach, one })));
 
@@ -129,9 +197,8 @@ describe('every case', () => {
 
   it('is told in sentences without letters of turns, so that every dialect can use them', () => {
     for (const { one } of cases) {
-      const told = [one.look, one.why, one.lineUp?.turning ?? '', one.lineUp?.already ?? ''].join(
-        ' ',
-      );
+      const lineUp = 'lineUp' in one ? one.lineUp : undefined;
+      const told = [one.look, one.why, lineUp?.turning ?? '', lineUp?.already ?? ''].join(' ');
       expect(told)
         .withContext(one.id)
         .not.toMatch(/(^| )[URFDLB](['i2]|\b)(?![a-z])/);

@@ -1,4 +1,4 @@
-import type { Approach, LiningUp } from './approach.js';
+import type { LiningUp, PatternApproach } from './approach.js';
 
 const bringNext = (where: string): LiningUp => ({
   layer: 'D',
@@ -9,10 +9,11 @@ const bringNext = (where: string): LiningUp => ({
 const KEEP = 'Keep this side in front until the end, even if the rest looks broken for a while:';
 
 /** The cube turned over: each wrong corner is twisted at bottom front right, never re-holding. */
-export const turnUnder: Approach = {
+export const turnUnder: PatternApproach = {
   id: 'turn-under',
   title: 'Corner twists, cube turned over',
   stage: 'corner-twists',
+  after: 'corner-places',
   up: 'first',
   keepsHold: true,
   summary: 'Turn the cube over and twist each wrong corner at the bottom front right.',

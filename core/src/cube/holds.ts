@@ -95,3 +95,23 @@ export function turnHold(hold: Hold, axis: number, quarters: number): Hold {
   }
   return now;
 }
+
+/** Where the cube's `side` is in this hold, numbered as a side letter of the hold. */
+export const faceInHold = (hold: Hold, side: Side): Side => DATA[hold]!.sides.indexOf(side) as Side;
+
+/** A turn of the cube's own sides, as it is said in this hold. */
+export const turnSeenInHold = (hold: Hold, turn: Turn): Turn =>
+  turnOf(faceInHold(hold, sideOfTurn(turn)), quartersOfTurn(turn));
+
+/**
+ * The hold with `up` on top that is nearest: the front stays in front where it can; otherwise what
+ * was on top comes to the front.
+ */
+export function turnedOver(hold: Hold, up: Side): Hold {
+  if (sideInHold(hold, UP) === up) return hold;
+  return holdOf(up, sideInHold(hold, FRONT)) ?? holdOf(up, sideInHold(hold, UP))!;
+}
+
+/** Holds with the same side up, nearest first: none, one quarter either way, half way round. */
+export const nearestHolds = (hold: Hold): Hold[] =>
+  [0, 1, 3, 2].map((quarters) => turnHold(hold, 1, quarters));

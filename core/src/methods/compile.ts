@@ -1,6 +1,7 @@
-import type { Approach, Case, Pattern, Role, Seen } from '../approaches/approach.js';
+import type { Case, Pattern, PatternApproach, Role, Seen } from '../approaches/approach.js';
 import type { ColourScheme } from '../cube/colours.js';
 import {
+  faceInHold,
   holdsWithUp,
   sideInHold,
   stickerInHold,
@@ -8,38 +9,27 @@ import {
   turnInHold,
   type Hold,
 } from '../cube/holds.js';
-import { placeNamed, placeOnSides, PLACES, type Place } from '../cube/pieces.js';
+import { placeNamed, placeOnSides, PLACES } from '../cube/pieces.js';
 import { opposite, sideOfLetter, type Side } from '../cube/sides.js';
 import { STICKER_SOURCES, turnOf, type Turn } from '../cube/turns.js';
 import { placeWords } from '../cube/words.js';
 import { axisOf, countTurns, isWholeCube, quartersOf, type Move } from '../notation/moves.js';
 import { readMoves } from '../notation/read.js';
 import { writeMoves } from '../notation/write.js';
+import type { Choice } from './runner.js';
 import { parseTemplate, type Template } from './text.js';
 
 /** The bit of a sticker that does not matter to the stage; the bits 0…5 are the colours. */
 export const UNPAINTED = 6;
 
 /** One case as it may meet a cube: in one hold, after one lining-up, by one of its patterns. */
-export interface Variant {
+export interface Variant extends Choice {
   readonly case: Case;
-  readonly hold: Hold;
-  /** The hold afterwards: another one when the sequence turns the whole cube. */
-  readonly holdAfter: Hold;
   /** Pairs: a sticker number, and the colours it may have as a bit mask. */
   readonly cells: Uint8Array;
   readonly rank: number;
-  readonly turnCount: number;
-  /** Lining up and sequence as turns of the cube's sides. */
-  readonly turns: Uint8Array;
-  readonly lineUp: string;
-  readonly sequence: string;
-  /** The places of the cube where the pieces concerned are before lining up. */
-  readonly places: readonly number[];
-  readonly look: Template;
-  readonly why: Template;
-  /** Colours and places that the sentences may name, but for the pieces'. */
-  readonly words: ReadonlyMap<string, string>;
+  /** A list of this variant and nothing else. */
+  readonly alone: readonly Choice[];
 }
 
 /** Why an approach cannot be used: the case, and what to mend in it. */
@@ -56,7 +46,11 @@ export class ApproachError extends Error {
  * Every way the cases of an approach may meet a cube, best first: by rank, then fewest turns,
  * then as listed.
  */
-export function compileApproach(approach: Approach, first: Side, scheme: ColourScheme): Variant[] {
+export function compileApproach(
+  approach: PatternApproach,
+  first: Side,
+  scheme: ColourScheme,
+): Variant[] {
   const up = approach.up === 'first' ? first : opposite(first);
   const holds = holdsWithUp(up);
   const variants = approach.cases.flatMap((one) =>
@@ -64,6 +58,57 @@ export function compileApproach(approach: Approach, first: Side, scheme: ColourS
   );
   return variants.sort((a, b) => a.rank - b.rank || a.turnCount - b.turnCount);
 }
+
+/** The words that sentences may name in a hold: colours by role, and where a place of the cube is. */
+export function wordsInHold(
+  hold: Hold,
+  first: Side,
+  scheme: ColourScheme,
+  place?: number,
+): Map<string, string> {
+  const colour = (side: Side): string => scheme[side]!;
+  const words = new Map([
+    ['first', colour(first)],
+    ['opposite', colour(opposite(first))],
+  ]);
+  for (const role of ['front', 'right', 'back', 'left'] as const) {
+    words.set(role, colour(sideCalled(hold, role)));
+  }
+  if (place !== undefined) {
+    const faces = PLACES[place]!.sides.map((side) => faceInHold(hold, side));
+    words.set('at', placeWords(placeOnSides(faces)!.name));
+  }
+  return words;
+}
+
+const sideCalled = (hold: Hold, role: 'front' | 'right' | 'back' | 'left'): Side =>
+  sideInHold(hold, sideOfLetter(role[0]!.toUpperCase()));
+
+/** The colours a sticker may have, as a bit mask by side number; `UNPAINTED` may be among them. */
+export function seenMask(seen: Seen, hold: Hold, first: Side): number {
+  const colours = (role: Role): number => {
+    if (role === 'first') return 1 << first;
+    if (role === 'opposite') return 1 << opposite(first);
+    if (role === 'side') return 0b111111 & ~(1 << first) & ~(1 << opposite(first));
+    return 1 << sideCalled(hold, role);
+  };
+  if (typeof seen !== 'string') return seen.reduce((mask, role) => mask | colours(role), 0);
+  return seen.startsWith('!') ? ANYTHING & ~colours(seen.slice(1) as Role) : colours(seen as Role);
+}
+
+/** Every colour, and unpainted. */
+export const ANYTHING = (1 << (UNPAINTED + 1)) - 1;
+
+/** The number of the sticker that a pattern names, in the hold. */
+export function stickerCalled(name: string): number | undefined {
+  const [at = '', side = ''] = name.split('.');
+  const place = placeNamed(at);
+  return place?.stickers[place.sides.indexOf(sideOfLetter(side))];
+}
+
+/** A case's patterns as a list. */
+export const patternsOf = ({ seen }: Pick<Case, 'seen'>): readonly Pattern[] =>
+  Array.isArray(seen) ? (seen as readonly Pattern[]) : [seen as Pattern];
 
 const QUARTERS = [0, 1, 3, 2];
 
@@ -82,8 +127,8 @@ class CaseCompiler {
   }
 
   variants(): Variant[] {
-    const { lineUp, seen } = this.one;
-    const patterns: readonly Pattern[] = Array.isArray(seen) ? seen : [seen as Pattern];
+    const { lineUp } = this.one;
+    const patterns = patternsOf(this.one);
     const quarters = lineUp ? QUARTERS : [0];
     return quarters.flatMap((count) => patterns.map((pattern) => this.variant(count, pattern)));
   }
@@ -98,12 +143,12 @@ class CaseCompiler {
 
     const cells = Object.entries(pattern).flatMap(([name, seen]) => [
       before(this.stickerNamed(name)),
-      this.mask(seen),
+      seenMask(seen, hold, this.first),
     ]);
     const places = one.pieces.map((name) => this.placeBefore(name, before));
     const { turns, holdAfter } = this.done([...lining, ...this.moves]);
     const told = one.lineUp && (lining.length > 0 ? one.lineUp.turning : one.lineUp.already);
-    return {
+    const variant: Omit<Variant, 'alone'> = {
       case: one,
       hold,
       holdAfter,
@@ -116,35 +161,18 @@ class CaseCompiler {
       places,
       look: this.template(told ? `${one.look} ${told}` : one.look),
       why: this.template(one.why),
-      words: this.words(places[0]),
+      words: wordsInHold(hold, this.first, this.scheme, places[0]),
     };
+    const alone: Choice[] = [];
+    const whole = { ...variant, alone };
+    alone.push(whole);
+    return whole;
   }
 
   private stickerNamed(name: string): number {
-    const [at = '', side = ''] = name.split('.');
-    const place = placeNamed(at);
-    const sticker = place?.stickers[place.sides.indexOf(sideOfLetter(side))];
+    const sticker = stickerCalled(name);
     if (sticker === undefined) throw new ApproachError(this.one.id, `no sticker is named ${name}`);
     return sticker;
-  }
-
-  private mask(seen: Seen): number {
-    if (typeof seen !== 'string') return seen.reduce((mask, role) => mask | this.colours(role), 0);
-    const all = (1 << (UNPAINTED + 1)) - 1;
-    return seen.startsWith('!')
-      ? all & ~this.colours(seen.slice(1) as Role)
-      : this.colours(seen as Role);
-  }
-
-  private colours(role: Role): number {
-    if (role === 'first') return 1 << this.first;
-    if (role === 'opposite') return 1 << opposite(this.first);
-    if (role === 'side') return 0b111111 & ~(1 << this.first) & ~(1 << opposite(this.first));
-    return 1 << this.sideCalled(role);
-  }
-
-  private sideCalled(role: 'front' | 'right' | 'back' | 'left'): Side {
-    return sideInHold(this.hold, sideOfLetter(role[0]!.toUpperCase()));
   }
 
   private placeBefore(name: string, before: (sticker: number) => number): number {
@@ -163,26 +191,6 @@ class CaseCompiler {
       return [];
     });
     return { turns, holdAfter: hold };
-  }
-
-  private words(place: number | undefined): Map<string, string> {
-    const colour = (side: Side): string => this.scheme[side]!;
-    const words = new Map([
-      ['first', colour(this.first)],
-      ['opposite', colour(opposite(this.first))],
-    ]);
-    for (const role of ['front', 'right', 'back', 'left'] as const) {
-      words.set(role, colour(this.sideCalled(role)));
-    }
-    if (place !== undefined) words.set('at', placeWords(this.placeInHold(PLACES[place]!).name));
-    return words;
-  }
-
-  private placeInHold(place: Place): Place {
-    const faces = place.sides.map((side) =>
-      [0, 1, 2, 3, 4, 5].find((face) => sideInHold(this.hold, face) === side)!,
-    );
-    return placeOnSides(faces)!;
   }
 
   private template(text: string): Template {

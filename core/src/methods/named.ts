@@ -1,22 +1,49 @@
 import type { Method } from './walkthrough.js';
 
+const named = (id: string, title: string, ...approaches: string[]): Method => ({
+  format: 'sleetcrest/method@1',
+  id,
+  title,
+  approaches,
+});
+
 /** The methods that have a name, each an approach per stage. */
 export const METHODS: readonly Method[] = [
-  {
-    format: 'sleetcrest/method@1',
-    id: 'gentle',
-    title: 'Gentle: few sequences, repeated',
-    approaches: [
-      'daisy',
-      'daisy-cross',
-      'corners-repeat',
-      'middle-turn',
-      'ycross-repeat',
-      'edges-match',
-      'place-left',
-      'turn-under',
-    ],
-  },
+  named(
+    'gentle',
+    'Gentle: few sequences, repeated',
+    ...['daisy', 'daisy-cross', 'corners-repeat', 'middle-turn', 'ycross-repeat'],
+    ...['edges-match', 'place-left', 'turn-under'],
+  ),
+  named(
+    'side-match',
+    'Side match: corners and edges by matching a side',
+    ...['daisy', 'daisy-cross', 'corners-match', 'middle-refit', 'ycross-repeat'],
+    ...['face-repeat', 'swap-left', 'cycle-two'],
+  ),
+  named(
+    'white-up',
+    'White up: the first layer stays in sight',
+    ...['cross-lift', 'corners-white-up', 'middle-refit', 'ycross-two'],
+    ...['edges-match', 'place-right', 'turn-up'],
+  ),
+  named(
+    'front-right',
+    'Front right: one hold for most of it',
+    ...['cross-lift', 'corners-three', 'middle-eight', 'ycross-two'],
+    ...['face-two', 'swap-right', 'cycle-one'],
+  ),
+  named(
+    'five-beat',
+    'Five beat: middle edges by five and five',
+    ...['daisy', 'daisy-cross', 'corners-match', 'middle-five', 'ycross-alt'],
+    ...['edges-match', 'place-right', 'turn-under'],
+  ),
+  named(
+    'step-up',
+    'Step up: cross underneath, corner and edge together',
+    ...['cross-under', 'pairs', 'ycross-two', 'face-two', 'swap-back', 'cycle-two'],
+  ),
 ];
 
 export const methodById = (id: string): Method | undefined =>

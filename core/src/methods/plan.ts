@@ -9,14 +9,15 @@ import {
 } from '../cube/painted.js';
 import { fail, type Result } from '../result.js';
 import { methodById, METHODS } from './named.js';
+import { resolveMethod } from './resolve.js';
 import { solve } from './solve.js';
 import type { Method, Walkthrough } from './walkthrough.js';
 
 /** All that a walkthrough depends on. */
 export interface Plan {
   start: CubeDocument;
-  /** The id of a named method. */
-  method: string;
+  /** The id of a named method, or a method written out. */
+  method: string | Method;
   firstColour: Colour;
 }
 
@@ -37,13 +38,18 @@ export function solvePlan({
   method,
   firstColour,
 }: Plan): Result<Walkthrough, DocumentError> {
-  const named = methodById(method);
-  if (!named) {
+  const chosen = typeof method === 'string' ? methodById(method) : method;
+  if (!chosen) {
     const known = METHODS.map(({ id }) => id).join(', ');
-    return fail({ path: 'method', message: `no method is called ${method}; there is ${known}` });
+    return fail({
+      path: 'method',
+      message: `no method is called ${method as string}; there is ${known}`,
+    });
   }
+  const whole = resolveMethod(chosen);
+  if (!whole.ok) return fail({ path: 'method', message: whole.error });
   const read = readCubeDocument(start);
   if (!read.ok) return fail({ path: `start.${read.error.path}`, message: read.error.message });
-  const walk = solvePainted(read.value, named, firstColour);
+  const walk = solvePainted(read.value, chosen, firstColour);
   return walk.ok ? walk : fail({ path: 'start', message: walk.error });
 }

@@ -1,15 +1,15 @@
-import type { Approach } from '../approaches/approach.js';
-import { copyCube, paintStickers, pieceAt, type Cube } from '../cube/cube.js';
-import type { Hold } from '../cube/holds.js';
-import { STICKER_COUNT } from '../cube/painted.js';
-import { PLACES } from '../cube/pieces.js';
+import { isSearch, type Approach } from '../approaches/approach.js';
+import { copyCube, isHome, type Cube } from '../cube/cube.js';
+import { HOME_HOLD } from '../cube/holds.js';
 import { UP, type Side } from '../cube/sides.js';
 import { applyTurns } from '../cube/turns.js';
+import { pairTables, ROOM_COUNT } from '../search/pair-tables.js';
 import { goalHolds } from '../stages/goals.js';
 import type { Stage } from '../stages/stages.js';
-import { UNPAINTED } from './compile.js';
-import { runnerFor, type StageRunner } from './stage-runner.js';
-import { startsOf, usualStageBefore } from './starts.js';
+import type { PairsRunner } from './pairs-runner.js';
+import { runStage } from './stage-run.js';
+import { runnerFor } from './stage-runner.js';
+import { pairStarts, startsOf } from './starts.js';
 
 /** What trying every start of an approach showed. */
 export interface Proof {
@@ -24,76 +24,101 @@ export interface Proof {
   unsolved: Cube | null;
 }
 
-/** More steps than any stage needs; going on longer is going round in a circle. */
-const MOST_STEPS = 40;
-
-/** Paints the pieces that matter; the others are left unpainted, so that nothing can rely on them. */
-export function paintWhatMatters(
-  cube: Cube,
-  matter: ReadonlySet<number>,
-  stickers: Uint8Array,
-): void {
-  paintStickers(cube, stickers);
-  for (const place of PLACES) {
-    if (matter.has(pieceAt(cube, place.index))) continue;
-    for (const sticker of place.stickers) stickers[sticker] = UNPAINTED;
-  }
-}
+/** Told now and then while a proof runs: starts tried, of how many. */
+export type OnProgress = (done: number, of: number) => void;
 
 /** Turns needed from this start, or undefined when the goal is not reached. */
-function turnsToGoal(
-  cube: Cube,
-  runner: StageRunner,
-  first: Side,
-  matter: ReadonlySet<number>,
-  stickers: Uint8Array,
-): number | undefined {
-  let turns = 0;
-  let hold: Hold | undefined;
-  for (let steps = 0; !goalHolds(cube, runner.approach.stage, first); steps++) {
-    if (steps === MOST_STEPS) return undefined;
-    paintWhatMatters(cube, matter, stickers);
-    const variant = runner.choose(stickers, hold, steps > 0);
-    if (!variant) return undefined;
-    applyTurns(cube, variant.turns);
-    turns += variant.turnCount;
-    hold = variant.holdAfter;
+type Attempt = (start: Cube) => number | undefined;
+
+const BETWEEN_REPORTS = 4096;
+
+class Tally {
+  private tried = 0;
+  private total = 0;
+  private readonly proof: Proof;
+
+  constructor(
+    { id, stage }: Approach,
+    private readonly of: number,
+    private readonly report: OnProgress,
+  ) {
+    this.proof = {
+      approach: id,
+      stage,
+      starts: 0,
+      solved: 0,
+      worst: 0,
+      mean: 0,
+      unsolved: null,
+    };
   }
-  return turns;
+
+  add(start: Cube, attempt: Attempt): void {
+    const { proof } = this;
+    proof.starts++;
+    if (++this.tried % BETWEEN_REPORTS === 0) this.report(this.tried, this.of);
+    const turns = attempt(copyCube(start));
+    if (turns === undefined) {
+      proof.unsolved ??= start;
+      return;
+    }
+    proof.solved++;
+    this.total += turns;
+    proof.worst = Math.max(proof.worst, turns);
+  }
+
+  done(): Proof {
+    this.report(this.of, this.of);
+    const { proof } = this;
+    return { ...proof, mean: proof.solved > 0 ? this.total / proof.solved : 0 };
+  }
 }
 
 /**
  * Tries every start of an approach's stage and checks that each ends with the stage's goal and all
- * earlier goals standing. `before` is the stage done just before; by default the usual one.
+ * earlier goals standing. For `pairs` a start is one pair's placement beside every set of finished
+ * rooms, and turns are those of that pair.
+ * @throws ApproachError when a case of the approach cannot be used.
  */
 export function prove(
   approach: Approach,
   first: Side = UP,
-  before: Stage | undefined = usualStageBefore(approach.stage),
+  report: OnProgress = () => undefined,
 ): Proof {
+  if (isSearch(approach) && approach.search === 'pairs') return provePairs(approach, first, report);
   const runner = runnerFor(approach, first);
-  const { matter, cubes } = startsOf(approach.stage, before, first);
-  const stickers = new Uint8Array(STICKER_COUNT);
-  const proof: Proof = {
-    approach: approach.id,
-    stage: approach.stage,
-    starts: 0,
-    solved: 0,
-    worst: 0,
-    mean: 0,
-    unsolved: null,
+  const starts = startsOf(approach.stage, approach.after, first);
+  const tally = new Tally(approach, starts.count, report);
+  const attempt: Attempt = (cube) => {
+    let turns = 0;
+    const count = (choice: { turnCount: number }): void => void (turns += choice.turnCount);
+    const end = runStage(cube, HOME_HOLD, runner, first, count, starts.matter);
+    return typeof end === 'string' ? undefined : turns;
   };
-  let total = 0;
-  for (const start of cubes()) {
-    proof.starts++;
-    const turns = turnsToGoal(copyCube(start), runner, first, matter, stickers);
-    if (turns === undefined) {
-      proof.unsolved ??= start;
-      continue;
-    }
-    proof.solved++;
-    total += turns;
-    proof.worst = Math.max(proof.worst, turns);
+  for (let k = 0; k < starts.count; k++) tally.add(starts.cube(k), attempt);
+  return tally.done();
+}
+
+function provePairs(approach: Approach, first: Side, report: OnProgress): Proof {
+  const runner = runnerFor(approach, first) as PairsRunner;
+  const { rooms } = pairTables(first);
+  const tries = rooms.flatMap((_, room) =>
+    Array.from({ length: 1 << ROOM_COUNT }, (_, closed) => closed)
+      .filter((closed) => ((closed >> room) & 1) === 0)
+      .map((closed) => ({ room, closed, starts: pairStarts(rooms, room, closed, first) })),
+  );
+  const of = tries.reduce((sum, { starts }) => sum + starts.count, 0);
+  const tally = new Tally(approach, of, report);
+  for (const { room, closed, starts } of tries) {
+    const finished = rooms.filter((_, k) => k === room || (closed >> k) & 1);
+    const attempt: Attempt = (cube) => {
+      const plan = runner.planFor(cube, room, closed);
+      for (const { turns } of plan) applyTurns(cube, turns);
+      const home = finished.every(({ corner, edge }) => isHome(cube, corner) && isHome(cube, edge));
+      if (!home || !goalHolds(cube, 'cross', first)) return undefined;
+      return plan.reduce((sum, { turnCount }) => sum + turnCount, 0);
+    };
+    for (let k = 0; k < starts.count; k++) tally.add(starts.cube(k), attempt);
   }
-  return { ...proof, mean: proof.solved > 0 ? total / proof.solved : 0 };
+  return tally.done();
 }

@@ -1,16 +1,17 @@
 import { pieceAt, placeValue, solvedCube, twistAt, type Cube } from '../cube/cube.js';
 import { isOdd } from '../cube/legality.js';
-import { CORNER_COUNT, CORNERS, EDGES, PLACES, type Place } from '../cube/pieces.js';
+import { CORNER_COUNT, CORNERS, EDGES, PLACE_COUNT, PLACES, type Place } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
 import { goalHolds, layersOf } from '../stages/goals.js';
-import { STAGES, type Stage } from '../stages/stages.js';
+import type { Stage } from '../stages/stages.js';
 
 /** The starts of a stage: cubes in which the pieces that matter stand in every way they can. */
 export interface Starts {
-  /** The pieces the stage may look at, by number; the others stand anyhow in the cubes given. */
-  readonly matter: ReadonlySet<number>;
-  /** Makes the cubes one after another; each is a fresh copy. */
-  readonly cubes: () => Generator<Cube>;
+  /** A mask by piece of those the stage may look at; the others stand anyhow in the cubes given. */
+  readonly matter: Uint8Array;
+  readonly count: number;
+  /** A fresh copy of start `k`. */
+  readonly cube: (k: number) => Cube;
 }
 
 const numbers = (places: readonly { index: number }[]): number[] =>
@@ -80,47 +81,90 @@ function* filtered(cubes: Generator<Cube>, keep: (cube: Cube) => boolean): Gener
   for (const cube of cubes) if (keep(cube)) yield cube;
 }
 
+/** A mask by piece. */
+export const maskOf = (...pieces: number[][]): Uint8Array => {
+  const mask = new Uint8Array(PLACE_COUNT);
+  for (const piece of pieces.flat()) mask[piece] = 1;
+  return mask;
+};
+
+/** Starts made ready: all cubes in one block of bytes. */
+export function gather(matter: Uint8Array, cubes: Iterable<Cube>): Starts {
+  const all = [...cubes];
+  const bytes = new Uint8Array(all.length * PLACE_COUNT);
+  all.forEach((cube, k) => bytes.set(cube, k * PLACE_COUNT));
+  return {
+    matter,
+    count: all.length,
+    cube: (k) => bytes.slice(k * PLACE_COUNT, (k + 1) * PLACE_COUNT),
+  };
+}
+
 /**
  * All starts of a stage, given the stage done just before it by the method.
  *
  * Early stages are seen by their own pieces alone: 190,080 placements of the four edges of the
  * first layer, 136,080 of its corners, 26,880 of the middle edges. The last layer is seen whole.
  */
-export function startsOf(stage: Stage, before: Stage | undefined, first: Side): Starts {
+export function startsOf(stage: Stage, before: Stage | null, first: Side): Starts {
+  const key = `${stage} ${before} ${first}`;
+  let starts = made.get(key);
+  if (!starts) made.set(key, (starts = makeStarts(stage, before, first)));
+  return starts;
+}
+
+// Several approaches of a stage have the same starts; a few megabytes keep them all.
+const made = new Map<string, Starts>();
+
+function makeStarts(stage: Stage, before: Stage | null, first: Side): Starts {
   const { firstEdges, firstCorners, middleEdges } = layersOf(first);
-  const matter = (...pieces: number[][]): Set<number> => new Set(pieces.flat());
-  const done = (cube: Cube): boolean => before === undefined || goalHolds(cube, before, first);
+  const done = (cube: Cube): boolean => before === null || goalHolds(cube, before, first);
   switch (stage) {
     case 'daisy':
     case 'cross':
-      return {
-        matter: matter(firstEdges),
-        cubes: () => filtered(placements(firstEdges, ALL_EDGES), done),
-      };
+      return gather(maskOf(firstEdges), filtered(placements(firstEdges, ALL_EDGES), done));
     case 'corners':
-      return {
-        matter: matter(firstEdges, firstCorners),
-        cubes: () => placements(firstCorners, ALL_CORNERS),
-      };
+      return gather(maskOf(firstEdges, firstCorners), placements(firstCorners, ALL_CORNERS));
     case 'middle':
-      return {
-        matter: matter(firstEdges, firstCorners, middleEdges),
-        cubes: () =>
-          placements(
-            middleEdges,
-            ALL_EDGES.filter((edge) => !firstEdges.includes(edge)),
-          ),
-      };
+      return gather(
+        maskOf(firstEdges, firstCorners, middleEdges),
+        placements(
+          middleEdges,
+          ALL_EDGES.filter((edge) => !firstEdges.includes(edge)),
+        ),
+      );
     default:
-      return {
-        matter: matter(ALL_CORNERS, ALL_EDGES),
-        cubes: () => filtered(lastLayers(first), done),
-      };
+      return gather(maskOf(ALL_CORNERS, ALL_EDGES), filtered(lastLayers(first), done));
   }
 }
 
-/** The stage that must be done before one can be met, when an approach is looked at by itself. */
-export function usualStageBefore(stage: Stage): Stage | undefined {
-  if (stage === 'yellow-face') return 'yellow-cross';
-  return STAGES[STAGES.indexOf(stage) - 1];
+/**
+ * The starts of `pairs` for one room while the rooms in the mask `closed` are finished: its corner
+ * and edge anywhere on top or in an open room, in every twist. The other pieces do not matter.
+ */
+export function pairStarts(
+  rooms: readonly { corner: number; edge: number }[],
+  room: number,
+  closed: number,
+  first: Side,
+): Starts {
+  const { firstEdges, lastCorners, lastEdges } = layersOf(first);
+  const open = rooms.filter((_, k) => ((closed >> k) & 1) === 0);
+  const finished = rooms.filter((_, k) => (closed >> k) & 1);
+  const { corner, edge } = rooms[room]!;
+  const corners = [...placements([corner], [...lastCorners, ...open.map((one) => one.corner)])];
+  const edges = [...placements([edge], [...lastEdges, ...open.map((one) => one.edge)])];
+  const matter = maskOf(
+    firstEdges,
+    [corner, edge],
+    finished.flatMap((one) => [one.corner, one.edge]),
+  );
+  const cubes = corners.flatMap((byCorner) =>
+    edges.map((byEdge) => {
+      const cube = byEdge.slice();
+      cube.set(byCorner.subarray(0, CORNER_COUNT));
+      return cube;
+    }),
+  );
+  return gather(matter, cubes);
 }

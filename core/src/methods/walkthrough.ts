@@ -1,3 +1,4 @@
+import type { Approach } from '../approaches/approach.js';
 import type { CubeDocument } from '../cube/painted.js';
 import type { Stage } from '../stages/stages.js';
 
@@ -27,10 +28,10 @@ export interface Walkthrough {
   turnCount: number;
 }
 
-/** A method document, `sleetcrest/method@1`. */
+/** A method document, `sleetcrest/method@1`: each approach a built-in one's id, or written out. */
 export interface Method {
   format: 'sleetcrest/method@1';
   id: string;
   title: string;
-  approaches: readonly string[];
+  approaches: readonly (string | Approach)[];
 }

@@ -1,4 +1,4 @@
-import { axisOf, isWholeCube, quartersOf, type Move } from '@sleetcrest/core';
+import { axisOf, isWholeCube, quartersOf, type Move } from '../notation/moves.js';
 
 /**
  * A turn as seen by someone standing over the cube: the upper side as a square, the four sides as

@@ -1,0 +1,112 @@
+import { isSearch, type Approach } from '../approaches/approach.js';
+import { STANDARD_SCHEME } from '../cube/colours.js';
+import { holdsWithUp, stickerInHold } from '../cube/holds.js';
+import { PLACES, type Place } from '../cube/pieces.js';
+import { opposite, type Side } from '../cube/sides.js';
+import { layersOf } from '../stages/goals.js';
+import { STAGES, type Stage } from '../stages/stages.js';
+import { ANYTHING, compileApproach, type Variant } from './compile.js';
+
+/** Stickers someone sees, by number in whatever hold they have: the colour as a side of the cube. */
+export type SeenStickers = ReadonlyMap<number, Side>;
+
+/**
+ * The cases of an approach that can be what someone sees, if only some stickers are known: in one of
+ * the four holds some piece fits every place, with what the case asks for and what was done before.
+ * A case is out when one of a lower rank is already certain. Cases of a search are never out.
+ */
+export function casesSeen(approach: Approach, seen: SeenStickers, first: Side): Set<string> {
+  if (isSearch(approach)) return new Set(approach.cases.map(({ id }) => id));
+  const can = new Set<string>();
+  const variants = compileApproach(approach, first, STANDARD_SCHEME);
+  const standing = new Standing(approach.after, first);
+  for (const hold of holdsWithUp(approach.up === 'first' ? first : opposite(first))) {
+    const painted = new Map(
+      [...seen].map(([sticker, colour]) => [stickerInHold(hold, sticker), 1 << colour]),
+    );
+    const rank = Math.min(
+      ...variants.filter((one) => isCertain(one, painted)).map((one) => one.rank),
+    );
+    for (const variant of variants) {
+      if (variant.rank > rank || can.has(variant.case.id)) continue;
+      if (standing.allows(both(variant, painted))) can.add(variant.case.id);
+    }
+  }
+  return can;
+}
+
+/** Whether every sticker the variant asks for is known and right. */
+function isCertain({ cells }: Variant, painted: ReadonlyMap<number, number>): boolean {
+  for (let k = 0; k < cells.length; k += 2) {
+    if (((painted.get(cells[k]!) ?? ANYTHING) & ~cells[k + 1]!) !== 0) return false;
+  }
+  return true;
+}
+
+/** What may be at each sticker: what is seen, where the variant allows it. */
+function both({ cells }: Variant, painted: ReadonlyMap<number, number>): Map<number, number> {
+  const masks = new Map(painted);
+  for (let k = 0; k < cells.length; k += 2) {
+    const sticker = cells[k]!;
+    masks.set(sticker, (masks.get(sticker) ?? ANYTHING) & cells[k + 1]!);
+  }
+  return masks;
+}
+
+/** Which pieces can stand where once a stage is done. */
+class Standing {
+  private readonly done: ReadonlySet<number>;
+
+  constructor(
+    private readonly after: Stage | null,
+    private readonly first: Side,
+  ) {
+    const { firstEdges, firstCorners, middleEdges, lastEdges, lastCorners } = layersOf(first);
+    const reached = (stage: Stage): boolean =>
+      after !== null && STAGES.indexOf(after) >= STAGES.indexOf(stage);
+    const face = after === 'yellow-face' || after === 'corner-swap';
+    this.done = new Set([
+      ...(reached('cross') ? firstEdges : []),
+      ...(reached('corners') ? firstCorners : []),
+      ...(reached('middle') ? middleEdges : []),
+      ...(reached('yellow-edges') && !face ? lastEdges : []),
+      ...(after === 'corner-swap' ? lastCorners : []),
+    ]);
+  }
+
+  allows(masks: ReadonlyMap<number, number>): boolean {
+    return PLACES.every((place) =>
+      place.stickers.every((sticker) => !masks.has(sticker))
+        ? true
+        : PLACES.some((piece) => this.fits(piece, place, masks)),
+    );
+  }
+
+  private fits(piece: Place, place: Place, masks: ReadonlyMap<number, number>): boolean {
+    const kinds = place.sides.length;
+    if (piece.sides.length !== kinds) return false;
+    const stays = this.done.has(place.index) || this.done.has(piece.index);
+    if (stays && piece !== place) return false;
+    return place.stickers.some((_, twist) => {
+      if (stays && twist !== 0) return false;
+      if (!stays && !this.faces(piece, place, twist)) return false;
+      return place.stickers.every((sticker, slot) => {
+        const colour = piece.sides[(slot - twist + kinds) % kinds]!;
+        return ((masks.get(sticker) ?? ANYTHING) >> colour) & 1;
+      });
+    });
+  }
+
+  /** Whether a piece of the last layer that was turned up already shows its colour up. */
+  private faces(piece: Place, place: Place, twist: number): boolean {
+    const last = opposite(this.first);
+    const edgesUp =
+      this.after !== null && STAGES.indexOf(this.after) >= STAGES.indexOf('yellow-cross');
+    const cornersUp = this.after === 'yellow-face';
+    const turnedUp = place.sides.length === 2 ? edgesUp : cornersUp;
+    if (!turnedUp || !place.sides.includes(last)) return true;
+    const kinds = place.sides.length;
+    const slot = place.sides.indexOf(last);
+    return piece.sides[(slot - twist + kinds) % kinds] === last;
+  }
+}

@@ -1,0 +1,65 @@
+import type { PatternApproach } from '../approaches/approach.js';
+import type { ColourScheme } from '../cube/colours.js';
+import { paintStickers, pieceAt, type Cube } from '../cube/cube.js';
+import { holdsWithUp, nearestHolds, sideInHold, turnedOver, type Hold } from '../cube/holds.js';
+import { STICKER_COUNT } from '../cube/painted.js';
+import { PLACES } from '../cube/pieces.js';
+import { UP, type Side } from '../cube/sides.js';
+import { compileApproach, matches, UNPAINTED, type Variant } from './compile.js';
+import { Teller, type Choice, type Runner, type Told } from './runner.js';
+
+/** Paints the pieces that matter; the others are left unpainted, so that nothing can rely on them. */
+export function paintWhatMatters(cube: Cube, matter: Uint8Array, stickers: Uint8Array): void {
+  paintStickers(cube, stickers);
+  for (const place of PLACES) {
+    if (matter[pieceAt(cube, place.index)]) continue;
+    for (const sticker of place.stickers) stickers[sticker] = UNPAINTED;
+  }
+}
+
+/**
+ * Chooses the case to do next by patterns alone: lowest rank, then fewest turns, then the hold
+ * nearest to the one before. Turning the whole cube about its upright axis therefore changes the
+ * hold of what is chosen and nothing else; the exact distributions rely on it.
+ */
+export class PatternRunner implements Runner {
+  private readonly up: Side;
+  /** By the hold before: the variants in the order they are preferred, and those in that hold. */
+  private readonly ordered: Variant[][] = [];
+  private readonly inHold: Variant[][] = [];
+  private readonly stickers = new Uint8Array(STICKER_COUNT);
+  private readonly teller: Teller;
+
+  constructor(
+    readonly approach: PatternApproach,
+    first: Side,
+    scheme: ColourScheme,
+  ) {
+    const variants = compileApproach(approach, first, scheme);
+    this.teller = new Teller(first, scheme);
+    this.up = sideInHold(variants[0]!.hold, UP);
+    for (const hold of holdsWithUp(this.up)) {
+      const near = nearestHolds(hold);
+      const away = (variant: Variant): number => near.indexOf(variant.hold);
+      this.ordered[hold] = [...variants].sort(
+        (a, b) => a.rank - b.rank || a.turnCount - b.turnCount || away(a) - away(b),
+      );
+      this.inHold[hold] = variants.filter((variant) => variant.hold === hold);
+    }
+  }
+
+  plan(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[] {
+    if (matter) paintWhatMatters(cube, matter, this.stickers);
+    else paintStickers(cube, this.stickers);
+    const now = turnedOver(hold, this.up);
+    const variants = begun && this.approach.keepsHold ? this.inHold[now]! : this.ordered[now]!;
+    for (const variant of variants) {
+      if (matches(variant.cells, this.stickers)) return variant.alone;
+    }
+    return [];
+  }
+
+  tell(choice: Choice, cube: Cube): Told {
+    return this.teller.tell(choice, cube);
+  }
+}

@@ -1,0 +1,88 @@
+import type { Cube } from '../cube/cube.js';
+import { opposite, SIDES, type Side } from '../cube/sides.js';
+import { sideOfTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
+import { layersOf } from '../stages/goals.js';
+import { atHome, MOVED, whereIs } from './piece-moves.js';
+
+const UNKNOWN = 255;
+
+/**
+ * How many turns the four edges of the first cross need at least, from every placement: one byte
+ * for each of 24⁴ combinations of whereabouts, of which 190,080 can occur. Filled breadth first
+ * from the finished cross, which is never more than 8 turns away.
+ */
+export class CrossTable {
+  private readonly turnsLeft = new Uint8Array(24 ** 4).fill(UNKNOWN);
+  private readonly edges: readonly number[];
+  /** Turns in the order they are preferred: the finished layer itself is turned as late as can be. */
+  private readonly order: readonly Turn[];
+
+  constructor(first: Side) {
+    this.edges = layersOf(first).firstEdges;
+    const sides = [...SIDES.filter((side) => side !== first && side !== opposite(first))];
+    this.order = [...sides, opposite(first), first].flatMap((side) => [
+      side * 3,
+      side * 3 + 2,
+      side * 3 + 1,
+    ]);
+    this.fill();
+  }
+
+  private fill(): void {
+    const { edge } = MOVED;
+    const home = this.edges.reduce((index, piece) => index * 24 + atHome(piece), 0);
+    this.turnsLeft[home] = 0;
+    let reached = [home];
+    for (let turns = 1; reached.length > 0; turns++) {
+      const next: number[] = [];
+      for (const index of reached) {
+        const d = index % 24;
+        const c = Math.floor(index / 24) % 24;
+        const b = Math.floor(index / 576) % 24;
+        const a = Math.floor(index / 13824);
+        for (let at = 0; at < TURN_COUNT * 24; at += 24) {
+          const after =
+            ((edge[at + a]! * 24 + edge[at + b]!) * 24 + edge[at + c]!) * 24 + edge[at + d]!;
+          if (this.turnsLeft[after] !== UNKNOWN) continue;
+          this.turnsLeft[after] = turns;
+          next.push(after);
+        }
+      }
+      reached = next;
+    }
+  }
+
+  /** A shortest way to the cross, as turns of the cube's sides; always the same from one cube. */
+  shortest(cube: Cube): Turn[] {
+    const { edge } = MOVED;
+    let [a, b, c, d] = this.edges.map((piece) => whereIs(cube, piece)) as Four;
+    const way: Turn[] = [];
+    for (let left = this.turnsLeft[index(a, b, c, d)]!; left > 0; left--) {
+      for (const turn of this.order) {
+        const at = turn * 24;
+        const after: Four = [edge[at + a]!, edge[at + b]!, edge[at + c]!, edge[at + d]!];
+        if (this.turnsLeft[index(...after)] !== left - 1) continue;
+        way.push(turn);
+        [a, b, c, d] = after;
+        break;
+      }
+    }
+    return way;
+  }
+}
+
+type Four = [number, number, number, number];
+const index = (a: number, b: number, c: number, d: number): number =>
+  ((a * 24 + b) * 24 + c) * 24 + d;
+
+const tables = new Map<Side, CrossTable>();
+
+/** The table for a first colour, made on first use and kept (about 0.1 s and 330 kB each). */
+export function crossTable(first: Side): CrossTable {
+  let table = tables.get(first);
+  if (!table) tables.set(first, (table = new CrossTable(first)));
+  return table;
+}
+
+/** Whether a turn only turns the layer that is being built. */
+export const turnsLayer = (turn: Turn, first: Side): boolean => sideOfTurn(turn) === first;
