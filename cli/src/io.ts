@@ -6,4 +6,6 @@ export interface Io {
   lines(): AsyncIterable<string>;
   out(text: string): void;
   err(text: string): void;
+  /** Writes over the line said last; only where standard error is a terminal. */
+  rewrite?: ((text: string) => void) | undefined;
 }

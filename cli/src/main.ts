@@ -13,4 +13,5 @@ process.exitCode = await run(process.argv.slice(2), {
   lines: () => createInterface({ input: process.stdin, crlfDelay: Infinity }),
   out: (text) => process.stdout.write(`${text}\n`),
   err: (text) => process.stderr.write(`${text}\n`),
+  rewrite: process.stderr.isTTY ? (text) => process.stderr.write(`\r\u001b[2K${text}`) : undefined,
 });

@@ -2,8 +2,11 @@ import {
   approachById,
   APPROACHES,
   prove,
+  resolveMethod,
+  UP,
   writeCubeDocument,
   type Approach,
+  type OnProgress,
   type Proof,
 } from '@sleetcrest/core';
 import { chosenMethod } from '../input.js';
@@ -33,7 +36,9 @@ async function chosen(io: Io, options: ProveOptions): Promise<readonly Approach[
   }
   if (all) return APPROACHES;
   if (approach !== undefined) return [known(approach)];
-  return (await chosenMethod(io, method, options['method-file'])).approaches.map(known);
+  const whole = resolveMethod(await chosenMethod(io, method, options['method-file']));
+  if (!whole.ok) throw new Mistake(whole.error);
+  return whole.value;
 }
 
 const told = ({ unsolved, ...proof }: Proof): object => ({
@@ -41,13 +46,24 @@ const told = ({ unsolved, ...proof }: Proof): object => ({
   ...(unsolved ? { unsolved: writeCubeDocument(unsolved) } : {}),
 });
 
+/** Says how far the proof has come: over and over on a terminal, one line each elsewhere. */
+function progress(io: Io, { id }: Approach): OnProgress {
+  if (!io.rewrite) {
+    io.err(`proving ${id} …`);
+    return () => undefined;
+  }
+  const { rewrite } = io;
+  return (done, of) => {
+    const percent = `${Math.floor((100 * done) / of)}`.padStart(3);
+    rewrite(`${percent} %  ${id}  ${done.toLocaleString('en')} of ${of.toLocaleString('en')}`);
+  };
+}
+
 /** `prove`: tries every start of each approach asked for. */
 export async function proveVerb(io: Io, options: ProveOptions): Promise<number> {
   const approaches = await chosen(io, options);
-  const proofs = approaches.map((approach) => {
-    io.err(`proving ${approach.id} …`);
-    return told(prove(approach));
-  });
+  const proofs = approaches.map((approach) => told(prove(approach, UP, progress(io, approach))));
+  io.rewrite?.('');
   io.out(JSON.stringify({ proofs }, null, 2));
   return 0;
 }

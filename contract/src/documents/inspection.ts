@@ -1,7 +1,7 @@
 import { PROBLEM_KINDS } from '@sleetcrest/core';
 import * as z from 'zod';
 import { colourSchema } from './colour.js';
-import { stageSchema } from './walkthrough.js';
+import { stageSchema } from './approach.js';
 
 /** What `inspect` answers. */
 export const inspectionSchema = z

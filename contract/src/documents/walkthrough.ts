@@ -1,17 +1,16 @@
-import { STAGES, type Walkthrough } from '@sleetcrest/core';
+import type { Walkthrough } from '@sleetcrest/core';
 import * as z from 'zod';
+import { stageSchema } from './approach.js';
 import { colourSchema } from './colour.js';
 import { cubeSchema } from './cube.js';
-import { methodIdSchema } from './method.js';
-
-export const stageSchema = z.enum(STAGES).meta({ id: 'Stage' });
+import { idSchema } from './id.js';
 
 const turnsSchema = z.string().max(2000);
 
 export const stepSchema = z
   .strictObject({
     stage: stageSchema,
-    approach: methodIdSchema,
+    approach: idSchema,
     case: z.string().max(120),
     pieces: z.array(z.array(colourSchema).min(2).max(3)),
     hold: z.strictObject({ up: colourSchema, front: colourSchema }),
@@ -27,7 +26,7 @@ export const stepSchema = z
 export const walkthroughSchema = z
   .strictObject({
     format: z.literal('sleetcrest/walkthrough@1'),
-    method: methodIdSchema,
+    method: idSchema,
     firstColour: colourSchema,
     start: cubeSchema,
     steps: z.array(stepSchema).max(500),

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { colourSchema } from '../documents/colour.js';
 import { cubeSchema } from '../documents/cube.js';
-import { methodIdSchema } from '../documents/method.js';
+import { methodChoiceSchema } from '../documents/method.js';
 
 const nameSchema = z
   .string()
@@ -21,7 +21,7 @@ export const createSolveSchema = z
     id: z.uuid().describe('Made by the sender, so that a request can be repeated safely.'),
     name: nameSchema,
     start: cubeSchema,
-    method: methodIdSchema,
+    method: methodChoiceSchema,
     firstColour: colourSchema,
     position: positionSchema.optional(),
   })
@@ -46,7 +46,7 @@ export const savedSolveSchema = z
     id: z.uuid(),
     name: nameSchema,
     start: cubeSchema,
-    method: methodIdSchema,
+    method: methodChoiceSchema,
     firstColour: colourSchema,
     stepCount: z.int().min(0),
     turnCount: z.int().min(0),

@@ -1,0 +1,68 @@
+import { STAGES, type Case, type LiningUp, type PatternApproach } from '@sleetcrest/core';
+import * as z from 'zod';
+import { idSchema } from './id.js';
+
+export const stageSchema = z.enum(STAGES).meta({ id: 'Stage' });
+
+const sentence = z.string().max(1000);
+const title = z.string().trim().min(1, 'give it a title').max(120);
+
+const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left', 'side'] as const;
+const roleSchema = z.enum(ROLES);
+const seenSchema = z.union([
+  roleSchema,
+  z.enum(ROLES.map((role) => `!${role}` as const)),
+  z.array(roleSchema).min(1).max(6).readonly(),
+]);
+
+const patternSchema = z
+  .record(
+    z.string().regex(/^[UDFBRL]{2,3}\.[UDFBRL]$/, 'a sticker is named as UFR.F is'),
+    seenSchema,
+  )
+  .readonly()
+  .meta({
+    id: 'Pattern',
+    description: 'What must be seen once the layer is lined up, by sticker: a colour by its role.',
+  });
+
+const liningUpSchema: z.ZodType<LiningUp> = z.strictObject({
+  layer: z.enum(['U', 'D']),
+  turning: sentence,
+  already: sentence,
+});
+
+export const caseSchema = z
+  .strictObject({
+    id: z
+      .string()
+      .regex(/^[a-z0-9-]+\/[a-z0-9-]+$/, 'a case is named approach/case')
+      .max(120),
+    title,
+    rank: z.int().min(0).max(9).optional().describe('Lower ranks are taken first; 1 if not said.'),
+    seen: z.union([patternSchema, z.array(patternSchema).min(1).max(20).readonly()]),
+    pieces: z
+      .array(z.string().regex(/^[UDFBRL]{2,3}$/))
+      .max(4)
+      .readonly(),
+    lineUp: liningUpSchema.optional(),
+    sequence: z.string().max(400).describe('Turns in the hold; empty when lining up is all.'),
+    times: z.int().min(1).max(12).optional(),
+    look: sentence.describe('May name colours by role: {first}, {front}, {piece}.'),
+    why: sentence,
+  })
+  .meta({ id: 'Case' }) satisfies z.ZodType<Case>;
+
+/** An approach written out in a method; only built-in ones can search. */
+export const approachSchema = z
+  .strictObject({
+    id: idSchema,
+    title,
+    stage: stageSchema,
+    after: stageSchema.nullable().describe('The stage done just before; null when it comes first.'),
+    up: z.enum(['first', 'opposite']).describe('Which colour is held up.'),
+    keepsHold: z.boolean().optional().describe('The front stays in front until the stage is done.'),
+    summary: sentence,
+    cases: z.array(caseSchema).min(1, 'an approach has at least one case').max(60).readonly(),
+  })
+  .meta({ id: 'Approach' }) satisfies z.ZodType<PatternApproach>;
