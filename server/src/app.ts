@@ -7,6 +7,9 @@ import { logging } from './http/logging.js';
 import { answerProblems, notFound } from './http/problem.js';
 import { security } from './http/security.js';
 import { web } from './http/web.js';
+import { handoutsRouter } from './handouts/router.js';
+import { methodsRouter } from './methods/router.js';
+import { MethodService } from './methods/service.js';
 import { openApiDocument } from './openapi/document.js';
 import { solvesRouter } from './solves/router.js';
 import { SolveService } from './solves/service.js';
@@ -23,12 +26,16 @@ export function createApp({ sequelize, logger, webRoot }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(logging(logger), security, compression());
+  // A method may have every approach written out.
+  app.use(['/api/methods', '/api/handouts', '/api/solves'], express.json({ limit: '512kb' }));
   app.use('/api', express.json({ limit: '64kb' }), (_, response, next) => {
     response.setHeader('cache-control', 'no-store');
     next();
   });
   app.use('/api/health', healthRouter(sequelize));
   app.use('/api/solves', solvesRouter(new SolveService(sequelize)));
+  app.use('/api/methods', methodsRouter(new MethodService(sequelize)));
+  app.use('/api/handouts', handoutsRouter());
   app.get('/api/openapi.json', (_, response) => {
     response.json(openApiDocument);
   });

@@ -2,6 +2,7 @@ import type { QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as savedSolves from './migrations/0001-saved-solves.js';
 import * as loadedData from './migrations/0002-loaded-data.js';
+import * as ownMethods from './migrations/0003-own-methods.js';
 
 /** One numbered change of the database, made and unmade in a transaction. */
 export interface Migration {
@@ -12,6 +13,7 @@ export interface Migration {
 const MIGRATIONS: Record<string, Migration> = {
   '0001-saved-solves': savedSolves,
   '0002-loaded-data': loadedData,
+  '0003-own-methods': ownMethods,
 };
 
 /** The migrations of this database, by umzug: `up()` brings it up to date. */

@@ -1,5 +1,5 @@
 import type { SavedSolve } from '@sleetcrest/contract';
-import type { CubeDocument } from '@sleetcrest/core';
+import type { CubeDocument, Method } from '@sleetcrest/core';
 import {
   DataTypes,
   Model,
@@ -15,7 +15,9 @@ export class SolveRow extends Model<InferAttributes<SolveRow>, InferCreationAttr
   declare id: string;
   declare name: string;
   declare start: CubeDocument;
+  /** The method's id; when it is somebody's own, `ownMethod` is the method as it was then. */
   declare method: string;
+  declare ownMethod: CreationOptional<Method | null>;
   declare firstColour: SavedSolve['firstColour'];
   declare stepCount: number;
   declare turnCount: number;
@@ -37,6 +39,7 @@ export function solveModel(sequelize: Sequelize): ModelStatic<SolveRow> {
       name: { type: DataTypes.STRING(80), ...needed },
       start: { type: DataTypes.JSONB, ...needed },
       method: { type: DataTypes.STRING(60), ...needed },
+      ownMethod: DataTypes.JSONB,
       firstColour: { type: DataTypes.TEXT, ...needed },
       stepCount: { type: DataTypes.INTEGER, ...needed },
       turnCount: { type: DataTypes.INTEGER, ...needed },
@@ -61,7 +64,7 @@ export const savedSolveOf = (row: SolveRow): SavedSolve => ({
   id: row.id,
   name: row.name,
   start: row.start,
-  method: row.method,
+  method: methodOf(row) as SavedSolve['method'],
   firstColour: row.firstColour,
   stepCount: row.stepCount,
   turnCount: row.turnCount,
@@ -69,3 +72,14 @@ export const savedSolveOf = (row: SolveRow): SavedSolve => ({
   createdAt: row.createdAt.toISOString(),
   updatedAt: row.updatedAt.toISOString(),
 });
+
+/** The method a row is walked by. */
+export const methodOf = ({ method, ownMethod }: SolveRow): string | Method => ownMethod ?? method;
+
+/** The columns for a method. */
+export const methodColumns = (
+  method: string | Method,
+): { method: string; ownMethod: Method | null } =>
+  typeof method === 'string'
+    ? { method, ownMethod: null }
+    : { method: method.id, ownMethod: method };

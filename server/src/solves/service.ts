@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { CreateSolve, SavedSolve, SolvePage, UpdateSolve } from '@sleetcrest/contract';
 import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
-import { savedSolveOf, solveModel, type SolveRow } from './model.js';
+import { methodColumns, methodOf, savedSolveOf, solveModel, type SolveRow } from './model.js';
 import { planOf } from './plan.js';
 
 /** Keeps solves: what it has answered is in the database. */
@@ -28,6 +28,7 @@ export class SolveService {
       where: { id: kept.id },
       defaults: {
         ...kept,
+        ...methodColumns(kept.method),
         stepCount: steps.length,
         turnCount,
         positionStep: position?.step ?? 0,
@@ -38,7 +39,7 @@ export class SolveService {
     });
     const same =
       !row.deletedAt &&
-      row.method === kept.method &&
+      isDeepStrictEqual(methodOf(row), kept.method) &&
       row.firstColour === kept.firstColour &&
       isDeepStrictEqual(row.start, kept.start);
     if (!created && !same) {
@@ -64,13 +65,15 @@ export class SolveService {
     return savedSolveOf(await this.row(id));
   }
 
-  async update(id: string, { name, position, ...plan }: UpdateSolve): Promise<SavedSolve> {
+  async update(id: string, { name, position, method, ...plan }: UpdateSolve): Promise<SavedSolve> {
     const row = await this.row(id);
-    const planned = Object.values(plan).some((part) => part !== undefined);
-    if (planned) row.set({ ...plan, positionStep: 0, positionTurn: 0 });
+    const replanned = { ...plan, ...(method === undefined ? {} : methodColumns(method)) };
+    const planned = Object.values(replanned).some((part) => part !== undefined);
+    if (planned) row.set({ ...replanned, positionStep: 0, positionTurn: 0 });
     if (planned || position) {
       // Also for a mere position: a later version may plan the same cube in another number of steps.
-      const { steps, turnCount } = planOf(row);
+      const { start, firstColour } = row;
+      const { steps, turnCount } = planOf({ start, firstColour, method: methodOf(row) });
       row.set({ stepCount: steps.length, turnCount });
     }
     checkPosition(position, row.stepCount);

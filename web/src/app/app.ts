@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { isFree } from './keyboard/keys';
-import { letterOn } from './reader/reader';
+import { letterOn } from '@sleetcrest/core';
 import { readerFeature, SettingsPage } from './reader/reader.feature';
 
 /** The frame round every view: the name, the views, the drawer, help. */

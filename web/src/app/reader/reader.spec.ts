@@ -1,4 +1,5 @@
-import { DEFAULT_READER, letterOn, readerSchema, SWATCHES } from './reader';
+import { letterOn } from '@sleetcrest/core';
+import { DEFAULT_READER, readerSchema, SWATCHES } from './reader';
 
 describe('the reader', () => {
   it('begins with settings that are valid', () => {

@@ -1,4 +1,4 @@
-import { drawTurn } from './turn-tile/drawing';
+import { drawTurn } from '@sleetcrest/core';
 import { skyline } from './ridge/skyline';
 
 describe('the drawing of a turn', () => {

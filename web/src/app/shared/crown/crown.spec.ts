@@ -1,8 +1,8 @@
 import type { ComponentFixture } from '@angular/core/testing';
 import { TestBed } from '@angular/core/testing';
-import { type Colour } from '@sleetcrest/core';
+import { CROWN_SHAPES, type Colour } from '@sleetcrest/core';
 import { Crown, type Stroke } from './crown';
-import { CROWN_SHAPES, neighbour, nextToPaint, READING_ORDER, stickerPlace } from './geometry';
+import { neighbour, nextToPaint, READING_ORDER, stickerPlace } from './geometry';
 
 describe('the crown’s drawing', () => {
   it('has 54 stickers, no two in the same place', () => {

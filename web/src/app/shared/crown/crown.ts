@@ -8,8 +8,8 @@ import {
   output,
   signal,
 } from '@angular/core';
-import { COLOURS, type Colour } from '@sleetcrest/core';
-import { CROWN_SHAPES, CROWN_SIZE, neighbour, nextToPaint, stickerPlace } from './geometry';
+import { COLOURS, CROWN_SHAPES, CROWN_SIZE, type Colour } from '@sleetcrest/core';
+import { neighbour, nextToPaint, stickerPlace } from './geometry';
 
 /** Painting asked for at the crown: which sticker of the hold, and with what. */
 export interface Stroke {

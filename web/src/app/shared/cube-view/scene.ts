@@ -30,7 +30,7 @@ import {
   Vector3,
   WebGLRenderer,
 } from 'three';
-import { letterOn } from '../../reader/reader';
+import { letterOn } from '@sleetcrest/core';
 
 /** How stickers look: their colour, and the letter on them or none. */
 export interface StickerLook {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { writeMove, type Dialect, type Move } from '@sleetcrest/core';
-import { drawTurn } from './drawing';
+import { drawTurn, writeMove, type Dialect, type Move } from '@sleetcrest/core';
 
 /** One turn: a drawing of the layer that turns, and its name in the reader's dialect. */
 @Component({

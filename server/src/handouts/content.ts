@@ -1,0 +1,139 @@
+import type { Handout } from '@sleetcrest/contract';
+import {
+  casePictures,
+  crownSvg,
+  isSearch,
+  letterOn,
+  pictureHold,
+  readMoves,
+  sideInHold,
+  sideOfColour,
+  STANDARD_SCHEME,
+  stageWords,
+  tellCase,
+  tilesSvg,
+  UP,
+  FRONT,
+  type Approach,
+  type Case,
+  type CaseWords,
+  type Ink,
+  type Method,
+  type Side,
+} from '@sleetcrest/core';
+import type { Content } from 'pdfmake/interfaces.js';
+import { TEXT_FONT } from './fonts.js';
+
+const ACCENT = '#b9781a';
+/** Two columns on either paper, in points, with room for the picture at the left of each case. */
+const PICTURE = 132;
+/** Tiles named in words are larger, so that a photocopy can still be read. */
+const TILES = { letters: { perLine: 10, scale: 0.52 }, words: { perLine: 7, scale: 0.8 } };
+
+interface Sheet {
+  handout: Handout;
+  method: Method;
+  first: Side;
+  ink: Ink;
+}
+
+/** What a handout says of the approaches: their cases, each with its picture, hold, turns and why. */
+export function handoutContent(
+  handout: Handout,
+  method: Method,
+  approaches: readonly Approach[],
+): Content[] {
+  const first = sideOfColour(STANDARD_SCHEME, handout.firstColour);
+  const plain = handout.ink === 'letters';
+  const { swatches } = handout;
+  const ink: Ink = { swatches, letterOn, letters: plain, plain, font: TEXT_FONT };
+  const sheet = { handout, method, first, ink };
+  return [
+    { text: method.title, style: 'title' },
+    {
+      text: `First colour ${handout.firstColour}. Only what matters is painted; a sticker struck through is any colour but that one.`,
+      style: 'quiet',
+      margin: [0, 0, 0, 10],
+    },
+    ...approaches.flatMap((approach) => stageContent(sheet, approach)),
+  ];
+}
+
+function stageContent(sheet: Sheet, approach: Approach): Content[] {
+  const { title, goal } = stageWords(approach.stage, sheet.first, STANDARD_SCHEME);
+  const { first } = sheet;
+  const colour = (text: string): string =>
+    text
+      .replaceAll('{first}', STANDARD_SCHEME[first]!)
+      .replaceAll('{opposite}', STANDARD_SCHEME[(first + 3) % 6]!);
+  const [firstCase, ...others] = approach.cases.map((one) => caseContent(sheet, approach, one));
+  // The heading stays with its first case: it is not left alone at the foot of a page.
+  return [
+    {
+      unbreakable: true,
+      stack: [
+        { text: title, style: 'stage' },
+        { text: colour(approach.summary) },
+        { text: `Go on when: ${goal}`, style: 'quiet', margin: [0, 2, 0, 6] },
+        firstCase ?? '',
+      ],
+    },
+    ...others,
+  ];
+}
+
+function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): Content {
+  const { method, first, ink } = sheet;
+  const hold = pictureHold(approach, first);
+  const { look, why } = tellCase(approach, one, method, hold, first);
+  const pictures = casePictures(approach, one.id, method, first, STANDARD_SCHEME);
+  const sides = [UP, FRONT].map((face) => STANDARD_SCHEME[sideInHold(hold, face)]!);
+  return {
+    unbreakable: true,
+    margin: [0, 0, 0, 12],
+    columnGap: 12,
+    columns: [
+      { svg: crownSvg(pictures[0]!, ink), width: PICTURE, fit: [PICTURE, PICTURE] },
+      {
+        width: '*',
+        stack: [
+          { text: one.title, bold: true, fontSize: 11.5, margin: [0, 0, 0, 2] },
+          line('Look', look),
+          line('Hold', `${sides[0]} up; the front, here ${sides[1]}, as in the picture`),
+          ...turnContent(sheet, approach, one),
+          line('Why', why),
+        ],
+      },
+    ],
+  };
+}
+
+const line = (name: string, text: string): Content => ({
+  text: [
+    { text: `${name}  `, color: ACCENT, bold: true },
+    text.replace(/^./, (letter) => letter.toUpperCase()),
+  ],
+  margin: [0, 1, 0, 1],
+});
+
+function turnContent({ handout, ink }: Sheet, approach: Approach, one: CaseWords): Content[] {
+  if (isSearch(approach)) {
+    return [line('Turn', 'The turns depend on the cube: the walkthrough finds the shortest.')];
+  }
+  const { sequence, times, lineUp } = one as Case;
+  const moves = readMoves(sequence);
+  const often = times ? `, ${times} times` : '';
+  const first = lineUp ? 'Line up, then' : 'Turn';
+  const { perLine, scale } = TILES[handout.dialect === 'words' ? 'words' : 'letters'];
+  const written = moves.ok ? moves.value : [];
+  const tiles = tilesSvg(written, handout.dialect, ink.plain, TEXT_FONT, perLine);
+  if (!tiles) return [line('Turn', 'Lining up is all there is to do.')];
+  return [
+    line('Turn', `${first === 'Turn' ? '' : `${first} `}these${often}:`),
+    { svg: tiles.svg, width: tiles.width * scale, margin: [0, 2, 0, 2] },
+  ];
+}
+
+/** The line at the foot of every page. */
+export const footText = (handout: Handout, method: Method): string =>
+  `${method.title} · first colour ${handout.firstColour} · made with Sleetcrest`;

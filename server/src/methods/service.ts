@@ -1,0 +1,70 @@
+import type { KeepMethod, MethodList, SavedMethod } from '@sleetcrest/contract';
+import { methodById, resolveMethod } from '@sleetcrest/core';
+import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
+import { HttpProblem } from '../http/problem.js';
+import { methodModel, savedMethodOf, type MethodRow } from './model.js';
+
+/** Keeps methods that people made: what it has answered is in the database. */
+export class MethodService {
+  private readonly rows: ModelStatic<MethodRow>;
+
+  constructor(private readonly sequelize: Sequelize) {
+    this.rows = methodModel(sequelize);
+  }
+
+  /** All of them, by title. */
+  async list(): Promise<MethodList> {
+    const rows = await this.rows.findAll();
+    const items = rows.map(savedMethodOf);
+    return { items: items.sort((a, b) => a.method.title.localeCompare(b.method.title, 'en')) };
+  }
+
+  /** Keeps a method under its id, in place of one that was kept there or deleted before. */
+  async keep(
+    id: string,
+    { method, proof }: KeepMethod,
+    transaction?: Transaction,
+  ): Promise<{ saved: SavedMethod; created: boolean }> {
+    refuseUnusable(id, method);
+    const keep = async (within: Transaction): Promise<{ saved: SavedMethod; created: boolean }> => {
+      const [row, created] = await this.rows.findOrCreate({
+        where: { id },
+        defaults: { id, document: method, proof },
+        paranoid: false,
+        transaction: within,
+      });
+      if (created) return { saved: savedMethodOf(row), created };
+      row.set({ document: method, proof, deletedAt: null });
+      return { saved: savedMethodOf(await row.save({ transaction: within })), created };
+    };
+    return transaction ? keep(transaction) : this.sequelize.transaction(keep);
+  }
+
+  async remove(id: string): Promise<void> {
+    await (await this.row(id, true)).destroy();
+  }
+
+  /** Brings a deleted method back; one that was not deleted is left as it is. */
+  async restore(id: string): Promise<SavedMethod> {
+    const row = await this.row(id, false);
+    if (row.deletedAt) await row.restore();
+    return savedMethodOf(row);
+  }
+
+  private async row(id: string, paranoid: boolean): Promise<MethodRow> {
+    const row = await this.rows.findByPk(id, { paranoid });
+    if (!row)
+      throw new HttpProblem(404, 'No method is kept under this id; it may have been deleted.');
+    return row;
+  }
+}
+
+function refuseUnusable(id: string, method: KeepMethod['method']): void {
+  const refuse = (path: string, message: string): never => {
+    throw new HttpProblem(422, `The request was refused: ${path}: ${message}`, [{ path, message }]);
+  };
+  if (method.id !== id) refuse('method.id', `it must be ${id}, as in the address`);
+  if (methodById(id)) refuse('method.id', `${id} is a built-in method; give this one another id`);
+  const approaches = resolveMethod(method);
+  if (!approaches.ok) refuse('method.approaches', approaches.error);
+}
