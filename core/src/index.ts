@@ -42,3 +42,6 @@ export * from './drawing/turn.js';
 export * from './methods/cases-seen.js';
 export * from './methods/tell-case.js';
 export * from './drawing/letter-on.js';
+export * from './methods/case-cards.js';
+export * from './methods/demands.js';
+export { patternsOf, stickerCalled } from './methods/compile.js';

@@ -51,3 +51,7 @@ export const methodById = (id: string): Method | undefined =>
 
 /** The method for someone who has not chosen one: the fewest sequences to know. */
 export const DEFAULT_METHOD: Method = METHODS[0]!;
+
+/** The method chosen by a named one's id, or written out; undefined for an id that is not known. */
+export const methodOf = (choice: string | Method): Method | undefined =>
+  typeof choice === 'string' ? methodById(choice) : choice;

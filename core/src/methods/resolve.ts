@@ -78,3 +78,9 @@ function resolve({ id, approaches }: Method): Result<readonly Approach[], string
   }
   return ok(known);
 }
+
+/** The stages a method goes through, in order; none for one that is not whole. */
+export function stagesOf(method: Method): Stage[] {
+  const approaches = resolveMethod(method);
+  return approaches.ok ? approaches.value.map(({ stage }) => stage) : [];
+}

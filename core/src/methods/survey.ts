@@ -198,3 +198,6 @@ export class Surveyor {
     return group;
   }
 }
+
+/** To be raised when the same approaches give another survey, so that kept ones are made anew. */
+export const SURVEY_VERSION = 1;

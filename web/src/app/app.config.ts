@@ -10,6 +10,8 @@ import * as savedEffects from './bench/saved/saved.effects';
 import { savedFeature } from './bench/saved/saved.feature';
 import * as walkEffects from './bench/walk/walk.effects';
 import { walkFeature } from './bench/walk/walk.feature';
+import * as methodsEffects from './method/methods.effects';
+import { methodsFeature } from './method/methods.feature';
 import { readerFeature } from './reader/reader.feature';
 import { provideIcons } from './shared/icons';
 import * as persistEffects from './state/persist.effects';
@@ -24,7 +26,8 @@ export const appConfig: ApplicationConfig = {
     provideState(entryFeature),
     provideState(walkFeature),
     provideState(savedFeature),
-    provideEffects(walkEffects, savedEffects, persistEffects),
+    provideState(methodsFeature),
+    provideEffects(walkEffects, savedEffects, persistEffects, methodsEffects),
     provideIcons(),
     // At the bottom it would lie on the buttons that turn the cube.
     { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { verticalPosition: 'top' } },

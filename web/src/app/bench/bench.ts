@@ -12,13 +12,12 @@ import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DEFAULT_METHOD, sideOfColour, stageWords } from '@sleetcrest/core';
+import { DEFAULT_METHOD, methodOf, sideOfColour, stagesOf, stageWords } from '@sleetcrest/core';
 import { apiFailure, SolvesApi } from '../api/solves-api';
 import { readerFeature } from '../reader/reader.feature';
 import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
 import { Entry } from './entry/entry';
 import { entryFeature } from './entry/entry.feature';
-import { stagesOf } from './walk/timeline';
 import { Walk } from './walk/walk';
 import { WalkPage } from './walk/walk.actions';
 import { walkFeature } from './walk/walk.feature';
@@ -101,7 +100,7 @@ export class Bench {
     if (scene) return scene.ridge;
     const scheme = this.scheme();
     const first = sideOfColour(scheme, this.reader().firstColour);
-    return stagesOf(DEFAULT_METHOD.id).map((stage) => ({
+    return stagesOf(methodOf(this.reader().method) ?? DEFAULT_METHOD).map((stage) => ({
       id: stage,
       title: stageWords(stage, first, scheme).title,
       turns: 1,

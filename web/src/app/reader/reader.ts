@@ -1,4 +1,12 @@
-import { COLOURS, DIALECTS, STANDARD_SCHEME, type Colour } from '@sleetcrest/core';
+import { methodChoiceSchema } from '@sleetcrest/contract';
+import {
+  COLOURS,
+  DEFAULT_METHOD,
+  DIALECTS,
+  STANDARD_SCHEME,
+  type Colour,
+  type Method,
+} from '@sleetcrest/core';
 import * as z from 'zod';
 
 const colour = z.enum(COLOURS);
@@ -8,6 +16,8 @@ const swatch = z.string().regex(/^#[0-9a-f]{6}$/);
 export const readerSchema = z.object({
   dialect: z.enum(DIALECTS),
   firstColour: colour,
+  /** The method this person learns by, used everywhere. */
+  method: methodChoiceSchema.default(DEFAULT_METHOD.id),
   /** The colours of the centres, by side number. */
   scheme: z.array(colour).length(6),
   letters: z.boolean(),
@@ -33,6 +43,7 @@ export const SWATCHES: Readonly<Record<Colour, string>> = {
 export const DEFAULT_READER: Reader = {
   dialect: 'prime',
   firstColour: 'white',
+  method: DEFAULT_METHOD.id,
   scheme: [...STANDARD_SCHEME],
   letters: false,
   theme: 'auto',
@@ -40,3 +51,7 @@ export const DEFAULT_READER: Reader = {
   secondsPerTurn: 1.4,
   shortcuts: true,
 };
+
+/** A method as settings and walks keep it. */
+export const copied = (method: string | Method): Reader['method'] =>
+  methodChoiceSchema.parse(method);

@@ -12,7 +12,8 @@ import {
   type Colour,
 } from '@sleetcrest/core';
 import { pictureOf } from '../bench/entry/entry.feature';
-import type { Reader } from '../reader/reader';
+import { MethodChoice, type MethodChosen } from '../method/method-choice';
+import { copied, type Reader } from '../reader/reader';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../reader/options';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
 import { Choice } from '../shared/choice/choice';
@@ -21,7 +22,15 @@ import { Crown } from '../shared/crown/crown';
 /** How this person reads turns, sees colours and owns a cube. */
 @Component({
   selector: 'sc-settings',
-  imports: [Choice, Crown, MatButton, MatButtonToggle, MatButtonToggleGroup, MatSlideToggle],
+  imports: [
+    Choice,
+    Crown,
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatSlideToggle,
+    MethodChoice,
+  ],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -37,6 +46,10 @@ export class Settings {
 
   protected change(change: Partial<Reader>): void {
     this.store.dispatch(SettingsPage.settingChanged({ change }));
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    this.change({ method: copied(method) });
   }
 
   protected swatch(colour: Colour, value: string): void {

@@ -3,7 +3,9 @@ import { MatIconRegistry } from '@angular/material/icon';
 import { DomSanitizer } from '@angular/platform-browser';
 import {
   mdiArchiveOutline,
+  mdiCheckCircleOutline,
   mdiClose,
+  mdiContentCopy,
   mdiCogOutline,
   mdiContentSaveOutline,
   mdiDeleteOutline,
@@ -12,7 +14,9 @@ import {
   mdiHelpCircleOutline,
   mdiPause,
   mdiPencilOutline,
+  mdiPlus,
   mdiPlay,
+  mdiPrinterOutline,
   mdiRedo,
   mdiRotateOrbit,
   mdiSkipNext,
@@ -20,16 +24,22 @@ import {
   mdiStepBackward,
   mdiStepForward,
   mdiSwapVertical,
+  mdiTableArrowDown,
+  mdiTuneVariant,
   mdiUndo,
   mdiWeatherNight,
 } from '@mdi/js';
 
 const ICONS: Record<string, string> = {
+  add: mdiPlus,
   close: mdiClose,
+  copy: mdiContentCopy,
+  good: mdiCheckCircleOutline,
   cubes: mdiArchiveOutline,
   edit: mdiPencilOutline,
   erase: mdiEraser,
   help: mdiHelpCircleOutline,
+  mix: mdiTuneVariant,
   next: mdiStepForward,
   'next-step': mdiSkipNext,
   open: mdiFolderOpenOutline,
@@ -37,6 +47,7 @@ const ICONS: Record<string, string> = {
   over: mdiSwapVertical,
   pause: mdiPause,
   play: mdiPlay,
+  print: mdiPrinterOutline,
   previous: mdiStepBackward,
   'previous-step': mdiSkipPrevious,
   redo: mdiRedo,
@@ -44,6 +55,7 @@ const ICONS: Record<string, string> = {
   save: mdiContentSaveOutline,
   settings: mdiCogOutline,
   night: mdiWeatherNight,
+  table: mdiTableArrowDown,
   undo: mdiUndo,
 };
 

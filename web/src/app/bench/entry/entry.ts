@@ -5,7 +5,6 @@ import { MatIcon } from '@angular/material/icon';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
-  DEFAULT_METHOD,
   FRONT,
   paintedFromCube,
   randomCube,
@@ -27,6 +26,8 @@ import { v4 as uuid } from 'uuid';
 import { isFree } from '../../keyboard/keys';
 import { FIRST_COLOURS } from '../../reader/options';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
+import { MethodChoice, type MethodChosen } from '../../method/method-choice';
+import { copied } from '../../reader/reader';
 import { Choice } from '../../shared/choice/choice';
 import { Crown, type Stroke } from '../../shared/crown/crown';
 import { WalkPage } from '../walk/walk.actions';
@@ -49,6 +50,7 @@ import { TurnsEntry } from './turns-entry';
     MatButtonToggleGroup,
     MatIcon,
     MatIconButton,
+    MethodChoice,
     Palette,
     RouterLink,
     TurnsEntry,
@@ -149,6 +151,10 @@ export class Entry {
     this.replace(paintedFromCube(randomCube(randomFrom(seed!))));
   }
 
+  protected chooseMethod(method: MethodChosen): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { method: copied(method) } }));
+  }
+
   protected chooseFirst(firstColour: Colour): void {
     this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
   }
@@ -160,7 +166,7 @@ export class Entry {
       id,
       name: `Cube of ${WHEN.format(new Date())}`,
       start: writePainted(this.painted(), this.scheme()),
-      method: DEFAULT_METHOD.id,
+      method: this.reader().method,
       firstColour: this.reader().firstColour,
       position: { step: 0, turn: 0 },
     };

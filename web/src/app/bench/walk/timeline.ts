@@ -8,10 +8,7 @@ import {
   readStep,
   stageWords,
   sideOfColour,
-  STAGES,
-  approachById,
   HOME_HOLD,
-  methodById,
   type ColourScheme,
   type Cube,
   type Hold,
@@ -60,7 +57,7 @@ export function layOut(walk: Walkthrough): Timeline {
     const { hold, lineUp, sequence } = readStep(step, scheme);
     const moves = [...lineUp, ...sequence];
     const turns = moves.filter((move) => !isWholeCube(move)).length;
-    const round = roundOf(step, sequence.length);
+    const round = roundOf(sequence);
     const before = copyCube(cube);
     const holdAfter = applyMoves(cube, hold, moves);
     const frame = { step, hold, holdAfter, moves, lineUpCount: lineUp.length, turns, round };
@@ -70,10 +67,13 @@ export function layOut(walk: Walkthrough): Timeline {
   return { scheme, frames, end: cube, turnCount: turnsBefore };
 }
 
-function roundOf(step: Step, length: number): number {
-  const one = approachById(step.approach)?.cases.find(({ id }) => id === step.case);
-  const times = one?.times ?? 1;
-  return times > 1 ? length / times : 0;
+/** How many moves of a sequence make one round when it is the same moves over and over; else 0. */
+function roundOf(sequence: readonly Move[]): number {
+  for (let round = 2; round <= sequence.length / 2; round++) {
+    const again = sequence.every((move, k) => move === sequence[k % round]);
+    if (again && sequence.length % round === 0) return round;
+  }
+  return 0;
 }
 
 /** The cube and the hold at a position. */
@@ -132,13 +132,14 @@ export function ridgeOf(
   walk: Walkthrough,
   timeline: Timeline,
   position: Position,
+  stages: readonly Stage[],
 ): (RidgeStage & { firstStep: number })[] {
   const { frames } = timeline;
   const done = turnsDone(timeline, position);
   const first = sideOfColour(timeline.scheme, walk.firstColour);
   const here = frames[position.step]?.step.stage;
   let firstStep = 0;
-  return stagesOf(walk.method).map((stage) => {
+  return stages.map((stage) => {
     const mine = frames.filter((frame) => frame.step.stage === stage);
     const turns = mine.reduce((sum, frame) => sum + frame.turns, 0);
     const before = mine[0]?.turnsBefore ?? 0;
@@ -149,11 +150,4 @@ export function ridgeOf(
     const { title } = stageWords(stage, first, timeline.scheme);
     return { id: stage, title, turns, state, fraction, firstStep } as const;
   });
-}
-
-/** The stages a method goes through, in order. */
-export function stagesOf(method: string): Stage[] {
-  const approaches = methodById(method)?.approaches ?? [];
-  const stages = approaches.map((id) => approachById(id)?.stage);
-  return STAGES.filter((stage) => stages.includes(stage));
 }

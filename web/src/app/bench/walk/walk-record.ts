@@ -10,7 +10,7 @@ export function recordOf(solve: SavedSolve): WalkRecord {
 
 /** Whether both lead to the same walkthrough. */
 export const samePlan = (a: WalkRecord, b: WalkRecord): boolean =>
-  a.method === b.method &&
+  (a.method === b.method || JSON.stringify(a.method) === JSON.stringify(b.method)) &&
   a.firstColour === b.firstColour &&
   (a.start === b.start || JSON.stringify(a.start) === JSON.stringify(b.start));
 

@@ -1,5 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import type { Walkthrough } from '@sleetcrest/core';
+import { methodOf, stagesOf, type Walkthrough } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
 import { restored } from '../../state/persisted';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
@@ -135,26 +135,24 @@ export const walkFeature = createFeature({
   }) => {
     const selectPosition = createSelector(selectRecord, (record) => record?.position ?? null);
     /** Everything the walk shows at the position reached; null until it is made. */
-    const selectScene = createSelector(
-      selectWalkthrough,
-      selectPosition,
-      (walkthrough, position) => {
-        if (!walkthrough || !position) return null;
-        const timeline = timelineOf(walkthrough);
-        const { cube, hold } = stateAt(timeline, position);
-        return {
-          walkthrough,
-          timeline,
-          position,
-          cube,
-          hold,
-          frame: timeline.frames[position.step] ?? null,
-          before: timeline.frames[position.step - 1] ?? null,
-          turnsDone: turnsDone(timeline, position),
-          ridge: ridgeOf(walkthrough, timeline, position),
-        };
-      },
-    );
+    const selectScene = createSelector(selectWalkthrough, selectRecord, (walkthrough, record) => {
+      const method = record && methodOf(record.method);
+      if (!walkthrough || !method) return null;
+      const { position } = record;
+      const timeline = timelineOf(walkthrough);
+      const { cube, hold } = stateAt(timeline, position);
+      return {
+        walkthrough,
+        timeline,
+        position,
+        cube,
+        hold,
+        frame: timeline.frames[position.step] ?? null,
+        before: timeline.frames[position.step - 1] ?? null,
+        turnsDone: turnsDone(timeline, position),
+        ridge: ridgeOf(walkthrough, timeline, position, stagesOf(method)),
+      };
+    });
     return {
       selectPosition,
       /** What the server has yet to hear, earliest first; what it refused is not offered again. */

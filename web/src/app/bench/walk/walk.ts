@@ -6,6 +6,7 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   HOME_HOLD,
+  methodOf,
   paintedFromCube,
   sideOfColour,
   stageWords,
@@ -16,6 +17,8 @@ import {
 import { v4 as uuid } from 'uuid';
 import { isFree, isPress } from '../../keyboard/keys';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../reader/options';
+import { MethodChoice, type MethodChosen } from '../../method/method-choice';
+import { copied, type Reader } from '../../reader/reader';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
 import { Choice } from '../../shared/choice/choice';
 import { Crown } from '../../shared/crown/crown';
@@ -30,7 +33,17 @@ import { walkFeature, type WalkScene } from './walk.feature';
 /** Walks a cube to solved, a turn at a time. */
 @Component({
   selector: 'sc-walk',
-  imports: [Choice, Controls, Crown, CubeView, FourLines, MatButton, MatIcon, TileRow],
+  imports: [
+    Choice,
+    Controls,
+    Crown,
+    CubeView,
+    FourLines,
+    MatButton,
+    MatIcon,
+    MethodChoice,
+    TileRow,
+  ],
   templateUrl: './walk.html',
   styleUrl: './walk.scss',
   host: { '(document:keydown)': 'key($event)' },
@@ -51,6 +64,7 @@ export class Walk {
   protected readonly refusal = this.store.selectSignal(walkFeature.selectRefusal);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
 
+  protected readonly method = computed(() => this.record()?.method ?? null);
   protected readonly name = computed(() => this.record()?.name ?? '');
   protected readonly firstColour = computed(() => this.scene().walkthrough.firstColour as Colour);
   protected readonly scheme = computed(() => this.scene().timeline.scheme);
@@ -113,32 +127,40 @@ export class Walk {
     this.store.dispatch(SettingsPage.settingChanged({ change: { dialect } }));
   }
 
-  /** Plans the rest for another first colour, from the cube as it now lies in the hand. */
   protected chooseFirst(firstColour: Colour): void {
+    if (firstColour === this.firstColour()) return;
+    this.replan({ firstColour }, { firstColour: this.firstColour() }, `${firstColour} first`);
+  }
+
+  protected chooseMethod(chosen: MethodChosen): void {
+    const method = copied(chosen);
+    const was = this.record()?.method;
+    if (was === undefined || JSON.stringify(method) === JSON.stringify(was)) return;
+    const title = methodOf(method)?.title ?? '';
+    this.replan({ method }, { method: was }, `by “${title}”`);
+  }
+
+  /** Plans the rest anew from the cube as it now lies in the hand; can be undone for a while. */
+  private replan(
+    change: Partial<Pick<Reader, 'firstColour' | 'method'>>,
+    back: typeof change,
+    said: string,
+  ): void {
     const before = this.record();
-    if (!before || firstColour === this.firstColour()) return;
+    if (!before) return;
     const { cube, timeline } = this.scene();
-    this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
+    const start = writeCubeDocument(cube, timeline.scheme);
+    this.store.dispatch(SettingsPage.settingChanged({ change }));
     this.store.dispatch(
-      WalkPage.planChanged({
-        change: {
-          firstColour,
-          start: writeCubeDocument(cube, timeline.scheme),
-          position: { step: 0, turn: 0 },
-        },
-      }),
+      WalkPage.planChanged({ change: { ...change, start, position: { step: 0, turn: 0 } } }),
     );
     this.snackBar
-      .open(`Planned anew from the cube as it is, ${firstColour} first.`, 'Undo', {
-        duration: 8000,
-      })
+      .open(`Planned anew from the cube as it is, ${said}.`, 'Undo', { duration: 8000 })
       .onAction()
       .subscribe(() => {
-        const { firstColour: was, start, position } = before;
-        this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour: was } }));
-        this.store.dispatch(
-          WalkPage.planChanged({ change: { firstColour: was, start, position } }),
-        );
+        const { start: from, position } = before;
+        this.store.dispatch(SettingsPage.settingChanged({ change: back }));
+        this.store.dispatch(WalkPage.planChanged({ change: { ...back, start: from, position } }));
       });
   }
 

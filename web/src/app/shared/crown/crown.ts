@@ -33,6 +33,8 @@ export class Crown {
   readonly label = input('The cube as it is held');
   readonly letters = input(false);
   readonly marked = input<ReadonlySet<number>>(new Set());
+  /** Words on stickers left as paper: what is asked of them short of a colour. */
+  readonly notes = input<ReadonlyMap<number, string>>(new Map());
   /** Whether stickers can be painted. */
   readonly paintable = input(false);
   readonly painted = output<Stroke>();
@@ -55,7 +57,8 @@ export class Crown {
         letter: colour && this.letters() ? colour[0]!.toUpperCase() : '',
         ink: `var(--on-sticker-${colour})`,
         marked: this.marked().has(sticker),
-        says: `${stickerPlace(sticker)}: ${colour ?? 'not painted'}`,
+        note: colour ? '' : (this.notes().get(sticker) ?? ''),
+        says: `${stickerPlace(sticker)}: ${colour ?? this.notes().get(sticker) ?? 'not painted'}`,
       };
     }),
   );

@@ -23,6 +23,8 @@ export class Ridge {
   readonly stages = input.required<readonly RidgeStage[]>();
   /** Whether stages can be jumped to. */
   readonly walkable = input(true);
+  /** Whether stages are chosen from rather than walked. */
+  readonly picks = input(false);
   readonly jumped = output<number>();
 
   protected readonly rises = computed(() => {
@@ -36,7 +38,9 @@ export class Ridge {
         left: `${rise.from / 10}%`,
         width: `${(rise.to - rise.from) / 10}%`,
         walkedWidth: (rise.to - rise.from) * stage.fraction,
-        says: `${stage.title}: ${turnsSaid(stage.turns)}, ${STATES[stage.state]}`,
+        says: this.picks()
+          ? `${stage.title}: about ${turnsSaid(stage.turns)}`
+          : `${stage.title}: ${turnsSaid(stage.turns)}, ${STATES[stage.state]}`,
       };
     });
   });

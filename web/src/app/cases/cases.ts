@@ -1,0 +1,214 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  casesSeen,
+  DEFAULT_METHOD,
+  meanOf,
+  methodOf,
+  resolveMethod,
+  sideOfColour,
+  stageWords,
+  type CaseCard,
+  type CaseSurvey,
+  type Colour,
+  type MethodSurvey,
+} from '@sleetcrest/core';
+import { entryFeature } from '../bench/entry/entry.feature';
+import { MethodChoice, type MethodChosen } from '../method/method-choice';
+import { Stopped, Work } from '../method/work';
+import { copied } from '../reader/reader';
+import { readerFeature, SettingsPage } from '../reader/reader.feature';
+import { Crown, type Stroke } from '../shared/crown/crown';
+import { Picture } from '../shared/picture';
+import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
+import { CaseDetail } from './case-detail';
+import { percent } from './percent';
+
+/** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
+@Component({
+  selector: 'sc-cases',
+  imports: [CaseDetail, Crown, MatButton, MatIcon, MatProgressBar, MethodChoice, Picture, Ridge],
+  templateUrl: './cases.html',
+  styleUrl: './cases.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Cases {
+  /** The case shown, from the address. */
+  readonly case = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(MatDialog);
+  private readonly work = inject(Work);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly percent = percent;
+
+  protected readonly method = computed(() => methodOf(this.reader().method) ?? DEFAULT_METHOD);
+  protected readonly first = computed(() => sideOfColour(this.scheme(), this.reader().firstColour));
+  private readonly approaches = computed(() => {
+    const approaches = resolveMethod(this.method());
+    return approaches.ok ? approaches.value : [];
+  });
+
+  protected readonly cards = signal<readonly CaseCard[] | null>(null);
+  protected readonly failure = signal<string | null>(null);
+  protected readonly survey = signal<MethodSurvey | null>(null);
+  protected readonly surveyed = signal<number | null>(null);
+  protected readonly stopped = signal(false);
+  protected readonly stage = signal<string | null>(null);
+
+  /** What someone sees, by sticker: the colour. */
+  protected readonly seen = signal<ReadonlyMap<number, Colour>>(new Map());
+  protected readonly brush = signal<Colour | null>(null);
+  protected readonly paint = computed(() => this.brush() ?? this.scheme()[(this.first() + 3) % 6]!);
+  protected readonly stickers = computed(() =>
+    Array.from({ length: 54 }, (_, sticker) => this.seen().get(sticker) ?? null),
+  );
+
+  protected readonly here = computed(
+    () =>
+      this.approaches().find(({ stage }) => stage === this.stage()) ??
+      this.approaches().find(({ cases }) => cases.some(({ id }) => id === this.case())) ??
+      this.approaches()[0],
+  );
+  /** Those of the stage, or of all stages those that can be what is seen. */
+  protected readonly shown = computed((): readonly CaseCard[] => {
+    const cards = this.cards() ?? [];
+    if (this.seen().size === 0) return cards.filter(({ stage }) => stage === this.here()?.stage);
+    const seen = new Map(
+      [...this.seen()].map(([sticker, colour]) => [sticker, this.scheme().indexOf(colour)]),
+    );
+    const can = new Set(
+      this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),
+    );
+    return cards.filter(({ id }) => can.has(id));
+  });
+  protected readonly chosen = computed(
+    () => this.shown().find(({ id }) => id === this.case()) ?? this.shown().at(0),
+  );
+
+  protected readonly ridge = computed((): RidgeStage[] => {
+    const survey = this.survey();
+    return this.approaches().map((approach, k) => ({
+      id: approach.stage,
+      title: stageWords(approach.stage, this.first(), this.scheme()).title,
+      turns: survey ? Math.round(meanOf(survey.stages[k]!.turns)) : 10,
+      state: approach === this.here() ? 'here' : 'ahead',
+      fraction: 0,
+    }));
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      const [method, first, scheme] = [this.method(), this.reader().firstColour, this.scheme()];
+      let current = true;
+      onCleanup(() => (current = false));
+      untracked(() => {
+        this.cards.set(null);
+        this.failure.set(null);
+        this.work.cards(method, first, scheme).then(
+          (cards) => {
+            if (!current) return;
+            if (cards.ok) this.cards.set(cards.value);
+            else this.failure.set(cards.error);
+          },
+          (error: unknown) => current && this.failure.set((error as Error).message),
+        );
+      });
+    });
+    effect((onCleanup) => {
+      const method = this.method();
+      let current = true;
+      onCleanup(() => (current = false));
+      untracked(() => this.count(method, () => current));
+    });
+  }
+
+  /** Counts how often each case comes up. */
+  protected count(method = this.method(), current: () => boolean = () => true): void {
+    this.survey.set(null);
+    this.surveyed.set(0);
+    this.stopped.set(false);
+    const progress = (share: number): void => {
+      if (current()) this.surveyed.set(share);
+    };
+    this.work
+      .survey(method, progress)
+      .then((survey) => current() && this.survey.set(survey))
+      .catch((error: unknown) => {
+        if (!current()) return;
+        this.stopped.set(true);
+        if (!(error instanceof Stopped)) this.failure.set((error as Error).message);
+      })
+      .finally(() => current() && this.surveyed.set(null));
+  }
+
+  protected stopCounting(): void {
+    this.work.stopSurveys();
+  }
+
+  protected surveyOf(id: string): CaseSurvey | undefined {
+    return this.survey()
+      ?.stages.flatMap(({ cases }) => cases)
+      .find((one) => one.case === id);
+  }
+
+  protected readonly ridgeTitle = computed(
+    () => this.ridge().find(({ state }) => state === 'here')?.title ?? '',
+  );
+
+  protected stageTitle({ stage }: CaseCard): string {
+    return stageWords(stage, this.first(), this.scheme()).title;
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { method: copied(method) } }));
+    this.clear();
+  }
+
+  protected jump(index: number): void {
+    this.stage.set(this.approaches()[index]?.stage ?? null);
+    this.clear();
+    void this.router.navigate(['/cases']);
+  }
+
+  protected open(id: string): void {
+    void this.router.navigate(['/cases'], { queryParams: { case: id }, replaceUrl: true });
+  }
+
+  protected see({ sticker, colour }: Stroke): void {
+    const seen = new Map(this.seen());
+    const paint = colour === undefined ? this.paint() : colour;
+    if (paint === null || (colour === undefined && seen.get(sticker) === paint)) {
+      seen.delete(sticker);
+    } else seen.set(sticker, paint);
+    this.seen.set(seen);
+  }
+
+  protected clear(): void {
+    this.seen.set(new Map());
+  }
+
+  protected async print(): Promise<void> {
+    const { HandoutDialog } = await import('./handout-dialog');
+    this.dialog.open(HandoutDialog, {
+      data: { method: this.reader().method, stage: this.here()?.stage ?? null },
+      width: '520px',
+    });
+  }
+}

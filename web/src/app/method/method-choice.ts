@@ -1,0 +1,97 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { MatDialog } from '@angular/material/dialog';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { Store } from '@ngrx/store';
+import { METHODS, methodById, type Method } from '@sleetcrest/core';
+import { MethodsPage } from './methods.actions';
+import { methodsFeature } from './methods.feature';
+
+/** A method as chosen: a named one's id, or one's own written out. */
+export type MethodChosen = string | Method;
+
+/** Chooses a method among the named ones and people's own. */
+@Component({
+  selector: 'sc-method-choice',
+  imports: [MatFormField, MatInput, MatLabel],
+  template: `
+    <mat-form-field appearance="outline" subscriptSizing="dynamic">
+      <mat-label>{{ label() }}</mat-label>
+      <select #choice matNativeControl [value]="id()" (change)="choose(choice)">
+        @for (method of named; track method.id) {
+          <option [value]="method.id" [selected]="method.id === id()">{{ method.title }}</option>
+        }
+        @if (own().length > 0) {
+          <optgroup label="Made here">
+            @for (one of own(); track one.id) {
+              <option [value]="one.id" [selected]="one.id === id()">{{ one.title }}</option>
+            }
+          </optgroup>
+        }
+      </select>
+    </mat-form-field>
+  `,
+  styles: `
+    mat-form-field {
+      width: 100%;
+      min-width: 8.5rem;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class MethodChoice {
+  readonly label = input('Method');
+  readonly value = input.required<MethodChosen>();
+  /** Whether choosing one that is not proved asks first. */
+  readonly warns = input(true);
+  readonly chosen = output<MethodChosen>();
+
+  private readonly store = inject(Store);
+  private readonly dialog = inject(MatDialog);
+  private readonly saved = this.store.selectSignal(methodsFeature.selectOwn);
+
+  protected readonly named = METHODS;
+  protected readonly id = computed(() => {
+    const value = this.value();
+    return typeof value === 'string' ? value : value.id;
+  });
+  /** Those on the server, and the one in use if the server has not told of it. */
+  protected readonly own = computed((): Method[] => {
+    const own = this.saved().map(({ method }) => method);
+    const value = this.value();
+    const known = typeof value === 'string' || own.some(({ id }) => id === value.id);
+    return known ? own : [...own, value];
+  });
+
+  constructor() {
+    const status = this.store.selectSignal(methodsFeature.selectStatus)();
+    if (status === 'idle' || status === 'failed') this.store.dispatch(MethodsPage.opened());
+  }
+
+  protected choose(select: HTMLSelectElement): void {
+    const id = select.value;
+    if (methodById(id)) {
+      this.chosen.emit(id);
+      return;
+    }
+    const method = this.own().find((one) => one.id === id);
+    if (!method) return;
+    const proof = this.saved().find((one) => one.method.id === id)?.proof ?? 'unproved';
+    if (!this.warns() || proof === 'proved') {
+      this.chosen.emit(method);
+      return;
+    }
+    // Until it is agreed to, the method stays what it was.
+    select.value = this.id();
+    void this.ask(method, proof);
+  }
+
+  private async ask(method: Method, proof: 'failing' | 'unproved'): Promise<void> {
+    const { Unproved } = await import('./unproved');
+    this.dialog
+      .open(Unproved, { data: { title: method.title, proof }, width: '440px' })
+      .afterClosed()
+      .subscribe((agreed) => {
+        if (agreed === true) this.chosen.emit(method);
+      });
+  }
+}

@@ -1,0 +1,63 @@
+import {
+  caseBeside,
+  caseCards,
+  explainFailure,
+  prove,
+  setUpFor,
+  sideOfColour,
+  Surveyor,
+  type Approach,
+  type Colour,
+  type ColourScheme,
+  type Method,
+} from '@sleetcrest/core';
+import { expose } from 'comlink';
+
+type Report = (done: number, of: number) => void;
+
+const surveyor = new Surveyor();
+const REPORT_MILLISECONDS = 80;
+
+/** Reports now and then only: each report is a message to the page. */
+function seldom(report: Report): Report {
+  let last = 0;
+  return (done, of) => {
+    const now = performance.now();
+    if (now - last < REPORT_MILLISECONDS && done < of) return;
+    last = now;
+    report(done, of);
+  };
+}
+
+const work = {
+  survey: (method: Method, report: Report) => surveyor.survey(method, seldom(report)),
+
+  /** The proof, and where it goes wrong on a start that is not solved. */
+  prove: (approach: Approach, report: Report) => {
+    const proof = prove(approach, 0, seldom(report));
+    const failure = proof.unsolved && explainFailure(approach, proof.unsolved);
+    return { proof, failure };
+  },
+
+  cards: (method: Method, firstColour: Colour, scheme: ColourScheme) =>
+    caseCards(method, sideOfColour(scheme, firstColour), scheme),
+
+  setUp: (
+    caseId: string,
+    method: Method,
+    seed: number,
+    firstColour: Colour,
+    scheme: ColourScheme,
+  ) => setUpFor(caseId, method, seed, sideOfColour(scheme, firstColour)),
+
+  beside: (
+    caseId: string,
+    method: Method,
+    seed: number,
+    firstColour: Colour,
+    scheme: ColourScheme,
+  ) => caseBeside(caseId, method, seed, sideOfColour(scheme, firstColour), scheme),
+};
+export type Work = typeof work;
+
+expose(work);

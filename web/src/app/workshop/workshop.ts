@@ -1,0 +1,365 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Store } from '@ngrx/store';
+import { describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
+import {
+  approachById,
+  approachesAfter,
+  DEFAULT_METHOD,
+  isSearch,
+  methodById,
+  methodOf,
+  stageWords,
+  STANDARD_SCHEME,
+  UP,
+  type Approach,
+  type Case,
+  type Method,
+  type PatternApproach,
+} from '@sleetcrest/core';
+import { saveAs } from 'file-saver';
+import { isFree } from '../keyboard/keys';
+import type { MethodChosen } from '../method/method-choice';
+import { MethodChoice } from '../method/method-choice';
+import { MethodsPage } from '../method/methods.actions';
+import { methodsFeature } from '../method/methods.feature';
+import { copied } from '../reader/reader';
+import { readerFeature, SettingsPage } from '../reader/reader.feature';
+import { CaseForm } from './case-form';
+import {
+  approachesOf,
+  copyOf,
+  draftProblem,
+  emptyApproach,
+  freeId,
+  idOf,
+  newCase,
+  ownCopy,
+  withApproach,
+  withApproaches,
+  type Draft,
+} from './drafting';
+import { ProofPanel } from './proof-panel';
+import { isProved, Proofs } from './proofs';
+import { workshopFeature, WorkshopPage } from './workshop.feature';
+
+const SETTLED = 250;
+
+/** Where a coach makes a method of their own: swaps, changes, adds, and sees at once if it holds. */
+@Component({
+  selector: 'sc-workshop',
+  imports: [
+    CaseForm,
+    MatButton,
+    MatFormField,
+    MatIcon,
+    MatIconButton,
+    MatInput,
+    MatLabel,
+    MatProgressBar,
+    MethodChoice,
+    ProofPanel,
+  ],
+  providers: [Proofs],
+  templateUrl: './workshop.html',
+  styleUrl: './workshop.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Workshop {
+  private readonly store = inject(Store);
+  private readonly dialog = inject(MatDialog);
+  private readonly snackBar = inject(MatSnackBar);
+  protected readonly proofs = inject(Proofs);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly own = this.store.selectSignal(methodsFeature.selectOwn);
+  protected readonly status = this.store.selectSignal(methodsFeature.selectStatus);
+  protected readonly failure = this.store.selectSignal(methodsFeature.selectFailure);
+  protected readonly draft = this.store.selectSignal(workshopFeature.selectDraft);
+  protected readonly canUndo = this.store.selectSignal(workshopFeature.selectCanUndo);
+  protected readonly canRedo = this.store.selectSignal(workshopFeature.selectCanRedo);
+
+  protected readonly base = signal<MethodChosen>(DEFAULT_METHOD.id);
+  protected readonly importTrouble = signal<string | null>(null);
+  protected readonly slot = signal(0);
+
+  protected readonly approaches = computed((): Approach[] => {
+    const draft = this.draft();
+    return draft ? approachesOf(draft).filter((one) => one !== undefined) : [];
+  });
+  protected readonly chosen = computed(
+    () => this.approaches()[Math.min(this.slot(), this.approaches().length - 1)],
+  );
+  /** The chosen approach when it is one's own and can be changed. */
+  protected readonly editable = computed((): PatternApproach | undefined => {
+    const chosen = this.chosen();
+    return chosen && !this.isBuiltIn(chosen) && !isSearch(chosen) ? chosen : undefined;
+  });
+  protected readonly caseIndex = linkedSignal({
+    source: () => this.chosen()?.id,
+    computation: () => 0,
+  });
+  protected readonly one = computed((): Case | undefined => {
+    const cases = this.editable()?.cases;
+    return cases?.[Math.min(this.caseIndex(), cases.length - 1)];
+  });
+  protected readonly isSearching = computed(() => {
+    const chosen = this.chosen();
+    return chosen !== undefined && isSearch(chosen);
+  });
+  protected readonly problem = computed(() => {
+    const draft = this.draft();
+    return draft ? draftProblem(draft) : undefined;
+  });
+  protected readonly slots = computed(() =>
+    this.approaches().map((approach, k) => {
+      const can = approachesAfter(this.approaches()[k - 1]);
+      const options = can.some(({ id }) => id === approach.id) ? can : [approach, ...can];
+      return {
+        approach,
+        title: stageWords(approach.stage, UP, STANDARD_SCHEME).title,
+        options,
+        mark: this.mark(approach),
+      };
+    }),
+  );
+  protected readonly proofState = computed(() => this.proofs.state(this.approaches()));
+  protected readonly saved = computed(() => {
+    const draft = this.draft();
+    return this.own().find(({ method }) => method.id === draft?.id);
+  });
+  protected readonly isSaved = computed(
+    () => JSON.stringify(this.saved()?.method) === JSON.stringify(this.draft()),
+  );
+  protected readonly isUsed = computed(() => {
+    const { method } = this.reader();
+    return typeof method !== 'string' && method.id === this.draft()?.id;
+  });
+
+  constructor() {
+    this.store.dispatch(MethodsPage.opened());
+    const given = (history.state as { method?: unknown } | null)?.method;
+    const handed =
+      typeof given === 'string' ? methodById(given) : methodSchema.safeParse(given).data;
+    if (handed) this.takeUp(handed);
+
+    // Proofs follow the editing, the approach in hand first.
+    effect((onCleanup) => {
+      const chosen = this.chosen();
+      const own = this.approaches().filter((one) => one !== chosen && !this.isBuiltIn(one));
+      if (!chosen) return;
+      const wanted = this.isBuiltIn(chosen) ? own : [chosen, ...own];
+      const settle = setTimeout(() => {
+        untracked(() => {
+          if (wanted.length > 0) this.proofs.want(wanted);
+        });
+      }, SETTLED);
+      onCleanup(() => clearTimeout(settle));
+    });
+  }
+
+  protected isBuiltIn(approach: Approach): boolean {
+    return approachById(approach.id) === approach;
+  }
+
+  private mark(approach: Approach): string {
+    if (this.isBuiltIn(approach)) return 'built in';
+    const verdict = this.proofs.verdict(approach);
+    if (!verdict) return this.proofs.share(approach) === undefined ? 'not tried' : 'trying …';
+    return isProved(verdict) ? 'proved' : 'fails';
+  }
+
+  /** Takes up somebody's own method as it is, a built-in one as a copy. */
+  protected takeUp(method: Method): void {
+    const taken = new Set(this.own().map((one) => one.method.id));
+    const isOwn = !methodById(method.id);
+    const draft = isOwn ? (copied(method) as Draft) : copyOf(method, taken);
+    this.slot.set(0);
+    this.store.dispatch(WorkshopPage.methodTakenUp({ draft }));
+  }
+
+  protected takeUpBase(): void {
+    const method = methodOf(this.base());
+    if (method) this.takeUp(method);
+  }
+
+  private change(draft: Draft): void {
+    this.store.dispatch(WorkshopPage.draftChanged({ draft }));
+  }
+
+  protected rename(title: string): void {
+    const draft = this.draft();
+    if (!draft || !title.trim() || title.trim() === draft.title) return;
+    // A method that was saved keeps its id: other things refer to it.
+    const taken = new Set(this.own().map(({ method }) => method.id));
+    const id = this.saved()
+      ? draft.id
+      : freeId(idOf(title), (one) => methodById(one) !== undefined || taken.has(one));
+    this.change({ ...draft, id, title: title.trim().slice(0, 120) });
+  }
+
+  protected choose(index: number, id: string): void {
+    const draft = this.draft();
+    if (!draft) return;
+    this.slot.set(index);
+    this.change(withApproach(draft, index, id));
+  }
+
+  protected makeOwn(): void {
+    const [draft, chosen] = [this.draft(), this.chosen()];
+    const own = draft && chosen && ownCopy(chosen, draft);
+    if (own) this.change(withApproach(draft, this.approaches().indexOf(chosen), own));
+  }
+
+  protected beginEmpty(): void {
+    const [draft, chosen] = [this.draft(), this.chosen()];
+    if (!draft || !chosen) return;
+    const own = emptyApproach(chosen, draft);
+    this.change(withApproach(draft, this.approaches().indexOf(chosen), own));
+  }
+
+  private changeApproach(change: Partial<PatternApproach>): void {
+    const [draft, chosen] = [this.draft(), this.editable()];
+    if (!draft || !chosen) return;
+    const approaches = this.approaches().map((one) =>
+      one === chosen ? { ...chosen, ...change } : one,
+    );
+    this.change(withApproaches(draft, approaches));
+  }
+
+  protected renameApproach(title: string): void {
+    if (title.trim()) this.changeApproach({ title: title.trim().slice(0, 120) });
+  }
+
+  protected turnOver(up: string): void {
+    if (up === 'first' || up === 'opposite') this.changeApproach({ up });
+  }
+
+  protected keepHold(keepsHold: boolean): void {
+    this.changeApproach({ keepsHold });
+  }
+
+  protected changeCase(one: Case): void {
+    const cases = this.editable()?.cases ?? [];
+    const index = Math.min(this.caseIndex(), cases.length - 1);
+    this.changeApproach({ cases: cases.map((other, k) => (k === index ? one : other)) });
+  }
+
+  protected addCase(): void {
+    const editable = this.editable();
+    if (!editable) return;
+    this.changeApproach({ cases: [...editable.cases, newCase(editable.id, editable.cases)] });
+    this.caseIndex.set(editable.cases.length);
+  }
+
+  protected removeCase(): void {
+    const cases = this.editable()?.cases ?? [];
+    const index = Math.min(this.caseIndex(), cases.length - 1);
+    if (cases.length < 2) return;
+    this.changeApproach({ cases: cases.filter((_, k) => k !== index) });
+    this.caseIndex.set(Math.max(0, index - 1));
+  }
+
+  protected undo(): void {
+    this.store.dispatch(WorkshopPage.changeUndone());
+  }
+
+  protected redo(): void {
+    this.store.dispatch(WorkshopPage.changeRedone());
+  }
+
+  protected save(): void {
+    const draft = this.draft();
+    if (!draft || this.problem()) return;
+    const kept = { method: draft, proof: this.proofState() };
+    this.store.dispatch(MethodsPage.methodKept({ kept }));
+  }
+
+  protected remove(): void {
+    const saved = this.saved();
+    if (!saved) return;
+    const { id, title } = saved.method;
+    this.store.dispatch(MethodsPage.methodDeleted({ id, title }));
+  }
+
+  protected async use(): Promise<void> {
+    const draft = this.draft();
+    if (!draft || this.problem()) return;
+    const proof = this.proofState();
+    if (proof !== 'proved') {
+      const { Unproved } = await import('../method/unproved');
+      const asked = this.dialog.open(Unproved, {
+        data: { title: draft.title, proof },
+        width: '440px',
+      });
+      asked.afterClosed().subscribe((agreed) => agreed === true && this.setMethod(draft));
+    } else this.setMethod(draft);
+  }
+
+  private setMethod(method: Draft): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { method } }));
+    this.snackBar.open(`“${method.title}” is now used everywhere.`, 'Good', { duration: 5000 });
+  }
+
+  protected exportFile(): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const text = JSON.stringify(draft, null, 2) + '\n';
+    saveAs(new Blob([text], { type: 'application/json' }), `${draft.id}.method.json`);
+  }
+
+  /** Reads a Method document; one that cannot be used is refused whole. */
+  protected async importFile(picker: HTMLInputElement): Promise<void> {
+    const file = picker.files?.[0];
+    picker.value = '';
+    if (!file) return;
+    const refuse = (why: string): void => this.importTrouble.set(`${file.name}: ${why}`);
+    let json: unknown;
+    try {
+      json = JSON.parse(await file.text());
+    } catch {
+      refuse('this is not JSON. Export a method here to see what one looks like.');
+      return;
+    }
+    const parsed = methodSchema.safeParse(json);
+    if (!parsed.success) {
+      refuse(describeErrors(fieldErrors(parsed.error)));
+      return;
+    }
+    const problem = draftProblem(parsed.data);
+    if (problem) {
+      refuse(problem);
+      return;
+    }
+    this.importTrouble.set(null);
+    this.takeUp(parsed.data);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || (!event.ctrlKey && !event.metaKey)) return;
+    const key = event.key.toLowerCase();
+    const again = key === 'y' || (key === 'z' && event.shiftKey);
+    if (key !== 'z' && !again) return;
+    event.preventDefault();
+    if (again) this.redo();
+    else this.undo();
+  }
+
+  protected setSlot(index: number): void {
+    this.slot.set(index);
+  }
+}
