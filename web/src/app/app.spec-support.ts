@@ -8,6 +8,7 @@ import { entryFeature } from './bench/entry/entry.feature';
 import { savedFeature } from './bench/saved/saved.feature';
 import { aRecord } from './bench/walk/walk.spec-support';
 import { walkFeature } from './bench/walk/walk.feature';
+import { methodsFeature } from './method/methods.feature';
 import { DEFAULT_READER } from './reader/reader';
 import { readerFeature, SettingsPage } from './reader/reader.feature';
 import { provideIcons } from './shared/icons';
@@ -25,6 +26,7 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       provideState(entryFeature),
       provideState(walkFeature),
       provideState(savedFeature),
+      provideState(methodsFeature),
       provideRouter([]),
       provideIcons(),
       ...providers,

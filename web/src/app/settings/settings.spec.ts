@@ -2,12 +2,15 @@ import { TestBed } from '@angular/core/testing';
 import { provideStore, provideState, Store } from '@ngrx/store';
 import { COLOURS } from '@sleetcrest/core';
 import { DEFAULT_READER } from '../reader/reader';
+import { methodsFeature } from '../method/methods.feature';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
 import { Settings } from './settings';
 
 describe('the settings', () => {
   it('exchange two centres when one is given another’s colour, so each colour stays once', async () => {
-    TestBed.configureTestingModule({ providers: [provideStore(), provideState(readerFeature)] });
+    TestBed.configureTestingModule({
+      providers: [provideStore(), provideState(readerFeature), provideState(methodsFeature)],
+    });
     const store = TestBed.inject(Store);
     store.dispatch(SettingsPage.settingChanged({ change: DEFAULT_READER }));
     const fixture = TestBed.createComponent(Settings);

@@ -109,9 +109,10 @@ export class Workshop {
     const chosen = this.chosen();
     return chosen && !this.isBuiltIn(chosen) && !isSearch(chosen) ? chosen : undefined;
   });
-  protected readonly caseIndex = linkedSignal({
+  /** Which case is shown; the first one again when another approach is chosen. */
+  protected readonly caseIndex = linkedSignal<string | undefined, number>({
     source: () => this.chosen()?.id,
-    computation: () => 0,
+    computation: (id, before) => (before?.source === id ? before!.value : 0),
   });
   protected readonly one = computed((): Case | undefined => {
     const cases = this.editable()?.cases;

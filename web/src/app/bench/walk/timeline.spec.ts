@@ -1,4 +1,4 @@
-import { isSolved, sameCube } from '@sleetcrest/core';
+import { isSolved, sameCube, DEFAULT_METHOD, stagesOf } from '@sleetcrest/core';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { aWalk } from './walk.spec-support';
 
@@ -69,10 +69,12 @@ describe('walking', () => {
   });
 });
 
+const STAGES = stagesOf(DEFAULT_METHOD);
+
 describe('the ridge of a walk', () => {
   it('has the turns of each stage, which add up to the whole', () => {
     for (const walk of walks) {
-      const ridge = ridgeOf(walk, layOut(walk), START);
+      const ridge = ridgeOf(walk, layOut(walk), START, STAGES);
       expect(ridge.reduce((sum, { turns }) => sum + turns, 0)).toBe(walk.turnCount);
       expect(ridge.map(({ id }) => id)[0]).toBe('daisy');
     }
@@ -82,7 +84,7 @@ describe('the ridge of a walk', () => {
     const walk = walks.find(({ steps }) => new Set(steps.map(({ stage }) => stage)).size === 8)!;
     const timeline = layOut(walk);
     const step = timeline.frames.findIndex((frame) => frame.step.stage === 'middle') + 1;
-    const states = ridgeOf(walk, timeline, { step, turn: 2 }).map(({ state }) => state);
+    const states = ridgeOf(walk, timeline, { step, turn: 2 }, STAGES).map(({ state }) => state);
     expect(states).toEqual([
       'walked',
       'walked',
@@ -93,7 +95,7 @@ describe('the ridge of a walk', () => {
       'ahead',
       'ahead',
     ]);
-    const end = ridgeOf(walk, timeline, { step: timeline.frames.length, turn: 0 });
+    const end = ridgeOf(walk, timeline, { step: timeline.frames.length, turn: 0 }, STAGES);
     expect(end.every(({ state, fraction }) => state === 'walked' && fraction === 1)).toBeTrue();
   });
 });

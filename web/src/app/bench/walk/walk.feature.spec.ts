@@ -38,8 +38,7 @@ describe('a walk', () => {
     expect(run(playing, WalkPage.playToggled()).playing).toBeFalse();
     expect(run(playing, WalkPage.turnUndone()).playing).toBeFalse();
     const last = run(playing, WalkPage.stepChosen({ step: walkthrough.steps.length - 1 }));
-    const length = walkFeature.selectScene.projector(walkthrough, last.record!.position)!.frame!
-      .moves.length;
+    const length = walkFeature.selectScene.projector(walkthrough, last.record)!.frame!.moves.length;
     const due = Array.from({ length }, () => Pace.turnDue());
     const over = run({ ...last, playing: true }, ...due);
     expect(over.record!.position).toEqual({ step: walkthrough.steps.length, turn: 0 });

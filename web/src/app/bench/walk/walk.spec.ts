@@ -3,6 +3,7 @@ import type { Store } from '@ngrx/store';
 import { listen, openStore, press } from '../../app.spec-support';
 import { SettingsPage } from '../../reader/reader.feature';
 import { Keeping, Solver, WalkPage } from './walk.actions';
+import { readerFeature } from '../../reader/reader.feature';
 import { Walk } from './walk';
 import { walkFeature } from './walk.feature';
 import { aRecord, aWalk } from './walk.spec-support';
@@ -127,11 +128,20 @@ describe('the walk', () => {
   it('plans anew for another first colour from the cube in hand', async () => {
     store.dispatch(WalkPage.stepChosen({ step: 2 }));
     await show();
-    const select = host().querySelector('select')!;
+    const select = [...host().querySelectorAll('select')].find((one) => one.value === 'white')!;
     select.value = 'red';
     select.dispatchEvent(new Event('change'));
     const record = store.selectSignal(walkFeature.selectRecord)()!;
     expect([record.firstColour, record.position]).toEqual(['red', { step: 0, turn: 0 }]);
     expect(record.start).not.toEqual(aRecord(3).start);
+  });
+
+  it('plans anew by another method, which is then used everywhere', async () => {
+    await show();
+    const select = [...host().querySelectorAll('select')].find((one) => one.value === 'gentle')!;
+    select.value = 'step-up';
+    select.dispatchEvent(new Event('change'));
+    expect(store.selectSignal(walkFeature.selectRecord)()!.method).toBe('step-up');
+    expect(store.selectSignal(readerFeature.selectMethod)()).toBe('step-up');
   });
 });
