@@ -1,7 +1,11 @@
 import { Readable } from 'node:stream';
 import { walkthroughSchema, inspectionSchema } from '@sleetcrest/contract';
 import {
+  approachById,
+  inspect,
   isSolved,
+  methodById,
+  METHODS,
   randomFrom,
   readCubeDocument,
   cubeFromPainted,
@@ -10,6 +14,10 @@ import {
   writeCubeDocument,
   writeMoves,
   solvedCube,
+  type CubeDocument,
+  type Method,
+  type PaintedCube,
+  type PatternApproach,
   type Walkthrough,
 } from '@sleetcrest/core';
 import { run } from './run.js';
@@ -25,6 +33,25 @@ async function cube(args: string[], input: string[] = [], files: Record<string, 
     err: (text) => err.push(text),
   });
   return { status, out, err, json: () => JSON.parse(out.join('\n')) as never };
+}
+
+/** A named method with one approach written out under an id of its own. */
+function ownMethod(): Method {
+  const builtIn = approachById('ycross-two') as PatternApproach;
+  const cases = builtIn.cases.map((one) => ({
+    ...one,
+    id: one.id.replace('ycross-two', 'my-cross'),
+  }));
+  const approaches = methodById('front-right')!.approaches.map((one) =>
+    one === 'ycross-two' ? { ...builtIn, id: 'my-cross', cases } : one,
+  );
+  return { format: 'sleetcrest/method@1', id: 'mine', title: 'Mine', approaches };
+}
+
+function paintedOf(document: unknown): PaintedCube {
+  const read = readCubeDocument(document as CubeDocument);
+  if (!read.ok) throw new Error(read.error.message);
+  return read.value;
 }
 
 const random = randomFrom(9);
@@ -72,15 +99,9 @@ describe('cube solve', () => {
   });
 
   it('reads a cube and a method from files', async () => {
-    const method = {
-      format: 'sleetcrest/method@1',
-      id: 'mine',
-      title: 'Mine',
-      approaches: ['daisy'],
-    };
     const files = {
       'c.json': JSON.stringify(writeCubeDocument(solvedCube())),
-      'm.json': JSON.stringify(method),
+      'm.json': JSON.stringify(ownMethod()),
     };
     const { json } = await cube(
       ['solve', '--file', 'c.json', '--method-file', 'm.json'],
@@ -88,6 +109,22 @@ describe('cube solve', () => {
       files,
     );
     expect(json()).toEqual(jasmine.objectContaining({ method: 'mine', steps: [], turnCount: 0 }));
+    const mixed = ['solve', '--turns', someTurns(), '--method-file', 'm.json'];
+    const { out } = await cube(mixed, [], files);
+    checkWalk(out[0]!);
+    expect(out[0]).toContain('my-cross/');
+  });
+
+  it('solves by every named method, and refuses a method that stops too soon', async () => {
+    for (const { id } of METHODS) {
+      const { out } = await cube(['solve', '--method', id, '--lines'], [someTurns(), someTurns()]);
+      out.forEach(checkWalk);
+    }
+    const short = { ...ownMethod(), approaches: ['daisy'] };
+    const args = ['solve', '--turns', 'R', '--method-file', 'm.json'];
+    const { status, err } = await cube(args, [], { 'm.json': JSON.stringify(short) });
+    expect(status).toBe(2);
+    expect(err[0]).toMatch(/it stops after daisy; next there must be daisy-cross/);
   });
 });
 
@@ -123,7 +160,9 @@ describe('cube methods and prove', () => {
       methods: { id: string }[];
       approaches: { id: string; cases: object[] }[];
     };
-    expect(listed.methods.map(({ id }) => id)).toContain('gentle');
+    expect(listed.methods.map(({ id }) => id)).toEqual(METHODS.map(({ id }) => id));
+    expect(listed.approaches.length).toBe(28);
+    expect(listed.approaches.every(({ cases }) => cases.length > 0)).toBeTrue();
     expect(listed.approaches.find(({ id }) => id === 'daisy')!.cases.length).toBe(5);
   });
 
@@ -133,6 +172,35 @@ describe('cube methods and prove', () => {
     expect(proofs).toEqual([
       jasmine.objectContaining({ approach: 'turn-under', starts: 27, solved: 27 }),
     ]);
+  });
+
+  it('prove a method of one’s own, and show a start that a broken sequence fails on', async () => {
+    const whole = ownMethod();
+    const broken = { ...(whole.approaches[3] as PatternApproach) };
+    broken.cases = broken.cases.map((one) => ({ ...one, sequence: "F R U R' F'" }));
+    const approaches = whole.approaches.map((one, k) => (k === 3 ? broken : one));
+    const prove = async (method: object): Promise<{ proofs: Record<string, unknown>[] }> =>
+      (
+        await cube(['prove', '--method-file', 'm.json'], [], { 'm.json': JSON.stringify(method) })
+      ).json();
+    const { proofs } = await prove({ ...whole, approaches });
+    const fails = proofs.find(({ approach }) => approach === 'my-cross')!;
+    expect(fails['solved']).toBeLessThan(62_208);
+    expect(inspect(paintedOf(fails['unsolved'])).reached).not.toContain('yellow-cross');
+    expect(proofs.filter(({ unsolved }) => unsolved !== undefined).length).toBe(1);
+  });
+
+  it('say how far a proof has come on a terminal, and end that line', async () => {
+    const said: string[] = [];
+    await run(['prove', '--approach', 'middle-five'], {
+      readFile: () => Promise.reject(new Error()),
+      lines: () => Readable.from([]),
+      out: () => undefined,
+      err: () => undefined,
+      rewrite: (text) => said.push(text),
+    });
+    expect(said[0]).toMatch(/^ 15 % {2}middle-five {2}4,096 of 26,880$/);
+    expect(said.slice(-2)).toEqual(['100 %  middle-five  26,880 of 26,880', '']);
   });
 });
 

@@ -1,5 +1,8 @@
 import {
+  APPROACHES,
+  isSearch,
   methodById,
+  type PatternApproach,
   randomCube,
   randomFrom,
   solve,
@@ -9,6 +12,7 @@ import {
   writeCubeDocument,
 } from '@sleetcrest/core';
 import {
+  approachSchema,
   createSolveSchema,
   cubeSchema,
   describeErrors,
@@ -67,10 +71,38 @@ describe('the other document schemas', () => {
     for (const method of METHODS) expect(methodSchema.parse(method)).toEqual(method as never);
   });
 
+  it('take every built-in approach written out, but for those that search', () => {
+    for (const approach of APPROACHES) {
+      const parsed = approachSchema.safeParse(approach);
+      expect(parsed.success).withContext(approach.id).toBe(!isSearch(approach));
+      if (parsed.success) expect(parsed.data).toEqual(approach as never);
+    }
+  });
+
+  it('refuse an approach with the place of what is wrong', () => {
+    const good = APPROACHES.find(({ id }) => id === 'face-two') as PatternApproach;
+    const one = good.cases[0]!;
+    const wrong: [object, string][] = [
+      [{ ...good, id: 'Mine' }, 'id'],
+      [{ ...good, stage: 'beginning' }, 'stage'],
+      [{ ...good, cases: [] }, 'cases'],
+      [{ ...good, cases: [{ ...one, times: 0 }] }, 'cases.0.times'],
+      [{ ...good, cases: [{ ...one, pieces: ['top'] }] }, 'cases.0.pieces.0'],
+      [{ ...good, owner: 'Ivo' }, ''],
+    ];
+    for (const [approach, path] of wrong) {
+      const parsed = approachSchema.safeParse(approach);
+      expect(parsed.success).toBeFalse();
+      expect(fieldErrors(parsed.error!)[0]!.path).toBe(path);
+    }
+  });
+
   it('are published as JSON Schemas that admit no unknown field', () => {
     const schemas = jsonSchemas();
     JSON.stringify(schemas, (_, value: { type?: string; additionalProperties?: boolean }) => {
-      if (value?.type === 'object') expect(value.additionalProperties).toBeFalse();
+      // A pattern is a map: which names it may have is said instead.
+      const isMap = value !== null && typeof value === 'object' && 'propertyNames' in value;
+      if (value?.type === 'object' && !isMap) expect(value.additionalProperties).toBeFalse();
       return value;
     });
     expect(JSON.stringify(schemas.walkthrough)).toContain(JSON.stringify([...STAGES]));

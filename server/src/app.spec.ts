@@ -41,6 +41,10 @@ describe('the server', () => {
       ['/api/solves', ['get', 'post']],
       ['/api/solves/{id}', ['get', 'patch', 'delete']],
       ['/api/solves/{id}/restore', ['post']],
+      ['/api/methods', ['get']],
+      ['/api/methods/{id}', ['put', 'delete']],
+      ['/api/methods/{id}/restore', ['post']],
+      ['/api/handouts', ['post']],
     ]);
     expect(Object.keys(paths['/api/solves']!['post']!.responses)).toContain('422');
     expect(Object.keys(components.schemas)).toEqual(

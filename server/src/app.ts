@@ -27,8 +27,7 @@ export function createApp({ sequelize, logger, webRoot }: AppParts): Express {
   app.disable('x-powered-by');
   app.use(logging(logger), security, compression());
   // A method may have every approach written out.
-  app.use(['/api/methods', '/api/handouts', '/api/solves'], express.json({ limit: '512kb' }));
-  app.use('/api', express.json({ limit: '64kb' }), (_, response, next) => {
+  app.use('/api', express.json({ limit: '512kb' }), (_, response, next) => {
     response.setHeader('cache-control', 'no-store');
     next();
   });

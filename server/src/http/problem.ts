@@ -21,7 +21,7 @@ interface BodyError {
 }
 
 const BODY_PROBLEMS: Record<string, HttpProblem> = {
-  'entity.too.large': new HttpProblem(413, 'The request is too large: send at most 64 kB.'),
+  'entity.too.large': new HttpProblem(413, 'The request is too large: send at most 512 kB.'),
   'entity.parse.failed': new HttpProblem(400, 'The request is not JSON: mend its syntax.'),
   'encoding.unsupported': new HttpProblem(415, 'Send the request as plain or gzipped UTF-8 JSON.'),
   'charset.unsupported': new HttpProblem(415, 'Send the request as UTF-8 JSON.'),

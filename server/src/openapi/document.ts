@@ -1,7 +1,12 @@
 import {
   createSolveSchema,
+  handoutSchema,
   healthSchema,
+  keepMethodSchema,
+  methodListSchema,
+  methodParamsSchema,
   problemSchema,
+  savedMethodSchema,
   savedSolveSchema,
   solveListQuerySchema,
   solvePageSchema,
@@ -20,15 +25,16 @@ const problem = (description: string) => ({
 
 const problems = {
   '400': problem('The address is not right.'),
-  '404': problem('There is no such solve.'),
+  '404': problem('There is nothing under this id.'),
   '503': problem('The database cannot be reached; nothing was changed.'),
 };
 const refusals = {
-  '413': problem('The body is larger than 64 kB.'),
+  '413': problem('The body is larger than 512 kB.'),
   '415': problem('The body is not JSON.'),
   '422': problem('A field is not right; `errors` says which and what to mend.'),
 };
 const one = { requestParams: { path: solveParamsSchema } };
+const method = { requestParams: { path: methodParamsSchema } };
 
 /** The API's description, made from the same schemas that check its requests and answers. */
 export const openApiDocument: object = createDocument({
@@ -36,7 +42,8 @@ export const openApiDocument: object = createDocument({
   info: {
     title: 'Sleetcrest',
     version: '1',
-    description: 'Keeps cubes and how far each has been walked to solved.',
+    description:
+      'Keeps cubes and how far each has been walked, and methods of one’s own; prints guides.',
   },
   paths: {
     '/api/health': {
@@ -91,6 +98,50 @@ export const openApiDocument: object = createDocument({
         summary: 'Bring a deleted solve back',
         ...one,
         responses: { '200': answer('It is in the list again.', savedSolveSchema), ...problems },
+      },
+    },
+    '/api/methods': {
+      get: {
+        summary: 'People’s own methods, by title',
+        responses: { '200': answer('All of them.', methodListSchema), '503': problems['503'] },
+      },
+    },
+    '/api/methods/{id}': {
+      put: {
+        summary: 'Keep a method under its id, in place of what was there',
+        ...method,
+        requestBody: json(keepMethodSchema),
+        responses: {
+          '200': answer('It is kept in place of the one before.', savedMethodSchema),
+          '201': answer('It is kept.', savedMethodSchema),
+          ...problems,
+          ...refusals,
+        },
+      },
+      delete: {
+        summary: 'Delete a method; it can be brought back',
+        ...method,
+        responses: { '204': { description: 'It is gone from the list.' }, ...problems },
+      },
+    },
+    '/api/methods/{id}/restore': {
+      post: {
+        summary: 'Bring a deleted method back',
+        ...method,
+        responses: { '200': answer('It is in the list again.', savedMethodSchema), ...problems },
+      },
+    },
+    '/api/handouts': {
+      post: {
+        summary: 'A printed guide of a stage or a whole method',
+        requestBody: json(handoutSchema),
+        responses: {
+          '200': {
+            description: 'The guide as a PDF file.',
+            content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } },
+          },
+          ...refusals,
+        },
       },
     },
   },

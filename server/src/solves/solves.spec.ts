@@ -147,7 +147,7 @@ describe('saved solves', () => {
 
   it('refuse what is no JSON, too large, or no known address', async () => {
     expectProblem(await app.ask('POST', '/api/solves', '{'), 400);
-    expectProblem(await app.ask('POST', '/api/solves', { name: 'x'.repeat(70_000) }), 413);
+    expectProblem(await app.ask('POST', '/api/solves', { name: 'x'.repeat(600_000) }), 413);
     expectProblem(await app.ask('POST', '/api/solves', 'R', { 'content-type': 'text/plain' }), 415);
     expectProblem(await app.ask('POST', '/api/solves'), 415);
     expectProblem(await app.ask('GET', '/api/solves/7'), 400, 'id');

@@ -1,0 +1,112 @@
+import {
+  methodListSchema,
+  problemSchema,
+  savedMethodSchema,
+  savedSolveSchema,
+  type KeepMethod,
+} from '@sleetcrest/contract';
+import { approachById, methodById, type PatternApproach } from '@sleetcrest/core';
+import { aSolve, TestApp, type Answer } from '../app.spec-support.js';
+
+/** A method with one approach written out. */
+function aMethod(id = 'landing', change: Partial<KeepMethod['method']> = {}): KeepMethod {
+  const builtIn = approachById('ycross-two') as PatternApproach;
+  const cases = builtIn.cases.map((one) => ({ ...one, id: one.id.replace('ycross-two', 'mine') }));
+  const mine = { ...builtIn, id: 'mine', cases };
+  const approaches = methodById('front-right')!.approaches.map((one) =>
+    one === 'ycross-two' ? mine : one,
+  );
+  const method = {
+    format: 'sleetcrest/method@1',
+    id,
+    title: `Method ${id}`,
+    approaches,
+    ...change,
+  };
+  return { method: method as KeepMethod['method'], proof: 'proved' };
+}
+
+describe('people’s own methods', () => {
+  let app: TestApp;
+  beforeEach(async () => (app = await TestApp.start()));
+  afterEach(() => app.stop());
+
+  const keep = (kept: KeepMethod, id = kept.method.id): Promise<Answer> =>
+    app.ask('PUT', `/api/methods/${id}`, kept);
+  const titles = async (): Promise<string[]> =>
+    methodListSchema
+      .parse((await app.ask('GET', '/api/methods')).body)
+      .items.map(({ method }) => method.title);
+
+  function expectProblem(answer: Answer, status: number, path?: string): void {
+    expect(answer.status).toBe(status);
+    const problem = problemSchema.parse(answer.body);
+    if (path !== undefined) expect(problem.errors!.map((error) => error.path)).toContain(path);
+  }
+
+  it('are kept as they were sent, and replaced under the same id', async () => {
+    const first = await keep(aMethod());
+    expect(first.status).toBe(201);
+    expect(savedMethodSchema.parse(first.body).method).toEqual(aMethod().method);
+    const again = await keep({ ...aMethod('landing', { title: 'Better' }), proof: 'failing' });
+    expect(again.status).toBe(200);
+    expect(savedMethodSchema.parse(again.body).proof).toBe('failing');
+    expect(await titles()).toEqual(['Better']);
+  });
+
+  it('are kept once when sent twice at the same moment', async () => {
+    const answers = await Promise.all([1, 2, 3, 4].map(() => keep(aMethod())));
+    expect(answers.every(({ status }) => status === 200 || status === 201)).toBeTrue();
+    expect(await titles()).toEqual(['Method landing']);
+  });
+
+  it('are listed by title, deleted, and brought back', async () => {
+    await keep(aMethod('b'));
+    await keep(aMethod('a'));
+    expect(await titles()).toEqual(['Method a', 'Method b']);
+    expect((await app.ask('DELETE', '/api/methods/a')).status).toBe(204);
+    expect(await titles()).toEqual(['Method b']);
+    expectProblem(await app.ask('DELETE', '/api/methods/a'), 404);
+    expect((await app.ask('POST', '/api/methods/a/restore')).status).toBe(200);
+    expect(await titles()).toEqual(['Method a', 'Method b']);
+    expectProblem(await app.ask('POST', '/api/methods/c/restore'), 404);
+  });
+
+  it('are refused with the reason, and nothing is kept', async () => {
+    const wrong: [unknown, string][] = [
+      [aMethod('other'), 'method.id'],
+      [{ ...aMethod(), proof: 'certain' }, 'proof'],
+      [aMethod('landing', { title: ' ' }), 'method.title'],
+      [aMethod('landing', { approaches: ['pairs'] }), 'method.approaches'],
+      [aMethod('landing', { approaches: ['daisy', 'sideways'] }), 'method.approaches'],
+      [{ ...aMethod(), owner: 'Runa' }, ''],
+    ];
+    for (const [body, path] of wrong)
+      expectProblem(await keep(body as KeepMethod, 'landing'), 422, path);
+    const named = aMethod('gentle');
+    expectProblem(await keep(named), 422, 'method.id');
+    expectProblem(await app.ask('PUT', '/api/methods/Not-An-Id', aMethod()), 400, 'id');
+    expect(await titles()).toEqual([]);
+  });
+
+  it('can be walked by: a solve keeps the method it was begun with', async () => {
+    const { method } = aMethod();
+    const created = await app.ask('POST', '/api/solves', aSolve(3, { method }));
+    expect(created.status).toBe(201);
+    const solve = savedSolveSchema.parse(created.body);
+    expect(solve.method).toEqual(method);
+    const named = { method: 'step-up' };
+    const changed = await app.ask('PATCH', `/api/solves/${solve.id}`, named);
+    expect(savedSolveSchema.parse(changed.body).method).toBe('step-up');
+    const back = await app.ask('PATCH', `/api/solves/${solve.id}`, { method });
+    expect(savedSolveSchema.parse(back.body)).toEqual(
+      jasmine.objectContaining({ method, stepCount: solve.stepCount }),
+    );
+    const broken = { ...method, approaches: ['pairs' as const] };
+    expectProblem(
+      await app.ask('PATCH', `/api/solves/${solve.id}`, { method: broken }),
+      422,
+      'method',
+    );
+  });
+});
