@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { chromium, type Page } from 'playwright-core';
 import { installPackage } from './debian.js';
 import { loadDemo } from './demo/load.js';
+import { drawHandout } from './handout-picture.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
 import { command, say } from './said.js';
@@ -86,6 +87,58 @@ const PICTURES: Record<
     height: 844,
     go: (page) => openSaved(page, 'Amalie, corners going in'),
   },
+  cases: {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.getByRole('link', { name: 'Cases' }).click();
+      await page.getByRole('button', { name: /^White corners/ }).click();
+      await page.getByRole('button', { name: 'Give me turns' }).click();
+      await page.locator('.set-up .turns').waitFor();
+      await page.locator('.chance').first().waitFor();
+    },
+  },
+  'cases-search': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.goto('/cases');
+      await page.getByLabel('Method').selectOption('front-right');
+      await page.locator('.chance').first().waitFor();
+      for (const number of [0, 2, 7]) await page.locator(`[data-sticker="${number}"]`).click();
+      await page.getByRole('heading', { name: /fit/ }).waitFor();
+    },
+  },
+  methods: {
+    width: 1280,
+    height: 1100,
+    go: async (page) => {
+      await page.goto('/methods');
+      await page.getByLabel('Method 2').selectOption('front-right');
+      await page.getByRole('button', { name: 'Add a method' }).click();
+      await page.getByLabel('Method 3').selectOption('five-beat');
+      await page.locator('canvas').waitFor();
+      // A method's progress goes once it is counted; three are counted one after another.
+      for (let column = 0; column < 3; column++) {
+        await page.locator('td', { hasText: '…' }).first().waitFor({ state: 'detached' });
+      }
+      await page.mouse.move(640, 260);
+    },
+  },
+  workshop: {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.goto('/workshop');
+      await page.getByRole('button', { name: /Two ferries/ }).click();
+      await page.getByRole('button', { name: /^Yellow cross/ }).click();
+      await page.getByRole('button', { name: 'Two neighbours up: the angle' }).click();
+      await page.getByText('Solves all 62,208').waitFor();
+      await page.getByLabel('Sequence').fill("F U R U' R'");
+      await page.getByText('goes wrong here').waitFor();
+      await page.waitForLoadState('networkidle');
+    },
+  },
   settings: {
     width: 1280,
     height: 800,
@@ -116,6 +169,7 @@ await command(async () => {
         const context = await browser.newContext({
           viewport: { width, height },
           reducedMotion: 'reduce',
+          baseURL: server.address,
         });
         const page = await context.newPage();
         await page.goto(server.address);
@@ -126,6 +180,8 @@ await command(async () => {
         await page.screenshot({ path: join(FOLDER, `${name}.png`) });
         await context.close();
       }
+      say('handout …');
+      await drawHandout(server.address, join(FOLDER, 'handout.png'));
     } finally {
       await browser.close();
       await server.stop();

@@ -5,8 +5,14 @@ import {
   solvePlan,
   writeCubeDocument,
 } from '@sleetcrest/core';
-import { loadOnce, migrations, openDatabase, SolveService } from '@sleetcrest/server';
-import { DEMO_CUBES, DEMO_NAME, type DemoCube } from './scenario.js';
+import {
+  loadOnce,
+  migrations,
+  MethodService,
+  openDatabase,
+  SolveService,
+} from '@sleetcrest/server';
+import { DEMO_CUBES, DEMO_METHOD, DEMO_METHOD_NAME, DEMO_NAME, type DemoCube } from './scenario.js';
 
 function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
   const start = writeCubeDocument(randomCube(randomFrom(seed)));
@@ -25,6 +31,11 @@ export async function loadDemo(databaseUrl: string): Promise<void> {
     const service = new SolveService(sequelize);
     await loadOnce(sequelize, DEMO_NAME, async (transaction) => {
       for (const cube of DEMO_CUBES) await service.create(requestFor(cube), transaction);
+    });
+    const methods = new MethodService(sequelize);
+    await loadOnce(sequelize, DEMO_METHOD_NAME, async (transaction) => {
+      const kept = { method: DEMO_METHOD, proof: 'proved' as const };
+      await methods.keep(DEMO_METHOD.id, kept, transaction);
     });
   } finally {
     await sequelize.close();

@@ -1,3 +1,6 @@
+import type { KeepMethod } from '@sleetcrest/contract';
+import { approachById, type PatternApproach } from '@sleetcrest/core';
+
 /**
  * The demo's scenario: Thursday evenings in winter, while the last ferry is awaited at Skarvik
  * landing, Runa keeps a cube table in the waiting room. Whoever waits may sit down and learn.
@@ -59,3 +62,37 @@ export const DEMO_CUBES: readonly DemoCube[] = [
     walked: 0.88,
   },
 ];
+
+export const DEMO_METHOD_NAME = 'ferry-landing-method';
+
+/** Runa says every case of the cross aloud, so hers are told in her own words. */
+function runasCross(): PatternApproach {
+  const builtIn = approachById('ycross-two') as PatternApproach;
+  const why: Record<string, string> = {
+    dot: 'Nothing up yet: do the one for the bar, and two {opposite} ones come up side by side.',
+    angle: 'Like the hands of a clock at a quarter to twelve. These six finish the cross.',
+    bar: 'Like the quay seen from the ferry, from left to right. These six finish the cross.',
+  };
+  const cases = builtIn.cases.map((one) => {
+    const name = one.id.split('/')[1]!;
+    return { ...one, id: `runas-cross/${name}`, why: why[name]! };
+  });
+  return { ...builtIn, id: 'runas-cross', title: 'Last cross as Runa tells it', cases };
+}
+
+/** What Runa teaches those who have time for two ferries. */
+export const DEMO_METHOD: KeepMethod['method'] = {
+  format: 'sleetcrest/method@1',
+  id: 'two-ferries',
+  title: 'Two ferries: Runa’s way',
+  approaches: [
+    'daisy',
+    'daisy-cross',
+    'corners-three',
+    'middle-eight',
+    structuredClone(runasCross()) as Exclude<KeepMethod['method']['approaches'][number], string>,
+    'edges-match',
+    'place-left',
+    'turn-under',
+  ],
+};

@@ -31,6 +31,7 @@ import {
   type Method,
   type PatternApproach,
 } from '@sleetcrest/core';
+import isEqual from 'fast-deep-equal';
 import { saveAs } from 'file-saver';
 import { isFree } from '../keyboard/keys';
 import type { MethodChosen } from '../method/method-choice';
@@ -143,9 +144,8 @@ export class Workshop {
     const draft = this.draft();
     return this.own().find(({ method }) => method.id === draft?.id);
   });
-  protected readonly isSaved = computed(
-    () => JSON.stringify(this.saved()?.method) === JSON.stringify(this.draft()),
-  );
+  // The database gives back the same, its names perhaps in another order.
+  protected readonly isSaved = computed(() => isEqual(this.saved()?.method, this.draft()));
   protected readonly isUsed = computed(() => {
     const { method } = this.reader();
     return typeof method !== 'string' && method.id === this.draft()?.id;

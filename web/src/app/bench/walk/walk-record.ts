@@ -1,4 +1,5 @@
 import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
+import isEqual from 'fast-deep-equal';
 
 /** What is kept of a walk, here and on the server. */
 export type WalkRecord = Required<CreateSolve>;
@@ -10,7 +11,7 @@ export function recordOf(solve: SavedSolve): WalkRecord {
 
 /** Whether both lead to the same walkthrough. */
 export const samePlan = (a: WalkRecord, b: WalkRecord): boolean =>
-  (a.method === b.method || JSON.stringify(a.method) === JSON.stringify(b.method)) &&
+  isEqual(a.method, b.method) &&
   a.firstColour === b.firstColour &&
   (a.start === b.start || JSON.stringify(a.start) === JSON.stringify(b.start));
 

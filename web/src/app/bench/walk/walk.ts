@@ -14,6 +14,7 @@ import {
   type Colour,
   type Dialect,
 } from '@sleetcrest/core';
+import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
 import { isFree, isPress } from '../../keyboard/keys';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../reader/options';
@@ -135,7 +136,7 @@ export class Walk {
   protected chooseMethod(chosen: MethodChosen): void {
     const method = copied(chosen);
     const was = this.record()?.method;
-    if (was === undefined || JSON.stringify(method) === JSON.stringify(was)) return;
+    if (was === undefined || isEqual(method, was)) return;
     const title = methodOf(method)?.title ?? '';
     this.replan({ method }, { method: was }, `by “${title}”`);
   }
