@@ -65,7 +65,7 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
   await page.goto('/workshop');
   await page.getByRole('button', { name: 'Skarvik on Thursdays' }).click();
   await page.getByRole('button', { name: 'Delete' }).click();
-  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.locator('mat-snack-bar-container').getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'Saved', exact: true })).toBeVisible();
 });
 

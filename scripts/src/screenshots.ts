@@ -122,7 +122,6 @@ const PICTURES: Record<
       for (let column = 0; column < 3; column++) {
         await page.locator('td', { hasText: '…' }).first().waitFor({ state: 'detached' });
       }
-      await page.mouse.move(640, 260);
     },
   },
   workshop: {

@@ -13,13 +13,19 @@ export type SeenStickers = ReadonlyMap<number, Side>;
 /**
  * The cases of an approach that can be what someone sees, if only some stickers are known: in one of
  * the four holds some piece fits every place, with what the case asks for and what was done before.
- * A case is out when one of a lower rank is already certain. Cases of a search are never out.
+ * A case is out when one of a lower rank is already certain. Cases of a search are never out. With
+ * each case: how many of the stickers seen it asks about, at most.
  */
-export function casesSeen(approach: Approach, seen: SeenStickers, first: Side): Set<string> {
-  if (isSearch(approach)) return new Set(approach.cases.map(({ id }) => id));
-  const can = new Set<string>();
+export function casesSeen(
+  approach: Approach,
+  seen: SeenStickers,
+  first: Side,
+): Map<string, number> {
+  if (isSearch(approach)) return new Map(approach.cases.map(({ id }) => [id, 0]));
+  const can = new Map<string, number>();
   const variants = compileApproach(approach, first, STANDARD_SCHEME);
   const standing = new Standing(approach.after, first);
+  const anyhow = new Standing(null, first);
   for (const hold of holdsWithUp(approach.up === 'first' ? first : opposite(first))) {
     const painted = new Map(
       [...seen].map(([sticker, colour]) => [stickerInHold(hold, sticker), 1 << colour]),
@@ -28,11 +34,22 @@ export function casesSeen(approach: Approach, seen: SeenStickers, first: Side): 
       ...variants.filter((one) => isCertain(one, painted)).map((one) => one.rank),
     );
     for (const variant of variants) {
-      if (variant.rank > rank || can.has(variant.case.id)) continue;
-      if (standing.allows(both(variant, painted))) can.add(variant.case.id);
+      if (variant.rank > rank) continue;
+      const { id } = variant.case;
+      const asked = countAsked(variant, painted);
+      if (asked <= (can.get(id) ?? -1)) continue;
+      // A case that only comes up once the stage is begun is judged without what was done before.
+      const judge = standing.allows(both(variant, new Map())) ? standing : anyhow;
+      if (judge.allows(both(variant, painted))) can.set(id, asked);
     }
   }
   return can;
+}
+
+function countAsked({ cells }: Variant, painted: ReadonlyMap<number, number>): number {
+  let asked = 0;
+  for (let k = 0; k < cells.length; k += 2) if (painted.has(cells[k]!)) asked++;
+  return asked;
 }
 
 /** Whether every sticker the variant asks for is known and right. */

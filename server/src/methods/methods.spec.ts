@@ -72,6 +72,14 @@ describe('people’s own methods', () => {
     expectProblem(await app.ask('POST', '/api/methods/c/restore'), 404);
   });
 
+  it('are there again when one is kept under the id of one that was deleted', async () => {
+    await keep(aMethod());
+    await app.ask('DELETE', '/api/methods/landing');
+    const title = 'Landing again';
+    expect((await keep(aMethod('landing', { title }))).status).toBe(200);
+    expect(await titles()).toEqual([title]);
+  });
+
   it('are refused with the reason, and nothing is kept', async () => {
     const wrong: [unknown, string][] = [
       [aMethod('other'), 'method.id'],

@@ -34,7 +34,8 @@ export class MethodService {
         transaction: within,
       });
       if (created) return { saved: savedMethodOf(row), created };
-      row.set({ document: method, proof, deletedAt: null });
+      if (row.deletedAt) await row.restore({ transaction: within });
+      row.set({ document: method, proof });
       return { saved: savedMethodOf(await row.save({ transaction: within })), created };
     };
     return transaction ? keep(transaction) : this.sequelize.transaction(keep);

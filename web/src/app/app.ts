@@ -22,11 +22,13 @@ import { readerFeature, SettingsPage } from './reader/reader.feature';
         </svg>
         Sleetcrest
       </a>
-      <a matButton routerLink="/bench" routerLinkActive="current">Bench</a>
-      <a matButton routerLink="/cases" routerLinkActive="current">Cases</a>
-      <a matButton routerLink="/methods" routerLinkActive="current">Methods</a>
-      <a matButton routerLink="/workshop" routerLinkActive="current">Workshop</a>
-      <a matButton routerLink="/settings" routerLinkActive="current">Settings</a>
+      <div class="views">
+        <a matButton routerLink="/bench" routerLinkActive="current">Bench</a>
+        <a matButton routerLink="/cases" routerLinkActive="current">Cases</a>
+        <a matButton routerLink="/methods" routerLinkActive="current">Methods</a>
+        <a matButton routerLink="/workshop" routerLinkActive="current">Workshop</a>
+        <a matButton routerLink="/settings" routerLinkActive="current">Settings</a>
+      </div>
       <span class="gap"></span>
       <button matButton aria-label="Saved cubes" (click)="openDrawer()">
         <mat-icon svgIcon="cubes" /><span class="long">Saved cubes</span>

@@ -93,10 +93,14 @@ export class Cases {
     const seen = new Map(
       [...this.seen()].map(([sticker, colour]) => [sticker, this.scheme().indexOf(colour)]),
     );
-    const can = new Set(
+    const asked = new Map(
       this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),
     );
-    return cards.filter(({ id }) => can.has(id));
+    // Cases that ask about what is seen come first; those that say nothing of it only if none does.
+    const least = Math.max(...asked.values()) > 0 ? 1 : 0;
+    return cards
+      .filter(({ id }) => (asked.get(id) ?? -1) >= least)
+      .sort((a, b) => asked.get(b.id)! - asked.get(a.id)!);
   });
   protected readonly chosen = computed(
     () => this.shown().find(({ id }) => id === this.case()) ?? this.shown().at(0),

@@ -40,6 +40,13 @@ const GROUPS = [
       ['1 … 9', 'go to that stage'],
     ],
   },
+  {
+    title: 'In the Workshop',
+    keys: [
+      ['Ctrl Z', 'undo'],
+      ['Ctrl Shift Z', 'redo'],
+    ],
+  },
 ] as const;
 
 /** The keyboard map. */

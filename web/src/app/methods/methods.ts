@@ -82,10 +82,13 @@ export class Methods {
   protected readonly part = signal<string>(WHOLE);
   protected readonly difference = difference;
 
-  protected readonly wholeRows = computed(() => wholeRows(this.columns()));
-  protected readonly stageRows = computed(() =>
-    stageRows(this.columns(), this.first(), this.scheme()),
-  );
+  protected readonly groups = computed(() => [
+    { title: '', rows: wholeRows(this.columns()) },
+    {
+      title: 'Mean turns by stage, and the approach',
+      rows: stageRows(this.columns(), this.first(), this.scheme()),
+    },
+  ]);
   /** The parts of a solve the chart can show: all of it, and every stage of any of the methods. */
   protected readonly parts = computed(() => {
     const met = new Set(
@@ -195,7 +198,7 @@ export class Methods {
   }
 
   protected saveCsv(): void {
-    const rows = [...this.wholeRows(), ...this.stageRows()];
+    const rows = this.groups().flatMap((group) => group.rows);
     const csv = Papa.unparse(tableOf(this.columns(), rows), { newline: '\r\n' });
     saveAs(new Blob([csv], { type: 'text/csv;charset=utf-8' }), 'sleetcrest-methods.csv');
   }

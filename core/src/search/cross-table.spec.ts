@@ -1,0 +1,51 @@
+import { cubeAfter } from '../core.spec-support.js';
+import { copyCube } from '../cube/cube.js';
+import { randomCube, randomFrom } from '../cube/random.js';
+import { SIDES, UP } from '../cube/sides.js';
+import { applyTurn, applyTurns, sideOfTurn, TURN_COUNT } from '../cube/turns.js';
+import { goalHolds } from '../stages/goals.js';
+import { crossTable } from './cross-table.js';
+
+describe('the table of crosses', () => {
+  it('leads to the cross, for every first colour', () => {
+    const random = randomFrom(11);
+    for (let k = 0; k < 300; k++) {
+      const [cube, first] = [randomCube(random), k % 6];
+      const way = crossTable(first).shortest(cube);
+      expect(way.length).toBeLessThanOrEqual(8);
+      expect(goalHolds(applyTurns(cube, way), 'cross', first)).toBeTrue();
+    }
+  });
+
+  it('gives a shortest way: no single turn leads nearer by more than one', () => {
+    const random = randomFrom(12);
+    for (let k = 0; k < 60; k++) {
+      const cube = randomCube(random);
+      const { length } = crossTable(UP).shortest(cube);
+      const nearest = Math.min(
+        ...Array.from({ length: TURN_COUNT }, (_, turn) => {
+          const turned = copyCube(cube);
+          applyTurn(turned, turn);
+          return crossTable(UP).shortest(turned).length;
+        }),
+      );
+      expect(nearest).toBe(Math.max(0, length - 1));
+    }
+  });
+
+  it('knows what little is needed after a few turns, and nothing after none', () => {
+    expect(crossTable(UP).shortest(cubeAfter(''))).toEqual([]);
+    expect(crossTable(UP).shortest(cubeAfter('R')).length).toBe(1);
+    expect(crossTable(UP).shortest(cubeAfter("F R U'")).length).toBeLessThanOrEqual(3);
+    // The side opposite does not touch the cross.
+    expect(crossTable(UP).shortest(cubeAfter('D'))).toEqual([]);
+  });
+
+  it('turns the cross’s own side as late as can be', () => {
+    for (const first of SIDES) {
+      const cube = applyTurns(cubeAfter(''), [first * 3]);
+      const [only] = crossTable(first).shortest(cube);
+      expect(sideOfTurn(only!)).toBe(first);
+    }
+  });
+});
