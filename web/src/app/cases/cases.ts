@@ -96,10 +96,9 @@ export class Cases {
     const asked = new Map(
       this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),
     );
-    // Cases that ask about what is seen come first; those that say nothing of it only if none does.
-    const least = Math.max(...asked.values()) > 0 ? 1 : 0;
+    // Cases that ask about most of what is seen come first.
     return cards
-      .filter(({ id }) => (asked.get(id) ?? -1) >= least)
+      .filter(({ id }) => asked.has(id))
       .sort((a, b) => asked.get(b.id)! - asked.get(a.id)!);
   });
   protected readonly chosen = computed(
