@@ -16,6 +16,7 @@ describe('the Workshop', () => {
   let agreed = false;
 
   beforeEach(async () => {
+    await TestBed.configureTestingModule({ imports: [Workshop] }).compileComponents();
     work = new FakeWork();
     const dialog = { open: () => ({ afterClosed: () => of(agreed) }) };
     ({ store } = openStore(
