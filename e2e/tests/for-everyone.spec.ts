@@ -44,6 +44,43 @@ for (const theme of ['light', 'dark'] as const) {
   });
 }
 
+for (const theme of ['light', 'dark'] as const) {
+  test(`cases, methods and the Workshop meet them too, ${theme}`, async ({ bench, page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await bench.open();
+    await page.getByRole('link', { name: 'Cases' }).click();
+    await expect(page.locator('.chance').first()).toBeVisible({ timeout: 60_000 });
+    await page.getByRole('button', { name: 'Give me turns' }).click();
+    await expect(page.locator('.set-up .turns')).toBeVisible();
+    await expectAccessible(page);
+    await page.locator('sc-cases [data-sticker="0"]').click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Print' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+
+    await page.getByRole('link', { name: 'Methods' }).click();
+    await expect(page.getByRole('row', { name: /^Turns, mean/ })).toContainText('116.9', {
+      timeout: 60_000,
+    });
+    await page.getByRole('button', { name: 'Build a mix' }).click();
+    await expectAccessible(page);
+
+    await page.getByRole('link', { name: 'Workshop' }).click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Take it up' }).click();
+    await page.getByRole('button', { name: /^Corner places/ }).click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Make it my own' }).click();
+    await expect(page.locator('sc-proof-panel')).toContainText('Solves all 324');
+    await expectAccessible(page);
+    await page.getByLabel('Sequence').fill('R U');
+    await expect(page.locator('sc-proof-panel')).toContainText('goes wrong here');
+    await expectAccessible(page);
+  });
+}
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -64,6 +101,25 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Next turn' }).tap();
     await expect(page.locator('.count')).toContainText('turn 1 of');
     await expect(page.locator('sc-cube-view canvas')).toBeAttached();
+  });
+});
+
+test.describe('the new views on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('have nothing beside the screen', async ({ bench, page }) => {
+    await bench.open();
+    await page.getByRole('link', { name: 'Cases' }).tap();
+    await expect(page.locator('[data-case]').first()).toBeVisible();
+    await expectNothingBeside(page);
+    await page.getByRole('link', { name: 'Methods' }).tap();
+    await expect(page.getByRole('row', { name: /^Cases to know/ })).toBeVisible();
+    await expectNothingBeside(page);
+    await page.getByRole('link', { name: 'Workshop' }).tap();
+    await page.getByRole('button', { name: 'Take it up' }).tap();
+    await page.getByRole('button', { name: /^Corner places/ }).tap();
+    await page.getByRole('button', { name: 'Make it my own' }).tap();
+    await expectNothingBeside(page);
   });
 });
 

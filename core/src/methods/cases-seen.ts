@@ -1,4 +1,4 @@
-import { isSearch, type Approach } from '../approaches/approach.js';
+import { isSearch, type Approach, type PatternApproach } from '../approaches/approach.js';
 import { STANDARD_SCHEME } from '../cube/colours.js';
 import { holdsWithUp, stickerInHold } from '../cube/holds.js';
 import { PLACES, type Place } from '../cube/pieces.js';
@@ -23,7 +23,7 @@ export function casesSeen(
 ): Map<string, number> {
   if (isSearch(approach)) return new Map(approach.cases.map(({ id }) => [id, 0]));
   const can = new Map<string, number>();
-  const variants = compileApproach(approach, first, STANDARD_SCHEME);
+  const variants = variantsOf(approach, first);
   const standing = new Standing(approach.after, first);
   const anyhow = new Standing(null, first);
   for (const hold of holdsWithUp(approach.up === 'first' ? first : opposite(first))) {
@@ -44,6 +44,18 @@ export function casesSeen(
     }
   }
   return can;
+}
+
+// Asked again with every sticker; writing the cases out takes longer than comparing them.
+const compiled = new WeakMap<PatternApproach, Map<Side, readonly Variant[]>>();
+
+function variantsOf(approach: PatternApproach, first: Side): readonly Variant[] {
+  let byColour = compiled.get(approach);
+  if (!byColour) compiled.set(approach, (byColour = new Map<Side, readonly Variant[]>()));
+  let variants = byColour.get(first);
+  if (!variants)
+    byColour.set(first, (variants = compileApproach(approach, first, STANDARD_SCHEME)));
+  return variants;
 }
 
 function countAsked({ cells }: Variant, painted: ReadonlyMap<number, number>): number {

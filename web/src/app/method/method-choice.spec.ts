@@ -1,18 +1,24 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import type { SavedMethod } from '@sleetcrest/contract';
-import { methodById } from '@sleetcrest/core';
+import { approachById, methodById, type PatternApproach } from '@sleetcrest/core';
 import { of } from 'rxjs';
 import { openStore } from '../app.spec-support';
 import { copied } from '../reader/reader';
 import { MethodChoice, type MethodChosen } from './method-choice';
 import { MethodsServer } from './methods.actions';
 
+const builtIn = approachById('ycross-repeat') as PatternApproach;
+const OWN_CROSS = { ...builtIn, id: 'my-cross' };
+
 const own = (id: string, proof: SavedMethod['proof']): SavedMethod => ({
   method: {
     ...(copied(methodById('gentle')!) as SavedMethod['method']),
     id,
     title: `Method ${id}`,
+    approaches: methodById('gentle')!.approaches.map((one) =>
+      one === 'ycross-repeat' ? OWN_CROSS : one,
+    ) as SavedMethod['method']['approaches'],
   },
   proof,
   createdAt: '2026-11-05T18:30:00.000Z',

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { MatDialog } from '@angular/material/dialog';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { Store } from '@ngrx/store';
 import { METHODS, methodById, type Method } from '@sleetcrest/core';
+import { Consent } from './consent';
 import { MethodsPage } from './methods.actions';
 import { methodsFeature } from './methods.feature';
+import { proofOf } from './proof-of';
 
 /** A method as chosen: a named one's id, or one's own written out. */
 export type MethodChosen = string | Method;
@@ -46,7 +47,7 @@ export class MethodChoice {
   readonly chosen = output<MethodChosen>();
 
   private readonly store = inject(Store);
-  private readonly dialog = inject(MatDialog);
+  private readonly consent = inject(Consent);
   private readonly saved = this.store.selectSignal(methodsFeature.selectOwn);
 
   protected readonly named = METHODS;
@@ -75,23 +76,14 @@ export class MethodChoice {
     }
     const method = this.own().find((one) => one.id === id);
     if (!method) return;
-    const proof = this.saved().find((one) => one.method.id === id)?.proof ?? 'unproved';
-    if (!this.warns() || proof === 'proved') {
+    if (!this.warns()) {
       this.chosen.emit(method);
       return;
     }
     // Until it is agreed to, the method stays what it was.
     select.value = this.id();
-    void this.ask(method, proof);
-  }
-
-  private async ask(method: Method, proof: 'failing' | 'unproved'): Promise<void> {
-    const { Unproved } = await import('./unproved');
-    this.dialog
-      .open(Unproved, { data: { title: method.title, proof }, width: '440px' })
-      .afterClosed()
-      .subscribe((agreed) => {
-        if (agreed === true) this.chosen.emit(method);
-      });
+    void this.consent.given(method.title, proofOf(method, this.saved())).then((given) => {
+      if (given) this.chosen.emit(method);
+    });
   }
 }

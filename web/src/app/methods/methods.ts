@@ -28,7 +28,10 @@ import { saveAs } from 'file-saver';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
 import Papa from 'papaparse';
 import { entryFeature } from '../bench/entry/entry.feature';
+import { Consent } from '../method/consent';
 import { MethodChoice, type MethodChosen } from '../method/method-choice';
+import { methodsFeature } from '../method/methods.feature';
+import { proofOf } from '../method/proof-of';
 import { Stopped, Work } from '../method/work';
 import { copied } from '../reader/reader';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
@@ -71,6 +74,8 @@ export class Methods {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly work = inject(Work);
+  private readonly consent = inject(Consent);
+  private readonly own = this.store.selectSignal(methodsFeature.selectOwn);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly first = computed(() => sideOfColour(this.scheme(), this.reader().firstColour));
@@ -181,7 +186,8 @@ export class Methods {
 
   protected readonly isBusy = computed(() => this.columns().some(({ share }) => share !== null));
 
-  protected use(method: Method): void {
+  protected async use(method: Method): Promise<void> {
+    if (!(await this.consent.given(method.title, proofOf(method, this.own())))) return;
     const named = METHODS.some(({ id }) => id === method.id);
     this.store.dispatch(
       SettingsPage.settingChanged({ change: { method: copied(named ? method.id : method) } }),

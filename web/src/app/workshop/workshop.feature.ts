@@ -14,6 +14,7 @@ export const WorkshopPage = createActionGroup({
   events: {
     'Method Taken Up': props<{ draft: Draft }>(),
     'Draft Changed': props<{ draft: Draft }>(),
+    'Draft Put Away': emptyProps(),
     'Change Undone': emptyProps(),
     'Change Redone': emptyProps(),
   },
@@ -34,6 +35,7 @@ export const workshopFeature = createFeature({
   reducer: createReducer(
     initial,
     on(WorkshopPage.methodTakenUp, (_, { draft }): WorkshopState => ({ ...initial, draft })),
+    on(WorkshopPage.draftPutAway, (): WorkshopState => initial),
     on(WorkshopPage.draftChanged, (state, { draft }): WorkshopState => ({
       draft,
       past: state.draft ? [...state.past, state.draft].slice(-MOST_KEPT) : [],

@@ -9,7 +9,6 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
-import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
@@ -34,8 +33,8 @@ import {
 import isEqual from 'fast-deep-equal';
 import { saveAs } from 'file-saver';
 import { isFree } from '../keyboard/keys';
-import type { MethodChosen } from '../method/method-choice';
-import { MethodChoice } from '../method/method-choice';
+import { Consent } from '../method/consent';
+import { MethodChoice, type MethodChosen } from '../method/method-choice';
 import { MethodsPage } from '../method/methods.actions';
 import { methodsFeature } from '../method/methods.feature';
 import { copied } from '../reader/reader';
@@ -56,6 +55,7 @@ import {
 } from './drafting';
 import { ProofPanel } from './proof-panel';
 import { isProved, Proofs } from './proofs';
+import { forgetDraft, rememberDraft, rememberedDraft } from './remembered-draft';
 import { workshopFeature, WorkshopPage } from './workshop.feature';
 
 const SETTLED = 250;
@@ -83,7 +83,7 @@ const SETTLED = 250;
 })
 export class Workshop {
   private readonly store = inject(Store);
-  private readonly dialog = inject(MatDialog);
+  private readonly consent = inject(Consent);
   private readonly snackBar = inject(MatSnackBar);
   protected readonly proofs = inject(Proofs);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
@@ -153,10 +153,13 @@ export class Workshop {
 
   constructor() {
     this.store.dispatch(MethodsPage.opened());
+    effect(() => rememberDraft(this.draft()));
     const given = (history.state as { method?: unknown } | null)?.method;
     const handed =
       typeof given === 'string' ? methodById(given) : methodSchema.safeParse(given).data;
+    const left = this.draft() ? null : rememberedDraft();
     if (handed) this.takeUp(handed);
+    else if (left) this.store.dispatch(WorkshopPage.methodTakenUp({ draft: left }));
 
     // Proofs follow the editing, the approach in hand first.
     effect((onCleanup) => {
@@ -191,6 +194,19 @@ export class Workshop {
     const draft = isOwn ? (copied(method) as Draft) : copyOf(method, taken);
     this.slot.set(0);
     this.store.dispatch(WorkshopPage.methodTakenUp({ draft }));
+  }
+
+  /** Leaves the draft as it is saved, for another one. */
+  protected putAway(): void {
+    const draft = this.draft();
+    const saved = this.isSaved();
+    forgetDraft();
+    this.store.dispatch(WorkshopPage.draftPutAway());
+    if (!draft || saved) return;
+    this.snackBar
+      .open(`“${draft.title}” was not saved.`, 'Take it up again', { duration: 8000 })
+      .onAction()
+      .subscribe(() => this.store.dispatch(WorkshopPage.methodTakenUp({ draft })));
   }
 
   protected takeUpBase(): void {
@@ -300,15 +316,7 @@ export class Workshop {
   protected async use(): Promise<void> {
     const draft = this.draft();
     if (!draft || this.problem()) return;
-    const proof = this.proofState();
-    if (proof !== 'proved') {
-      const { Unproved } = await import('../method/unproved');
-      const asked = this.dialog.open(Unproved, {
-        data: { title: draft.title, proof },
-        width: '440px',
-      });
-      asked.afterClosed().subscribe((agreed) => agreed === true && this.setMethod(draft));
-    } else this.setMethod(draft);
+    if (await this.consent.given(draft.title, this.proofState())) this.setMethod(draft);
   }
 
   private setMethod(method: Draft): void {
