@@ -55,7 +55,7 @@ const GROUPS = [
   imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
   template: `
     <h2 mat-dialog-title>Keyboard map</h2>
-    <mat-dialog-content>
+    <mat-dialog-content tabindex="0">
       @for (group of groups; track group.title) {
         <section>
           <h3>{{ group.title }}</h3>

@@ -17,7 +17,14 @@ export const inkOf = ({ swatches, letters }: Pick<Reader, 'swatches' | 'letters'
 /** A crown with only what matters painted, drawn as it is printed. */
 @Component({
   selector: 'sc-picture',
-  template: `<div role="img" [attr.aria-label]="label()" [innerHTML]="svg()"></div>`,
+  template: `
+    <div
+      [attr.role]="label() ? 'img' : null"
+      [attr.aria-label]="label() || null"
+      [attr.aria-hidden]="label() ? null : 'true'"
+      [innerHTML]="svg()"
+    ></div>
+  `,
   styles: `
     :host,
     div {
@@ -35,6 +42,7 @@ export const inkOf = ({ swatches, letters }: Pick<Reader, 'swatches' | 'letters'
 })
 export class Picture {
   readonly cells = input.required<Cells>();
+  /** What it shows, for those who do not see it; left out where the words beside it say so. */
   readonly label = input('');
 
   private readonly sanitizer = inject(DomSanitizer);
