@@ -41,6 +41,8 @@ test('steps, stages, play and the four lines', async ({ bench, page }) => {
   await page.locator('sc-ridge button').nth(3).click();
   await expect(page.locator('sc-ridge button').nth(3)).toHaveAttribute('aria-current', 'step');
   await expect(page.locator('dt')).toHaveText(['Look', 'Hold', 'Turn', 'Why']);
+  // A walk begins with the cube turned over: white is up when it is entered, yellow for the daisy.
+  await page.locator('sc-ridge button').nth(0).click();
   await expect(page.locator('.cue')).toContainText('Turn the cube');
 
   await page.getByLabel('Seconds a turn').fill('0.4');
