@@ -19,12 +19,13 @@ test('cases narrow as stickers are clicked, and one is played on the Bench', asy
   await sticker(8).click();
   await expect(page.locator('[data-case="face-two/two"]')).toBeVisible();
   await expect(page.locator('[data-case="face-two/none"]')).toHaveCount(0);
+  await expect(listed.first()).toHaveAttribute('data-case', 'face-two/two');
   const some = await listed.count();
   await page.getByRole('button', { name: 'red', exact: true }).click();
   await sticker(0).click();
   await sticker(2).click();
   await expect(page.locator('[data-case="face-two/one-front"]')).toHaveCount(0);
-  expect(await listed.count()).toBeLessThan(some);
+  await expect.poll(() => listed.count()).toBeLessThan(some);
 
   await page.locator('[data-case="face-two/two"]').click();
   await expect(page.locator('sc-case-detail h2')).toHaveText('Two corners up');

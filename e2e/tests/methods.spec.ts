@@ -36,6 +36,7 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
   const proof = page.locator('sc-proof-panel');
   await expect(proof).toContainText('Solves all 62,208');
   await page.getByRole('button', { name: 'Two opposite up: the bar' }).click();
+  await expect(page.getByLabel('Title')).toHaveValue('Two opposite up: the bar');
   await page.getByLabel('Sequence').fill("F R U R' U'");
   await expect(proof).toContainText('Fails on');
   await expect(proof).toContainText('goes wrong here');
@@ -96,8 +97,10 @@ test('an own approach is painted from nothing until it is proved', async ({ benc
   const proof = page.locator('sc-proof-panel');
   await expect(proof).toContainText('Fails on');
   // … so a better case is painted: two edges up, held at the back and the left.
+  const sequence = page.getByLabel('Sequence');
   await page.getByRole('button', { name: 'Add a case' }).click();
-  await page.getByLabel('Sequence').fill("F U R U' R' F'");
+  await expect(sequence).toHaveValue('');
+  await sequence.fill("F U R U' R' F'");
   await page.getByLabel('Rank, low first').fill('0');
   await page.getByRole('button', { name: 'yellow', exact: true }).click();
   const sticker = (number: number) => page.locator(`sc-case-form [data-sticker="${number}"]`);
@@ -107,12 +110,14 @@ test('an own approach is painted from nothing until it is proved', async ({ benc
   await sticker(5).click();
   await sticker(7).click();
   await page.getByRole('button', { name: 'New case' }).first().click();
+  await expect(sequence).toHaveValue("F R U R' U' F'");
   // The bar is held from left to right; the dot any way.
   await page.getByRole('button', { name: 'yellow', exact: true }).click();
   await sticker(3).click();
   await sticker(5).click();
   await page.getByRole('button', { name: 'Add a case' }).click();
-  await page.getByLabel('Sequence').fill("F R U R' U' F'");
+  await expect(sequence).toHaveValue('');
+  await sequence.fill("F R U R' U' F'");
   await page.getByLabel('Rank, low first').fill('2');
   await expect(proof).toContainText('Solves all 62,208');
 });

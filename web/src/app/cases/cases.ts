@@ -184,8 +184,8 @@ export class Cases {
     this.clear();
   }
 
-  protected jump(index: number): void {
-    this.stage.set(this.approaches()[index]?.stage ?? null);
+  protected pick(stage: string): void {
+    this.stage.set(stage);
     this.clear();
     void this.router.navigate(['/cases']);
   }
@@ -195,6 +195,7 @@ export class Cases {
   }
 
   protected see({ sticker, colour }: Stroke): void {
+    // Read anew each time: several strokes may come before the page is drawn again.
     const seen = new Map(this.seen());
     const paint = colour === undefined ? this.paint() : colour;
     if (paint === null || (colour === undefined && seen.get(sticker) === paint)) {

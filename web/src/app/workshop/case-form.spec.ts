@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { approachById, type Case, type PatternApproach } from '@sleetcrest/core';
 import { openStore } from '../app.spec-support';
-import { CaseForm } from './case-form';
+import { CaseForm, type CaseChange } from './case-form';
 import { stickerName } from './drafting';
 
 const approach = approachById('face-two') as PatternApproach;
@@ -15,9 +15,9 @@ describe('the form of a case', () => {
     fixture = TestBed.createComponent(CaseForm);
     fixture.componentRef.setInput('approach', approach);
     await show(approach.cases[0]!);
-    fixture.componentInstance.changed.subscribe((changed) => {
-      value = changed;
-      fixture.componentRef.setInput('value', changed);
+    fixture.componentInstance.changed.subscribe(({ update }) => {
+      value = update(value);
+      fixture.componentRef.setInput('value', value);
     });
   });
 
@@ -68,6 +68,18 @@ describe('the form of a case', () => {
     await press('any side colour');
     await paint('UFR.R', 'Enter');
     expect((value.seen as Record<string, unknown>)['UFR.R']).toBe('side');
+  });
+
+  it('loses no stroke of those that come before the page is drawn again', async () => {
+    const changes: CaseChange[] = [];
+    fixture.componentInstance.changed.subscribe((change) => changes.push(change));
+    const strokes = ['UF.U', 'UR.U', 'UB.U'].map(sticker);
+    for (const one of strokes) {
+      one.dispatchEvent(new KeyboardEvent('keydown', { key: 'y', bubbles: true }));
+    }
+    await fixture.whenStable();
+    const end = changes.reduce((one, { update }) => update(one), approach.cases[0]!);
+    expect(Object.keys(end.seen)).toEqual(jasmine.arrayContaining(['UF.U', 'UR.U', 'UB.U']));
   });
 
   it('says what cannot be read in a sequence, at its place', async () => {

@@ -29,6 +29,12 @@ import { Crown, type Stroke } from '../shared/crown/crown';
 import { Tiles } from '../shared/tiles';
 import { heldFurther, painted, withPatterns } from './drafting';
 
+/** A change to a case: applied to the case as it then is, since several may come within a frame. */
+export interface CaseChange {
+  id: string;
+  update: (one: Case) => Case;
+}
+
 interface Brush {
   name: string;
   seen: Seen | null;
@@ -46,7 +52,7 @@ interface Brush {
 export class CaseForm {
   readonly approach = input.required<PatternApproach>();
   readonly value = input.required<Case>();
-  readonly changed = output<Case>();
+  readonly changed = output<CaseChange>();
 
   protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
   protected readonly way = signal(0);
@@ -96,8 +102,12 @@ export class CaseForm {
     return read.ok ? null : read.error.message;
   });
 
+  private change(update: (one: Case) => Case): void {
+    this.changed.emit({ id: this.value().id, update });
+  }
+
   protected set(change: Partial<Case>): void {
-    this.changed.emit({ ...this.value(), ...change });
+    this.change((one) => ({ ...one, ...change }));
   }
 
   protected setTimes(text: string): void {
@@ -111,17 +121,15 @@ export class CaseForm {
   }
 
   protected setLineUp(layer: string): void {
-    const { lineUp, ...rest } = this.value();
-    if (layer !== 'U' && layer !== 'D') {
-      this.changed.emit(rest);
-      return;
-    }
-    const name = layer === 'U' ? 'top' : 'bottom';
-    const words = {
-      turning: `Turn the ${name} until it looks like this.`,
-      already: 'It looks like this already.',
-    };
-    this.changed.emit({ ...rest, lineUp: { ...words, ...lineUp, layer } });
+    this.change(({ lineUp, ...rest }) => {
+      if (layer !== 'U' && layer !== 'D') return rest;
+      const name = layer === 'U' ? 'top' : 'bottom';
+      const words = {
+        turning: `Turn the ${name} until it looks like this.`,
+        already: 'It looks like this already.',
+      };
+      return { ...rest, lineUp: { ...words, ...lineUp, layer } };
+    });
   }
 
   protected paint({ sticker, colour }: Stroke): void {
@@ -131,25 +139,29 @@ export class CaseForm {
         : colour === null
           ? { seen: null }
           : this.brushes().find((one) => one.colour === colour)!;
-    this.changed.emit(painted(this.value(), this.shownWay(), sticker, brush.seen));
+    const way = this.shownWay();
+    this.change((one) => painted(one, way, sticker, brush.seen));
   }
 
   protected holdFurther(): void {
-    this.changed.emit(heldFurther(this.value()));
+    this.change(heldFurther);
   }
 
   protected addWay(): void {
-    const patterns = this.patterns();
-    this.changed.emit(withPatterns(this.value(), [...patterns, patterns[this.shownWay()]!]));
-    this.way.set(patterns.length);
+    const way = this.shownWay();
+    this.change((one) => {
+      const patterns = patternsOf(one);
+      return withPatterns(one, [...patterns, patterns[way]!]);
+    });
+    this.way.set(this.patterns().length);
   }
 
   protected removeWay(): void {
     const way = this.shownWay();
-    this.changed.emit(
+    this.change((one) =>
       withPatterns(
-        this.value(),
-        this.patterns().filter((_, k) => k !== way),
+        one,
+        patternsOf(one).filter((_, k) => k !== way),
       ),
     );
   }

@@ -39,7 +39,7 @@ import { MethodsPage } from '../method/methods.actions';
 import { methodsFeature } from '../method/methods.feature';
 import { copied } from '../reader/reader';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
-import { CaseForm } from './case-form';
+import { CaseForm, type CaseChange } from './case-form';
 import {
   approachesOf,
   copyOf,
@@ -270,10 +270,10 @@ export class Workshop {
     this.changeApproach({ keepsHold });
   }
 
-  protected changeCase(one: Case): void {
+  // By its id: what is typed belongs to the case that is seen, even if another one was just chosen.
+  protected changeCase({ id, update }: CaseChange): void {
     const cases = this.editable()?.cases ?? [];
-    const index = Math.min(this.caseIndex(), cases.length - 1);
-    this.changeApproach({ cases: cases.map((other, k) => (k === index ? one : other)) });
+    this.changeApproach({ cases: cases.map((one) => (one.id === id ? update(one) : one)) });
   }
 
   protected addCase(): void {

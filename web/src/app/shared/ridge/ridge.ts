@@ -26,6 +26,8 @@ export class Ridge {
   /** Whether stages are chosen from rather than walked. */
   readonly picks = input(false);
   readonly jumped = output<number>();
+  /** The id of the stage that was chosen, as it was seen. */
+  readonly picked = output<string>();
 
   protected readonly rises = computed(() => {
     const stages = this.stages();
