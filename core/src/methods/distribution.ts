@@ -37,5 +37,3 @@ export function worstOf(turns: Distribution): number {
   while (n > 0 && !(turns[n]! > 0)) n--;
   return n;
 }
-
-export const bestOf = (turns: Distribution): number => turns.findIndex((p) => p > 0);

@@ -10,3 +10,12 @@ export function isFree(event: KeyboardEvent): boolean {
 export const isPress = (event: KeyboardEvent): boolean =>
   (event.key === ' ' || event.key === 'Enter') &&
   (event.target as HTMLElement | null)?.closest('button, a, [role="button"]') !== null;
+
+/** What a press of Ctrl Z, Ctrl Shift Z or Ctrl Y asks of the view; undefined for any other. */
+export function historyKey(event: KeyboardEvent): 'undo' | 'redo' | undefined {
+  if (!isFree(event) || (!event.ctrlKey && !event.metaKey)) return undefined;
+  const key = event.key.toLowerCase();
+  if (key === 'y') return 'redo';
+  if (key !== 'z') return undefined;
+  return event.shiftKey ? 'redo' : 'undo';
+}

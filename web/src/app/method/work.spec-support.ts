@@ -2,7 +2,6 @@ import {
   caseBeside,
   caseCards,
   explainFailure,
-  methodById,
   prove,
   setUpFor,
   sideOfColour,
@@ -78,5 +77,3 @@ export function aSurvey(method: Method): MethodSurvey {
     })),
   };
 }
-
-export const frontRight = methodById('front-right')!;

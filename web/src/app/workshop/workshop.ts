@@ -32,7 +32,7 @@ import {
 } from '@sleetcrest/core';
 import isEqual from 'fast-deep-equal';
 import { saveAs } from 'file-saver';
-import { isFree } from '../keyboard/keys';
+import { historyKey } from '../keyboard/keys';
 import { Consent } from '../method/consent';
 import { MethodChoice, type MethodChosen } from '../method/method-choice';
 import { MethodsPage } from '../method/methods.actions';
@@ -359,12 +359,10 @@ export class Workshop {
   }
 
   protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || (!event.ctrlKey && !event.metaKey)) return;
-    const key = event.key.toLowerCase();
-    const again = key === 'y' || (key === 'z' && event.shiftKey);
-    if (key !== 'z' && !again) return;
+    const asked = historyKey(event);
+    if (!asked) return;
     event.preventDefault();
-    if (again) this.redo();
+    if (asked === 'redo') this.redo();
     else this.undo();
   }
 

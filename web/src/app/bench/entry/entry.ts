@@ -23,7 +23,7 @@ import {
   type PaintedCube,
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
-import { isFree } from '../../keyboard/keys';
+import { historyKey } from '../../keyboard/keys';
 import { FIRST_COLOURS } from '../../reader/options';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
 import { MethodChoice, type MethodChosen } from '../../method/method-choice';
@@ -175,13 +175,10 @@ export class Entry {
   }
 
   protected key(event: KeyboardEvent): void {
-    if (!isFree(event)) return;
-    if (!event.ctrlKey && !event.metaKey) return;
-    const key = event.key.toLowerCase();
-    const again = key === 'y' || (key === 'z' && event.shiftKey);
-    if (key !== 'z' && !again) return;
+    const asked = historyKey(event);
+    if (!asked) return;
     event.preventDefault();
-    if (again) this.redo();
+    if (asked === 'redo') this.redo();
     else this.undo();
   }
 }
