@@ -38,6 +38,8 @@ export default tseslint.config(
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/consistent-type-imports': 'error',
+      // Left in as `import {}`, an import of types alone would load the whole module in the browser.
+      '@typescript-eslint/no-import-type-side-effects': 'error',
       eqeqeq: ['error', 'always', { null: 'ignore' }],
     },
   },

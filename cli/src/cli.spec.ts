@@ -1,7 +1,6 @@
 import { Readable } from 'node:stream';
 import { walkthroughSchema, inspectionSchema } from '@sleetcrest/contract';
 import {
-  approachById,
   inspect,
   isSolved,
   methodById,
@@ -17,9 +16,9 @@ import {
   type CubeDocument,
   type Method,
   type PaintedCube,
-  type PatternApproach,
   type Walkthrough,
 } from '@sleetcrest/core';
+import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
 import { run } from './run.js';
 
 async function cube(args: string[], input: string[] = [], files: Record<string, string> = {}) {

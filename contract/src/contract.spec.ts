@@ -1,16 +1,13 @@
 import {
-  APPROACHES,
-  isSearch,
   methodById,
-  type PatternApproach,
   randomCube,
   randomFrom,
-  solve,
   solvedCube,
   METHODS,
   STAGES,
   writeCubeDocument,
 } from '@sleetcrest/core';
+import { APPROACHES, isSearch, type PatternApproach, solve } from '@sleetcrest/core/methods';
 import {
   approachSchema,
   createSolveSchema,

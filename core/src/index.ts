@@ -1,3 +1,8 @@
+/**
+ * What nearly everyone needs and a page loads first. The rest has entries of its own, so that a
+ * page loads it only when it is used: `@sleetcrest/core/methods` and so on, one for each room that
+ * computes.
+ */
 export * from './result.js';
 export * from './cube/colours.js';
 export * from './cube/cube.js';
@@ -17,31 +22,10 @@ export * from './notation/simplify.js';
 export * from './notation/write.js';
 export * from './stages/goals.js';
 export * from './stages/stages.js';
-export * from './approaches/approach.js';
-export * from './approaches/index.js';
-export * from './methods/case-cards.js';
-export * from './methods/cases-seen.js';
-export { patternsOf, stickerCalled } from './methods/compile.js';
-export * from './methods/demands.js';
-export * from './methods/distribution.js';
-export * from './methods/failure.js';
-export * from './methods/mixes.js';
 export * from './methods/named.js';
-export * from './methods/plan.js';
-export * from './methods/prove.js';
 export * from './methods/replay.js';
-export * from './methods/resolve.js';
-export type { Choice, Runner, Told } from './methods/runner.js';
-export * from './methods/set-up.js';
-export * from './methods/solve.js';
-export { runnerFor } from './methods/stage-runner.js';
-export { startsOf } from './methods/starts.js';
-export * from './methods/survey.js';
-export * from './methods/tell-case.js';
 export * from './methods/walkthrough.js';
-export * from './drawing/case-picture.js';
 export * from './drawing/crown.js';
 export * from './drawing/letter-on.js';
-export * from './drawing/svg.js';
 export * from './drawing/turn.js';
 export * from './inspect.js';

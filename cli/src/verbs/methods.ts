@@ -1,4 +1,5 @@
-import { APPROACHES, METHODS } from '@sleetcrest/core';
+import { METHODS } from '@sleetcrest/core';
+import { APPROACHES } from '@sleetcrest/core/methods';
 import type { Io } from '../io.js';
 
 /** `methods`: every method, and every approach with its cases. */

@@ -1,14 +1,13 @@
+import { UP, writeCubeDocument } from '@sleetcrest/core';
 import {
   approachById,
   APPROACHES,
   prove,
   resolveMethod,
-  UP,
-  writeCubeDocument,
   type Approach,
   type OnProgress,
   type Proof,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { chosenMethod } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';

@@ -1,4 +1,5 @@
-import { STAGES, type Case, type LiningUp, type PatternApproach } from '@sleetcrest/core';
+import { STAGES } from '@sleetcrest/core';
+import type { Case, LiningUp, PatternApproach } from '@sleetcrest/core/methods';
 import * as z from 'zod';
 import { idSchema } from './id.js';
 

@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { APPROACHES, prove } from '@sleetcrest/core';
+import { APPROACHES, prove } from '@sleetcrest/core/methods';
 import { rounded } from './median.js';
 
 /** How long the proof of every approach takes on one core, in seconds. */

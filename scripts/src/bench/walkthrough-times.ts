@@ -9,7 +9,6 @@ import {
   randomCube,
   randomFrom,
   readStep,
-  solve,
   STANDARD_SCHEME,
   turnHold,
   turnInHold,
@@ -18,6 +17,7 @@ import {
   type Turn,
   type Walkthrough,
 } from '@sleetcrest/core';
+import { solve } from '@sleetcrest/core/methods';
 import { median, rounded } from './median.js';
 
 const STARTS = 4000;

@@ -1,10 +1,5 @@
-import {
-  DEFAULT_METHOD,
-  randomCube,
-  randomFrom,
-  solvePlan,
-  writeCubeDocument,
-} from '@sleetcrest/core';
+import { DEFAULT_METHOD, randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
+import { solvePlan } from '@sleetcrest/core/methods';
 import {
   loadOnce,
   migrations,

@@ -1,26 +1,28 @@
 import type { Handout } from '@sleetcrest/contract';
 import {
-  casePictures,
-  crownSvg,
-  isSearch,
   letterOn,
-  pictureHold,
   readMoves,
   sideInHold,
   sideOfColour,
   STANDARD_SCHEME,
   stageWords,
-  tellCase,
-  tilesSvg,
   UP,
   FRONT,
+  type Method,
+  type Side,
+} from '@sleetcrest/core';
+import {
+  casePictures,
+  crownSvg,
+  isSearch,
+  pictureHold,
+  tellCase,
+  tilesSvg,
   type Approach,
   type Case,
   type CaseWords,
   type Ink,
-  type Method,
-  type Side,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import type { Content } from 'pdfmake/interfaces.js';
 import { TEXT_FONT } from './fonts.js';
 

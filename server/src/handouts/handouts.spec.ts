@@ -1,5 +1,6 @@
 import { problemSchema, type Handout } from '@sleetcrest/contract';
-import { approachById, methodById } from '@sleetcrest/core';
+import { methodById } from '@sleetcrest/core';
+import { approachById } from '@sleetcrest/core/methods';
 import { TestApp } from '../app.spec-support.js';
 import { handoutContent } from './content.js';
 

@@ -1,5 +1,6 @@
 import type { Handout } from '@sleetcrest/contract';
-import { resolveMethod, type Method, type Stage } from '@sleetcrest/core';
+import type { Method, Stage } from '@sleetcrest/core';
+import { resolveMethod } from '@sleetcrest/core/methods';
 import pdfmake from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { footText, handoutContent } from './content.js';

@@ -1,5 +1,6 @@
 import type { Handout } from '@sleetcrest/contract';
-import { methodById, resolveMethod, stagesOf, type Method } from '@sleetcrest/core';
+import { methodById, type Method } from '@sleetcrest/core';
+import { resolveMethod, stagesOf } from '@sleetcrest/core/methods';
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/problem.js';
 import type { HandoutJob } from './pdf.js';

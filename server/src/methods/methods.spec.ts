@@ -5,7 +5,8 @@ import {
   savedSolveSchema,
   type KeepMethod,
 } from '@sleetcrest/contract';
-import { approachById, methodById, type PatternApproach } from '@sleetcrest/core';
+import { methodById } from '@sleetcrest/core';
+import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
 import { aSolve, TestApp, type Answer } from '../app.spec-support.js';
 
 /** A method with one approach written out. */

@@ -1,5 +1,6 @@
 import type { KeepMethod, MethodList, SavedMethod } from '@sleetcrest/contract';
-import { methodById, resolveMethod } from '@sleetcrest/core';
+import { methodById } from '@sleetcrest/core';
+import { resolveMethod } from '@sleetcrest/core/methods';
 import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
 import { methodModel, savedMethodOf, type MethodRow } from './model.js';

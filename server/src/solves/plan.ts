@@ -1,4 +1,5 @@
-import { solvePlan, type Plan, type Walkthrough } from '@sleetcrest/core';
+import type { Walkthrough } from '@sleetcrest/core';
+import { solvePlan, type Plan } from '@sleetcrest/core/methods';
 import { HttpProblem } from '../http/problem.js';
 
 /** The walkthrough a solve will follow; a plan that yields none is refused with 422. */

@@ -2,9 +2,9 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
-import { solvePlan } from '@sleetcrest/core';
 import { aSaved, FakeSolves, openStore } from '../app.spec-support';
 import { SolvesApi } from '../api/solves-api';
+import { solverDeeds } from '../solver/planned';
 import { Solver } from '../solver/solver';
 import { Bench } from './bench';
 import { planWalk } from './walk/walk.effects';
@@ -19,8 +19,9 @@ describe('the Bench', () => {
   beforeEach(async () => {
     await TestBed.configureTestingModule({ imports: [Bench] }).compileComponents();
     api = new FakeSolves([aSaved(4, { position: { step: 6, turn: 0 } })]);
-    solver = jasmine.createSpyObj<Solver>('Solver', ['solve']);
-    solver.solve.and.callFake((plan) => Promise.resolve(solvePlan(plan)));
+    solver = jasmine.createSpyObj<Solver>('Solver', ['solve', 'stages']);
+    solver.solve.and.callFake((plan) => Promise.resolve(solverDeeds.solve(plan)));
+    solver.stages.and.callFake((method) => Promise.resolve(solverDeeds.stages(method)));
     ({ store } = openStore(
       provideEffects({ planWalk }),
       { provide: SolvesApi, useValue: api },

@@ -8,13 +8,16 @@ import {
   signal,
   untracked,
 } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DEFAULT_METHOD, methodOf, sideOfColour, stagesOf, stageWords } from '@sleetcrest/core';
+import { sideOfColour, stageWords } from '@sleetcrest/core';
+import { switchMap } from 'rxjs';
 import { apiFailure, SolvesApi } from '../api/solves-api';
 import { readerFeature } from '../reader/reader.feature';
+import { Solver } from '../solver/solver';
 import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
 import { Entry } from './entry/entry';
 import { entryFeature } from './entry/entry.feature';
@@ -80,6 +83,7 @@ export class Bench {
 
   private readonly store = inject(Store);
   private readonly api = inject(SolvesApi);
+  private readonly solver = inject(Solver);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
   private readonly made = this.store.selectSignal(walkFeature.selectScene);
   private readonly walkFailure = this.store.selectSignal(walkFeature.selectFailure);
@@ -87,6 +91,14 @@ export class Bench {
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly notFound = signal<string | null>(null);
   protected readonly canRetry = signal(false);
+
+  /** The stages of the method chosen; none until the solver has said them. */
+  private readonly ahead = toSignal(
+    this.store
+      .select(readerFeature.selectMethod)
+      .pipe(switchMap((method) => this.solver.stages(method).catch(() => []))),
+    { initialValue: [] },
+  );
 
   /** What is shown, if the walk in hand is the one the address names. */
   protected readonly scene = computed(() =>
@@ -100,7 +112,7 @@ export class Bench {
     if (scene) return scene.ridge;
     const scheme = this.scheme();
     const first = sideOfColour(scheme, this.reader().firstColour);
-    return stagesOf(methodOf(this.reader().method) ?? DEFAULT_METHOD).map((stage) => ({
+    return this.ahead().map((stage) => ({
       id: stage,
       title: stageWords(stage, first, scheme).title,
       turns: 1,

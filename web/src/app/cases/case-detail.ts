@@ -14,20 +14,22 @@ import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
-  crownSvg,
   FRONT,
-  mirrored,
   readMoves,
   sideInHold,
   UP,
   writeCubeDocument,
   writeMoves,
+  type Method,
+} from '@sleetcrest/core';
+import {
+  crownSvg,
+  mirrored,
   type Beside,
   type CaseCard,
   type CaseSurvey,
-  type Method,
   type SetUp,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { saveAs } from 'file-saver';
 import { v4 as uuid } from 'uuid';
 import { entryFeature } from '../bench/entry/entry.feature';

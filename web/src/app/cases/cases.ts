@@ -14,19 +14,15 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { DEFAULT_METHOD, methodOf, sideOfColour, stageWords, type Colour } from '@sleetcrest/core';
 import {
   casesSeen,
-  DEFAULT_METHOD,
   meanOf,
-  methodOf,
   resolveMethod,
-  sideOfColour,
-  stageWords,
   type CaseCard,
   type CaseSurvey,
-  type Colour,
   type MethodSurvey,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { entryFeature } from '../bench/entry/entry.feature';
 import { MethodChoice, type MethodChosen } from '../method/method-choice';
 import { Stopped, Work } from '../method/work';

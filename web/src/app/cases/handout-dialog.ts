@@ -8,13 +8,13 @@ import {
   DEFAULT_METHOD,
   methodOf,
   sideOfColour,
-  stagesOf,
   stageWords,
   STANDARD_SCHEME,
   type Colour,
   type Dialect,
   type Stage,
 } from '@sleetcrest/core';
+import { stagesOf } from '@sleetcrest/core/methods';
 import { saveAs } from 'file-saver';
 import { MethodsApi } from '../api/methods-api';
 import { apiFailure } from '../api/solves-api';

@@ -1,7 +1,8 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import type { SavedMethod } from '@sleetcrest/contract';
-import { approachById, methodById, type PatternApproach } from '@sleetcrest/core';
+import { methodById } from '@sleetcrest/core';
+import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
 import { of } from 'rxjs';
 import { openStore } from '../app.spec-support';
 import { copied } from '../reader/reader';

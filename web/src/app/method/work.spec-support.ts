@@ -1,17 +1,14 @@
+import { sideOfColour, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
 import {
   caseBeside,
   caseCards,
   explainFailure,
   prove,
   setUpFor,
-  sideOfColour,
   type Approach,
-  type Colour,
-  type ColourScheme,
-  type Method,
   type MethodSurvey,
   resolveMethod,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { Stopped, type OnProgress } from './work';
 
 /** Stands for the workers: the same functions, called here; a survey is made up, as it takes long. */

@@ -1,15 +1,13 @@
 import { Injectable, type OnDestroy } from '@angular/core';
 import { proxy, wrap } from 'comlink';
 import { get, set } from 'idb-keyval';
+import type { Colour, ColourScheme, Method } from '@sleetcrest/core';
 import {
   resolveMethod,
   SURVEY_VERSION,
   type Approach,
-  type Colour,
-  type ColourScheme,
-  type Method,
   type MethodSurvey,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import type { Work as Remoted } from './work.worker';
 
 export type OnProgress = (share: number) => void;

@@ -1,16 +1,13 @@
+import { sideOfColour, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
 import {
   caseBeside,
   caseCards,
   explainFailure,
   prove,
   setUpFor,
-  sideOfColour,
   Surveyor,
   type Approach,
-  type Colour,
-  type ColourScheme,
-  type Method,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { expose } from 'comlink';
 
 type Report = (done: number, of: number) => void;

@@ -1,5 +1,5 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { quantileOf, type Distribution } from '@sleetcrest/core';
+import { quantileOf, type Distribution } from '@sleetcrest/core/methods';
 
 /** One line of the chart. */
 export interface Series {

@@ -1,18 +1,20 @@
 import {
+  stageWords,
+  STAGES,
+  type ColourScheme,
+  type Method,
+  type Side,
+  type Stage,
+} from '@sleetcrest/core';
+import {
   demandsOf,
   meanOf,
   quantileOf,
   resolveMethod,
-  stageWords,
-  STAGES,
   worstOf,
   type Approach,
-  type ColourScheme,
-  type Method,
   type MethodSurvey,
-  type Side,
-  type Stage,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 
 /** One method of the comparison, with what has been found of it so far. */
 export interface Column {

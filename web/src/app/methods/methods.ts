@@ -12,9 +12,9 @@ import {
   sideOfColour,
   STAGES,
   stageWords,
-  type Distribution,
   type Method,
 } from '@sleetcrest/core';
+import type { Distribution } from '@sleetcrest/core/methods';
 import { LineChart } from 'echarts/charts';
 import {
   AriaComponent,

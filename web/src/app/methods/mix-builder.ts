@@ -11,16 +11,14 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
+import { sideOfColour, stageWords, type Method } from '@sleetcrest/core';
 import {
   approachesAfter,
   isLast,
   mixOf,
   resolveMethod,
-  sideOfColour,
-  stageWords,
   type Approach,
-  type Method,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { entryFeature } from '../bench/entry/entry.feature';
 import { readerFeature } from '../reader/reader.feature';
 import { Choice } from '../shared/choice/choice';

@@ -5,7 +5,7 @@ import {
   isLast,
   mixOf,
   resolveMethod,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { complete, swapped } from './mixing';
 
 describe('mixing approaches', () => {

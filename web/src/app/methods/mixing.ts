@@ -1,4 +1,4 @@
-import { approachesAfter, isLast, type Approach } from '@sleetcrest/core';
+import { approachesAfter, isLast, type Approach } from '@sleetcrest/core/methods';
 
 /** The approaches, continued to a solved cube with the first that can follow each time. */
 export function complete(begun: readonly Approach[]): Approach[] {

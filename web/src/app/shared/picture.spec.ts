@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { patternPicture, pictureHold, STANDARD_SCHEME, UP } from '@sleetcrest/core';
+import { STANDARD_SCHEME, UP } from '@sleetcrest/core';
+import { patternPicture, pictureHold } from '@sleetcrest/core/methods';
 import { openStore } from '../app.spec-support';
 import { pngOf } from '../cases/png';
 import { SWATCHES } from '../reader/reader';

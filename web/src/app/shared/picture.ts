@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { DomSanitizer } from '@angular/platform-browser';
 import { Store } from '@ngrx/store';
-import { crownSvg, letterOn, type Ink, type Picture as Cells } from '@sleetcrest/core';
+import { letterOn } from '@sleetcrest/core';
+import { crownSvg, type Ink, type Picture as Cells } from '@sleetcrest/core/methods';
 import type { Reader } from '../reader/reader';
 import { readerFeature } from '../reader/reader.feature';
 

@@ -1,4 +1,4 @@
-import { solvePlan } from '@sleetcrest/core';
 import { expose } from 'comlink';
+import { solverDeeds } from './planned';
 
-expose({ solve: solvePlan });
+expose(solverDeeds);

@@ -1,5 +1,5 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { approachById, type Case, type PatternApproach } from '@sleetcrest/core';
+import { approachById, type Case, type PatternApproach } from '@sleetcrest/core/methods';
 import { openStore } from '../app.spec-support';
 import { CaseForm, type CaseChange } from './case-form';
 import { stickerName } from './drafting';

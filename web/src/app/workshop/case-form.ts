@@ -10,20 +10,16 @@ import {
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
 import { Store } from '@ngrx/store';
+import { readMoves, sideInHold, STANDARD_SCHEME, UP, type Colour } from '@sleetcrest/core';
 import {
   pictureHold,
   patternPicture,
   patternsOf,
-  readMoves,
-  sideInHold,
-  STANDARD_SCHEME,
-  UP,
   type Case,
-  type Colour,
   type PatternApproach,
   type Role,
   type Seen,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { readerFeature } from '../reader/reader.feature';
 import { Crown, type Stroke } from '../shared/crown/crown';
 import { Tiles } from '../shared/tiles';

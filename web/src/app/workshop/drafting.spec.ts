@@ -1,13 +1,12 @@
+import { methodById, METHODS } from '@sleetcrest/core';
 import {
   approachById,
-  methodById,
-  METHODS,
   prove,
   resolveMethod,
   type Approach,
   type Case,
   type PatternApproach,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import {
   approachesOf,
   copyOf,

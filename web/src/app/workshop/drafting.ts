@@ -1,23 +1,25 @@
 import type { SavedMethod } from '@sleetcrest/contract';
 import {
-  approachById,
-  isSearch,
   methodById,
-  patternsOf,
   PLACES,
   placeNamed,
-  resolveMethod,
   SIDE_LETTERS,
   STICKER_PLACE,
   STICKER_SLOT,
+  type Method,
+} from '@sleetcrest/core';
+import {
+  approachById,
+  isSearch,
+  patternsOf,
+  resolveMethod,
   type Approach,
   type Case,
-  type Method,
   type Pattern,
   type PatternApproach,
   type Role,
   type Seen,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import { complete } from '../methods/mixing';
 
 /** A method as it is being worked on. */

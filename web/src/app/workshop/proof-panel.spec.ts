@@ -1,5 +1,10 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { approachById, explainFailure, prove, type PatternApproach } from '@sleetcrest/core';
+import {
+  approachById,
+  explainFailure,
+  prove,
+  type PatternApproach,
+} from '@sleetcrest/core/methods';
 import { openStore } from '../app.spec-support';
 import { ProofPanel } from './proof-panel';
 import type { Verdict } from './proofs';

@@ -20,10 +20,10 @@ import {
   paintedFromCube,
   readStep,
   STANDARD_SCHEME,
-  type Approach,
   type Cube,
   type Hold,
 } from '@sleetcrest/core';
+import type { Approach } from '@sleetcrest/core/methods';
 import { pictureOf } from '../bench/entry/entry.feature';
 import { readerFeature } from '../reader/reader.feature';
 import { Crown } from '../shared/crown/crown';

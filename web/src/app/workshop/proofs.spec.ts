@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { approachById, type PatternApproach } from '@sleetcrest/core';
+import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
 import { FakeWork } from '../method/work.spec-support';
 import { Work } from '../method/work';
 import { isProved, Proofs } from './proofs';

@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { approachById, type Approach } from '@sleetcrest/core';
+import { approachById, type Approach } from '@sleetcrest/core/methods';
 import type { ProofState } from '@sleetcrest/contract';
 import { Stopped, Work, type Proved } from '../method/work';
 

@@ -16,20 +16,22 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Store } from '@ngrx/store';
 import { describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
 import {
-  approachById,
-  approachesAfter,
   DEFAULT_METHOD,
-  isSearch,
   methodById,
   methodOf,
   stageWords,
   STANDARD_SCHEME,
   UP,
+  type Method,
+} from '@sleetcrest/core';
+import {
+  approachById,
+  approachesAfter,
+  isSearch,
   type Approach,
   type Case,
-  type Method,
   type PatternApproach,
-} from '@sleetcrest/core';
+} from '@sleetcrest/core/methods';
 import isEqual from 'fast-deep-equal';
 import { saveAs } from 'file-saver';
 import { historyKey } from '../keyboard/keys';

@@ -1,4 +1,5 @@
-import { isSolved, sameCube, DEFAULT_METHOD, stagesOf } from '@sleetcrest/core';
+import { isSolved, sameCube, DEFAULT_METHOD } from '@sleetcrest/core';
+import { stagesOf } from '@sleetcrest/core/methods';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { aWalk } from './walk.spec-support';
 

@@ -1,5 +1,5 @@
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { Walkthrough } from '@sleetcrest/core';
+import type { Planned } from '../../solver/planned';
 import type { WalkRecord } from './walk-record';
 
 /** What happens on a walk. */
@@ -27,7 +27,7 @@ export const Pace = createActionGroup({
 export const Solver = createActionGroup({
   source: 'Solver',
   events: {
-    'Walk Made': props<{ walkthrough: Walkthrough }>(),
+    'Walk Made': props<{ planned: Planned }>(),
     'Walk Failed': props<{ message: string }>(),
   },
 });

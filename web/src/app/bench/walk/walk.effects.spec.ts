@@ -3,11 +3,12 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { CreateSolve, UpdateSolve } from '@sleetcrest/contract';
-import { solvePlan, type Plan } from '@sleetcrest/core';
+import type { Plan } from '@sleetcrest/core/methods';
 import { of, throwError, type Observable } from 'rxjs';
 import { SolvesApi } from '../../api/solves-api';
 import { DEFAULT_READER } from '../../reader/reader';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
+import { solverDeeds } from '../../solver/planned';
 import { Solver as SolverService } from '../../solver/solver';
 import { Keeping, WalkPage } from './walk.actions';
 import * as walkEffects from './walk.effects';
@@ -51,7 +52,7 @@ describe('keeping a walk', () => {
         { provide: SolvesApi, useValue: api },
         {
           provide: SolverService,
-          useValue: { solve: (plan: Plan) => Promise.resolve(solvePlan(plan)) },
+          useValue: { solve: (plan: Plan) => Promise.resolve(solverDeeds.solve(plan)) },
         },
       ],
     });

@@ -40,7 +40,7 @@ export const planWalk = createEffect(
         from(solver.solve({ start, method, firstColour })).pipe(
           map((answer) =>
             answer.ok
-              ? Solver.walkMade({ walkthrough: answer.value })
+              ? Solver.walkMade({ planned: answer.value })
               : Solver.walkFailed({ message: answer.error.message }),
           ),
           catchError(() =>

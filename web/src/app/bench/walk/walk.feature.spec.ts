@@ -1,7 +1,7 @@
 import { Keeping, Pace, Solver, WalkPage } from './walk.actions';
 import { walkFeature, type WalkState } from './walk.feature';
 import { changesBetween, samePlan, sameRecord } from './walk-record';
-import { aRecord, aWalk } from './walk.spec-support';
+import { aRecord, aWalk, GENTLE_STAGES } from './walk.spec-support';
 
 const run = (
   state: WalkState,
@@ -10,7 +10,11 @@ const run = (
 const blank = walkFeature.reducer(undefined, { type: 'none' });
 const record = aRecord();
 const walkthrough = aWalk();
-const begun = run(blank, WalkPage.walkBegun({ record }), Solver.walkMade({ walkthrough }));
+const begun = run(
+  blank,
+  WalkPage.walkBegun({ record }),
+  Solver.walkMade({ planned: { walkthrough, stages: GENTLE_STAGES } }),
+);
 
 describe('a walk', () => {
   it('goes forward, back, and to a step', () => {
@@ -38,7 +42,8 @@ describe('a walk', () => {
     expect(run(playing, WalkPage.playToggled()).playing).toBeFalse();
     expect(run(playing, WalkPage.turnUndone()).playing).toBeFalse();
     const last = run(playing, WalkPage.stepChosen({ step: walkthrough.steps.length - 1 }));
-    const length = walkFeature.selectScene.projector(walkthrough, last.record)!.frame!.moves.length;
+    const length = walkFeature.selectScene.projector(walkthrough, GENTLE_STAGES, last.record)!
+      .frame!.moves.length;
     const due = Array.from({ length }, () => Pace.turnDue());
     const over = run({ ...last, playing: true }, ...due);
     expect(over.record!.position).toEqual({ step: walkthrough.steps.length, turn: 0 });
@@ -50,7 +55,7 @@ describe('a walk', () => {
     const made = run(
       blank,
       WalkPage.savedWalkOpened({ record: far }),
-      Solver.walkMade({ walkthrough }),
+      Solver.walkMade({ planned: { walkthrough, stages: GENTLE_STAGES } }),
     );
     expect(made.record!.position).toEqual({ step: walkthrough.steps.length, turn: 0 });
   });

@@ -1,5 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { methodOf, stagesOf, type Walkthrough } from '@sleetcrest/core';
+import type { Stage, Walkthrough } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
 import { restored } from '../../state/persisted';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
@@ -13,6 +13,8 @@ export interface WalkState {
   /** Walks that were left before the server had heard all of them. */
   left: readonly Kept[];
   walkthrough: Walkthrough | null;
+  /** The stages of its method. */
+  stages: readonly Stage[];
   /** Why there is no walkthrough, in a sentence. */
   failure: string | null;
   playing: boolean;
@@ -27,6 +29,7 @@ const initial: WalkState = {
   kept: kept?.kept ?? null,
   left: restored().left ?? [],
   walkthrough: null,
+  stages: [],
   failure: null,
   playing: false,
   server: 'reached',
@@ -76,8 +79,8 @@ export const walkFeature = createFeature({
     initial,
     on(WalkPage.walkBegun, (state, { record }) => begin(state, record, null)),
     on(WalkPage.savedWalkOpened, (state, { record }) => begin(state, record, record)),
-    on(Solver.walkMade, (state, { walkthrough }) =>
-      moved({ ...state, walkthrough, failure: null }, within),
+    on(Solver.walkMade, (state, { planned }) =>
+      moved({ ...state, ...planned, failure: null }, within),
     ),
     on(Solver.walkFailed, (state, { message }) => ({
       ...state,
@@ -131,28 +134,33 @@ export const walkFeature = createFeature({
     selectRecord,
     selectKept,
     selectWalkthrough,
+    selectStages,
     selectServer,
   }) => {
     const selectPosition = createSelector(selectRecord, (record) => record?.position ?? null);
     /** Everything the walk shows at the position reached; null until it is made. */
-    const selectScene = createSelector(selectWalkthrough, selectRecord, (walkthrough, record) => {
-      const method = record && methodOf(record.method);
-      if (!walkthrough || !method) return null;
-      const { position } = record;
-      const timeline = timelineOf(walkthrough);
-      const { cube, hold } = stateAt(timeline, position);
-      return {
-        walkthrough,
-        timeline,
-        position,
-        cube,
-        hold,
-        frame: timeline.frames[position.step] ?? null,
-        before: timeline.frames[position.step - 1] ?? null,
-        turnsDone: turnsDone(timeline, position),
-        ridge: ridgeOf(walkthrough, timeline, position, stagesOf(method)),
-      };
-    });
+    const selectScene = createSelector(
+      selectWalkthrough,
+      selectStages,
+      selectRecord,
+      (walkthrough, stages, record) => {
+        if (!walkthrough || !record) return null;
+        const { position } = record;
+        const timeline = timelineOf(walkthrough);
+        const { cube, hold } = stateAt(timeline, position);
+        return {
+          walkthrough,
+          timeline,
+          position,
+          cube,
+          hold,
+          frame: timeline.frames[position.step] ?? null,
+          before: timeline.frames[position.step - 1] ?? null,
+          turnsDone: turnsDone(timeline, position),
+          ridge: ridgeOf(walkthrough, timeline, position, stages),
+        };
+      },
+    );
     return {
       selectPosition,
       /** What the server has yet to hear, earliest first; what it refused is not offered again. */

@@ -2,10 +2,10 @@ import {
   methodById,
   randomCube,
   randomFrom,
-  solve,
   writeCubeDocument,
   type Walkthrough,
 } from '@sleetcrest/core';
+import { solve, stagesOf } from '@sleetcrest/core/methods';
 import type { WalkRecord } from './walk-record';
 
 /** A record of a walk from a random cube. */
@@ -18,6 +18,9 @@ export const aRecord = (seed = 1, change: Partial<WalkRecord> = {}): WalkRecord 
   position: { step: 0, turn: 0 },
   ...change,
 });
+
+/** The stages it goes through. */
+export const GENTLE_STAGES = stagesOf(methodById('gentle')!);
 
 /** The walkthrough of the same random cube. */
 export function aWalk(seed = 1): Walkthrough {

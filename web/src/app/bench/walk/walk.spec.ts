@@ -6,7 +6,7 @@ import { Keeping, Solver, WalkPage } from './walk.actions';
 import { readerFeature } from '../../reader/reader.feature';
 import { Walk } from './walk';
 import { walkFeature } from './walk.feature';
-import { aRecord, aWalk } from './walk.spec-support';
+import { aRecord, aWalk, GENTLE_STAGES } from './walk.spec-support';
 
 describe('the walk', () => {
   let fixture: ComponentFixture<Walk>;
@@ -21,7 +21,7 @@ describe('the walk', () => {
   beforeEach(async () => {
     ({ store, went } = openStore());
     store.dispatch(WalkPage.walkBegun({ record: aRecord(3) }));
-    store.dispatch(Solver.walkMade({ walkthrough: aWalk(3) }));
+    store.dispatch(Solver.walkMade({ planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES } }));
     fixture = TestBed.createComponent(Walk);
     await show();
   });
