@@ -4,6 +4,7 @@ import { Mistake } from './mistake.js';
 import { inspectVerb } from './verbs/inspect.js';
 import { methodsVerb } from './verbs/methods.js';
 import { proveVerb } from './verbs/prove.js';
+import { scrambleVerb } from './verbs/scramble.js';
 import { solveVerb } from './verbs/solve.js';
 
 const text = { type: 'string' } as const;
@@ -32,6 +33,7 @@ const VERBS: Record<string, (io: Io, args: string[]) => number | Promise<number>
       io,
       optionsOf(args, { method: text, approach: text, 'method-file': text, all: flag }),
     ),
+  scramble: (io, args) => scrambleVerb(io, optionsOf(args, { seed: text, count: text })),
 };
 
 /** Runs one command; the exit status is 0, or 2 for a mistake in the input. */

@@ -8,6 +8,7 @@ export * from './cube/colours.js';
 export * from './cube/cube.js';
 export * from './cube/geometry.js';
 export * from './cube/holds.js';
+export * from './cube/laws.js';
 export * from './cube/legality.js';
 export * from './cube/painted.js';
 export * from './cube/pieces.js';

@@ -8,12 +8,11 @@ import type { Side } from './sides.js';
  */
 export type Cube = Uint8Array;
 
-export const solvedCube = (): Cube =>
-  Uint8Array.from({ length: PLACE_COUNT }, (_, place) =>
-    place < CORNER_COUNT ? place * 3 : (place - CORNER_COUNT) * 2,
-  );
+const SOLVED: Cube = Uint8Array.from({ length: PLACE_COUNT }, (_, place) =>
+  place < CORNER_COUNT ? place * 3 : (place - CORNER_COUNT) * 2,
+);
 
-const SOLVED = solvedCube();
+export const solvedCube = (): Cube => SOLVED.slice();
 
 export const copyCube = (cube: Cube): Cube => cube.slice();
 
@@ -73,14 +72,15 @@ for (const { index, sides } of PLACES) {
   }
 }
 
+/** The colour that a place (0…19) holding a byte `value` shows at its sticker `slot`. */
+export const colourOfValue = (place: number, value: number, slot: number): Side =>
+  place < CORNER_COUNT ? CORNER_COLOURS[value * 3 + slot]! : EDGE_COLOURS[value * 2 + slot]!;
+
 /** The colour (as the side whose centre has it) that the cube shows at a sticker number. */
 export function colourAt(cube: Cube, sticker: number): Side {
   const place = STICKER_PLACE[sticker]!;
   if (place < 0) return (sticker / 9) | 0;
-  const slot = STICKER_SLOT[sticker]!;
-  return place < CORNER_COUNT
-    ? CORNER_COLOURS[cube[place]! * 3 + slot]!
-    : EDGE_COLOURS[cube[place]! * 2 + slot]!;
+  return colourOfValue(place, cube[place]!, STICKER_SLOT[sticker]!);
 }
 
 // Flat copies of the places' sticker numbers, for the loop below.

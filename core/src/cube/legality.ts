@@ -1,4 +1,5 @@
 import type { ColourScheme } from './colours.js';
+import { isOdd } from './laws.js';
 import { CORNERS, EDGES, PLACES } from './pieces.js';
 import { seenAt, UNSEEN, type Painted, type SeenPiece } from './painted.js';
 import { SIDES } from './sides.js';
@@ -197,17 +198,4 @@ function unsolvable(seen: Sound[], scheme: ColourScheme): Problem[] {
     });
   }
   return problems;
-}
-
-/** Whether a permutation of 0…n−1 is odd. */
-export function isOdd(permutation: readonly number[]): boolean {
-  const visited = new Set<number>();
-  let odd = false;
-  permutation.forEach((_, start) => {
-    for (let k = start, length = 0; !visited.has(k); k = permutation[k]!, length++) {
-      visited.add(k);
-      if (length > 0) odd = !odd;
-    }
-  });
-  return odd;
 }

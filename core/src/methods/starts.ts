@@ -1,5 +1,5 @@
 import { pieceAt, placeValue, solvedCube, twistAt, type Cube } from '../cube/cube.js';
-import { isOdd } from '../cube/legality.js';
+import { isOdd } from '../cube/laws.js';
 import { CORNER_COUNT, CORNERS, EDGES, PLACE_COUNT, PLACES, type Place } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
 import { goalHolds, layersOf } from '../stages/goals.js';

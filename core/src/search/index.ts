@@ -1,0 +1,4 @@
+/** Short ways from any cube to any other. */
+export * from './scramble.js';
+export * from './way.js';
+export * from './way-tables.js';

@@ -1,0 +1,43 @@
+import { colourAt, type Cube } from '../cube/cube.js';
+import {
+  faceInHold,
+  HOME_HOLD,
+  stickerInHold,
+  turnHold,
+  turnSeenInHold,
+  type Hold,
+} from '../cube/holds.js';
+import { cubeFromPainted, STICKER_COUNT } from '../cube/painted.js';
+import { opposite } from '../cube/sides.js';
+import { sideOfTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
+
+/** The cube as it looks in a hold: the same cube, its sides renamed by where they are. */
+export function seenIn(hold: Hold, cube: Cube): Cube {
+  return cubeFromPainted(
+    Int8Array.from({ length: STICKER_COUNT }, (_, sticker) =>
+      faceInHold(hold, colourAt(cube, stickerInHold(hold, sticker))),
+    ),
+  );
+}
+
+/** Three holds that bring each pair of opposite sides up and down. */
+export const VIEWS: readonly Hold[] = [
+  HOME_HOLD,
+  turnHold(turnHold(HOME_HOLD, 0, 1), 1, 1),
+  turnHold(turnHold(HOME_HOLD, 2, 3), 1, 3),
+];
+
+/** `SEEN_TURNS[view][turn]`: how a turn of the cube's own sides is said in that view. */
+export const SEEN_TURNS: readonly Uint8Array[] = VIEWS.map((hold) =>
+  Uint8Array.from({ length: TURN_COUNT }, (_, turn) => turnSeenInHold(hold, turn)),
+);
+
+/**
+ * Whether a turn after another says nothing new: the same side again, or opposite sides in the
+ * order that is not tried. `before` is −1 at the beginning.
+ */
+export function isIdle(before: Turn, turn: Turn): boolean {
+  if (before < 0) return false;
+  const [earlier, later] = [sideOfTurn(before), sideOfTurn(turn)];
+  return earlier === later || (earlier === opposite(later) && earlier > later);
+}
