@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream';
-import { walkthroughSchema, inspectionSchema } from '@sleetcrest/contract';
+import { inspectionSchema, slipAnswerSchema, walkthroughSchema } from '@sleetcrest/contract';
 import {
   inspect,
   isSolved,
@@ -12,6 +12,7 @@ import {
   STANDARD_SCHEME,
   writeCubeDocument,
   writeMoves,
+  writePainted,
   solvedCube,
   type CubeDocument,
   type Method,
@@ -19,6 +20,7 @@ import {
   type Walkthrough,
 } from '@sleetcrest/core';
 import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { paintedFromTurns } from './input.js';
 import { run } from './run.js';
 
 async function cube(args: string[], input: string[] = [], files: Record<string, string> = {}) {
@@ -232,4 +234,87 @@ describe('a mistake on the command line', () => {
       expect(err[0]).not.toContain('\n');
     });
   }
+});
+
+describe('cube scramble', () => {
+  it('gives turns to random cubes, the same for the same seed', async () => {
+    const args = ['scramble', '--seed', '3', '--count', '4'];
+    const { status, json } = await cube(args);
+    const { scrambles } = json() as { scrambles: { turns: string; turnCount: number }[] };
+    expect(status).toBe(0);
+    expect(new Set(scrambles.map(({ turns }) => turns)).size).toBe(4);
+    for (const { turns, turnCount } of scrambles) {
+      expect(turns.split(' ').length).toBe(turnCount);
+      expect(turnCount).toBeLessThan(27);
+    }
+    expect((await cube(args)).json()).toEqual(json());
+    const one = (await cube(['scramble', '--seed', '3'])).json() as { scrambles: unknown[] };
+    expect(one.scrambles).toEqual(scrambles.slice(0, 1));
+  });
+
+  it('needs a seed, and a count that is a number', async () => {
+    expect((await cube(['scramble'])).err).toEqual([
+      'error: --seed is a whole number from 0 to 4294967295',
+    ]);
+    const { status, err } = await cube(['scramble', '--seed', '1', '--count', 'many']);
+    expect([status, err[0]]).toEqual([2, 'error: --count is a whole number from 1 to 10000']);
+  });
+});
+
+describe('cube slip', () => {
+  const asked = (...more: string[]): string[] => [
+    ...['slip', '--start', "L2 D F' R", '--meant', "R U R' U'", '--hold', 'yellow/green'],
+    ...more,
+  ];
+
+  it('tells what was done instead and the ways back, cheapest first', async () => {
+    // With yellow up and green in front, the right side is orange and the top yellow.
+    const { status, json } = await cube(asked('--seen-turns', "L2 D F' R L D L' D"));
+    const answer = slipAnswerSchema.parse(json());
+    expect(status).toBe(0);
+    const [likeliest] = answer.explanations;
+    expect(likeliest!.did).toBe("R U R' U");
+    expect(likeliest!.slips).toEqual([{ at: 4, kind: 'reversed', meant: "U'", did: 'U' }]);
+    expect(likeliest!.recover.map(({ kind }) => kind).sort()).toEqual([
+      'go-on',
+      'shortest',
+      'undo',
+    ]);
+    expect(likeliest!.recover.find(({ kind }) => kind === 'shortest')).toEqual({
+      kind: 'shortest',
+      hold: { up: 'yellow', front: 'green' },
+      turns: 'U2',
+      turnCount: 1,
+    });
+  });
+
+  it('reads the cube seen from a file too, whole or partly seen', async () => {
+    const seen = paintedFromTurns("L2 D F' R L D L' D");
+    const document = writePainted(seen.painted, STANDARD_SCHEME);
+    const faces = {
+      ...document.faces,
+      blue: document.faces.blue.map((c, k) => (k === 4 ? c : null)),
+    };
+    for (const file of [document, { ...document, faces }]) {
+      const files = { 'seen.json': JSON.stringify(file) };
+      const { json } = await cube(asked('--seen', 'seen.json'), [], files);
+      expect(slipAnswerSchema.parse(json()).explanations[0]!.did).toBe("R U R' U");
+    }
+  });
+
+  it('has nothing to tell when nothing slipped or nothing explains it', async () => {
+    for (const seen of ["L2 D F' R L D L' D'", 'F2 L U2 B']) {
+      expect((await cube(asked('--seen-turns', seen))).json()).toEqual({ explanations: [] });
+    }
+  });
+
+  it('refuses what it cannot read, saying which option to mend', async () => {
+    const wrong = async (...args: string[]): Promise<string> => (await cube(args)).err.join();
+    expect(await wrong('slip')).toContain('--start is missing');
+    expect(await wrong(...asked())).toBe('error: give one of --seen-turns and --seen');
+    const up = asked('--seen-turns', 'R').map((one) => one.replace('yellow/green', 'red/orange'));
+    expect(await wrong(...up)).toContain('--hold is two colours of neighbouring sides');
+    const none = asked('--seen-turns', 'R').map((one) => one.replace("R U R' U'", ''));
+    expect(await wrong(...none)).toBe('error: --meant is a sequence of 1 to 40 turns');
+  });
 });

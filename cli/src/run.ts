@@ -5,6 +5,7 @@ import { inspectVerb } from './verbs/inspect.js';
 import { methodsVerb } from './verbs/methods.js';
 import { proveVerb } from './verbs/prove.js';
 import { scrambleVerb } from './verbs/scramble.js';
+import { slipVerb } from './verbs/slip.js';
 import { solveVerb } from './verbs/solve.js';
 
 const text = { type: 'string' } as const;
@@ -32,6 +33,20 @@ const VERBS: Record<string, (io: Io, args: string[]) => number | Promise<number>
     proveVerb(
       io,
       optionsOf(args, { method: text, approach: text, 'method-file': text, all: flag }),
+    ),
+  slip: (io, args) =>
+    slipVerb(
+      io,
+      optionsOf(args, {
+        start: text,
+        meant: text,
+        hold: text,
+        'seen-turns': text,
+        seen: text,
+        method: text,
+        'method-file': text,
+        first: text,
+      }),
     ),
   scramble: (io, args) => scrambleVerb(io, optionsOf(args, { seed: text, count: text })),
 };

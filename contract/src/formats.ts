@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { cubeSchema } from './documents/cube.js';
 import { inspectionSchema } from './documents/inspection.js';
 import { methodSchema } from './documents/method.js';
+import { slipAnswerSchema } from './documents/slip.js';
 import { walkthroughSchema } from './documents/walkthrough.js';
 
 /** The published documents, by the name of their schema file. */
@@ -10,6 +11,7 @@ export const DOCUMENT_SCHEMAS = {
   walkthrough: walkthroughSchema,
   method: methodSchema,
   inspection: inspectionSchema,
+  slips: slipAnswerSchema,
 } as const;
 
 /** The JSON Schema (draft 2020-12) of each document, by name. */

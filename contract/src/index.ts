@@ -6,6 +6,7 @@ export * from './documents/cube.js';
 export * from './documents/id.js';
 export * from './documents/inspection.js';
 export * from './documents/method.js';
+export * from './documents/slip.js';
 export * from './documents/walkthrough.js';
 export * from './formats.js';
 export * from './http/handouts.js';

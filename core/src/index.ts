@@ -26,6 +26,7 @@ export * from './stages/stages.js';
 export * from './methods/named.js';
 export * from './methods/replay.js';
 export * from './methods/walkthrough.js';
+export { SLIP_KINDS, type SlipKind } from './slips/kinds.js';
 export * from './drawing/crown.js';
 export * from './drawing/letter-on.js';
 export * from './drawing/turn.js';

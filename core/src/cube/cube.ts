@@ -42,11 +42,23 @@ export const placeValue = (piece: number, twist: number): number =>
  * The cube reached by doing what leads from solved to `a`, then what leads from solved to `b`.
  */
 export function compose(a: Cube, b: Cube): Cube {
-  return Uint8Array.from({ length: PLACE_COUNT }, (_, place) => {
-    const from = pieceAt(b, place);
-    const kinds = place < CORNER_COUNT ? 3 : 2;
-    return placeValue(pieceAt(a, from), (twistAt(a, from) + twistAt(b, place)) % kinds);
-  });
+  const result = new Uint8Array(PLACE_COUNT);
+  composeInto(a, b, result, 0);
+  return result;
+}
+
+/** The same, written into `result` from an offset on; no allocation. */
+export function composeInto(a: Cube, b: Cube, result: Uint8Array, offset: number): void {
+  for (let place = 0; place < CORNER_COUNT; place++) {
+    const moved = b[place]!;
+    const value = a[(moved / 3) | 0]!;
+    const twist = value % 3;
+    result[offset + place] = value - twist + ((twist + (moved % 3)) % 3);
+  }
+  for (let place = CORNER_COUNT; place < PLACE_COUNT; place++) {
+    const moved = b[place]!;
+    result[offset + place] = a[CORNER_COUNT + (moved >> 1)]! ^ (moved & 1);
+  }
 }
 
 /** The cube `b` for which `compose(cube, b)` is solved. */
