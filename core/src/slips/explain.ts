@@ -80,8 +80,7 @@ class Matcher {
   /** Whether the cube changed by the effect, 20 bytes from an offset on, is the one seen. */
   fits(cube: Cube, effects: Uint8Array, offset = 0): boolean {
     const { allowed, places } = this;
-    for (let k = 0; k < places.length; k++) {
-      const place = places[k]!;
+    for (const place of places) {
       const moved = effects[offset + place]!;
       let value: number;
       if (place < CORNER_COUNT) {
