@@ -132,9 +132,30 @@ describe('cube solve', () => {
 describe('cube inspect', () => {
   it('tells the stages reached', async () => {
     const { json } = await cube(['inspect', '--turns', 'D R2 D2']);
-    expect(inspectionSchema.parse(json())).toEqual({ legal: true, problems: [], reached: [] });
+    const { legal, problems, reached, firstLayer } = inspectionSchema.parse(json());
+    expect([legal, problems, reached, firstLayer]).toEqual([true, [], [], 'open']);
     const { json: last } = await cube(['inspect', '--turns', 'D']);
     expect(inspectionSchema.parse(last()).reached).toContain('yellow-cross');
+  });
+
+  it('tells how far the cube is by each method, and by one in a file', async () => {
+    // All but the last corners: their places are right, their twists are not.
+    const turns = "z2 U R' D' R D R' D' R D U R' D' R D R' D' R D R' D' R D R' D' R D U2";
+    const files = { 'mine.json': JSON.stringify(ownMethod()) };
+    const args = ['inspect', '--turns', turns, '--method-file', 'mine.json'];
+    const { methods } = inspectionSchema.parse((await cube(args, [], files)).json());
+    expect(Object.keys(methods)).toEqual([...METHODS.map(({ id }) => id), 'mine']);
+    expect(methods['gentle']).toEqual({ done: 'corner-places', next: 'corner-twists' });
+    expect(methods['side-match']).toEqual({ done: 'yellow-cross', next: 'yellow-face' });
+    expect(methods['mine']).toEqual({ done: 'yellow-cross', next: 'yellow-face' });
+  });
+
+  it('tells one white side from a first layer that is done', async () => {
+    const look = async (turns: string): Promise<string> =>
+      inspectionSchema.parse((await cube(['inspect', '--turns', turns])).json()).firstLayer;
+    expect(await look('D')).toBe('done');
+    expect(await look('U')).toBe('face-only');
+    expect(await look("R2 D R' U2 R D' R' U2 R'")).toBe('open');
   });
 
   it('names what is wrong with a painted cube, and the pieces', async () => {
@@ -147,6 +168,8 @@ describe('cube inspect', () => {
       legal: false,
       problems: [jasmine.objectContaining({ kind: 'flipped-edge', pieces: [['white', 'green']] })],
       reached: [],
+      firstLayer: 'open',
+      methods: jasmine.any(Object) as never,
     } as never);
     const solved = await cube(['solve', '--file', 'c.json'], [], files);
     expect(solved.status).toBe(2);

@@ -27,7 +27,7 @@ function optionsOf<T extends Record<string, { type: 'string' | 'boolean' }>>(
 const VERBS: Record<string, (io: Io, args: string[]) => number | Promise<number>> = {
   solve: (io, args) =>
     solveVerb(io, optionsOf(args, { ...source, method: text, 'method-file': text })),
-  inspect: (io, args) => inspectVerb(io, optionsOf(args, source)),
+  inspect: (io, args) => inspectVerb(io, optionsOf(args, { ...source, 'method-file': text })),
   methods: (io, args) => (optionsOf(args, {}), methodsVerb(io)),
   prove: (io, args) =>
     proveVerb(

@@ -1,15 +1,27 @@
-import { inspect } from '@sleetcrest/core';
-import { firstSide } from '../input.js';
+import { inspect, METHODS, progressOf } from '@sleetcrest/core';
+import { stagesOf } from '@sleetcrest/core/methods';
+import { chosenMethod, firstSide } from '../input.js';
 import type { Io } from '../io.js';
 import { answerEach, type SourceOptions } from '../source.js';
 
-/** `inspect`: whether a cube is a real one, what is wrong with it, and the stages it has reached. */
-export const inspectVerb = (
+/**
+ * `inspect`: whether a cube is a real one, what is wrong with it, and how far it is by each method
+ * (and by the one in a file, where one is given).
+ */
+export async function inspectVerb(
   io: Io,
-  options: SourceOptions & { first?: string | undefined },
-): Promise<number> =>
-  answerEach(io, options, (cube) => {
-    const { legal, problems, reached } = inspect(cube, firstSide(cube.scheme, options.first));
+  options: SourceOptions & { first?: string | undefined; 'method-file'?: string | undefined },
+): Promise<number> {
+  const file = options['method-file'];
+  const own = file === undefined ? [] : [await chosenMethod(io, undefined, file)];
+  const methods = [...METHODS, ...own].map((method) => ({ ...method, stages: stagesOf(method) }));
+  return answerEach(io, options, (cube) => {
+    const { legal, problems, reached, firstLayer } = inspect(
+      cube,
+      firstSide(cube.scheme, options.first),
+    );
     const told = problems.map(({ kind, pieces, repair }) => ({ kind, pieces, repair }));
-    return { legal, problems: told, reached };
+    const far = methods.map(({ id, stages }) => [id, progressOf(stages, reached)]);
+    return { legal, problems: told, reached, firstLayer, methods: Object.fromEntries(far) };
   });
+}

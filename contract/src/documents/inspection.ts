@@ -1,4 +1,4 @@
-import { PROBLEM_KINDS } from '@sleetcrest/core';
+import { FIRST_LAYERS, PROBLEM_KINDS } from '@sleetcrest/core';
 import * as z from 'zod';
 import { colourSchema } from './colour.js';
 import { stageSchema } from './approach.js';
@@ -15,5 +15,14 @@ export const inspectionSchema = z
       }),
     ),
     reached: z.array(stageSchema),
+    firstLayer: z.enum(FIRST_LAYERS).meta({
+      description: 'face-only: one side shows its colour, but the stickers round it do not match.',
+    }),
+    methods: z
+      .record(
+        z.string(),
+        z.strictObject({ done: stageSchema.nullable(), next: stageSchema.nullable() }),
+      )
+      .meta({ description: 'Per method, by id: the last stage that is done, and the next.' }),
   })
   .meta({ id: 'Inspection', title: 'Inspection' });

@@ -1,7 +1,8 @@
 import type { ColourScheme } from './colours.js';
-import { isOdd } from './laws.js';
-import { CORNERS, EDGES, PLACES } from './pieces.js';
+import { placeValue } from './cube.js';
+import { PLACES } from './pieces.js';
 import { seenAt, UNSEEN, type Painted, type SeenPiece } from './painted.js';
+import { smallestRepair } from './repair.js';
 import { SIDES } from './sides.js';
 import { betweenWords, joinColours, kindOfPlace, list, pieceColours } from './words.js';
 
@@ -146,55 +147,45 @@ function unseenPieces(seen: SeenPiece[], scheme: ColourScheme): Problem[] {
   ];
 }
 
+/** How the smallest repair is done by hand, a problem for each law that is broken. */
 function unsolvable(seen: Sound[], scheme: ColourScheme): Problem[] {
+  const cube = Uint8Array.from(seen, ({ piece, twist }) => placeValue(piece, twist));
+  const { flip, twist, swap } = smallestRepair(cube);
   const problems: Problem[] = [];
-  const twist = CORNERS.reduce((sum, { index }) => sum + seen[index]!.twist, 0) % 3;
-  const flip = EDGES.reduce((sum, { index }) => sum + seen[index]!.twist, 0) % 2;
-  const named = (place: number): string[] => pieceColours(seen[place]!.piece, scheme);
+  const colours = (place: number): string[] => pieceColours(seen[place]!.piece, scheme);
+  const named = (place: number): string => joinColours(colours(place));
+  const stickersAt = (...places: number[]): number[] =>
+    places.flatMap((place) => [...PLACES[place]!.stickers]);
 
-  if (flip !== 0) {
-    // An edge flipped in its own place is the one a hand most likely put in wrong.
-    const place =
-      EDGES.find(({ index }) => seen[index]!.piece === index && seen[index]!.twist === 1) ??
-      EDGES[0]!;
-    const name = joinColours(named(place.index));
+  if (flip !== undefined) {
     problems.push({
       kind: 'flipped-edge',
-      pieces: [named(place.index)],
-      stickers: [...place.stickers],
+      pieces: [colours(flip)],
+      stickers: stickersAt(flip),
       says: 'One edge is in the wrong way up: no turns can solve this cube.',
-      repair: `If it is painted right, take out the ${name} edge and put it back flipped. ${SMALL_PARTS}`,
+      repair: swap
+        ? `When the two edges are exchanged, put the ${named(flip)} edge back flipped: that mends both.`
+        : `If it is painted right, take out the ${named(flip)} edge ${betweenWords(flip, scheme)} and put it back flipped: turn a layer it is in half way to a quarter and lever it out. Any other edge would do, this one is the easiest. ${SMALL_PARTS}`,
     });
   }
-  if (twist !== 0) {
-    const place =
-      CORNERS.find(({ index }) => seen[index]!.piece === index && seen[index]!.twist === twist) ??
-      CORNERS[0]!;
-    const name = joinColours(named(place.index));
-    const way = twist === 1 ? 'counter-clockwise' : 'clockwise';
+  if (twist) {
+    const way = twist.thirds === 1 ? 'clockwise' : 'counter-clockwise';
     problems.push({
       kind: 'twisted-corner',
-      pieces: [named(place.index)],
-      stickers: [...place.stickers],
+      pieces: [colours(twist.place)],
+      stickers: stickersAt(twist.place),
       says: 'One corner is twisted in its place: no turns can solve this cube.',
-      repair: `If it is painted right, twist the ${name} corner a third of a turn ${way}, looking straight at it. ${SMALL_PARTS}`,
+      repair: `If it is painted right, twist the ${named(twist.place)} corner ${betweenWords(twist.place, scheme)} a third of a turn ${way}, looking straight at it. Many cubes let it twist where it is; otherwise take out an edge beside it first. Any other corner would do, this one is the easiest. ${SMALL_PARTS}`,
     });
   }
-  if (
-    isOdd(CORNERS.map(({ index }) => seen[index]!.piece)) !==
-    isOdd(EDGES.map(({ index }) => seen[index]!.piece - CORNERS.length))
-  ) {
-    const exchanged = (place: number): boolean =>
-      seen[place]!.piece !== place && seen[seen[place]!.piece]!.piece === place;
-    const first = PLACES.find(({ index }) => exchanged(index)) ?? EDGES[0]!;
-    const second = exchanged(first.index) ? PLACES[seen[first.index]!.piece]! : EDGES[1]!;
-    const names = [first, second].map(({ index }) => joinColours(named(index)));
+  if (swap) {
+    const kind = kindOfPlace(swap[0]);
     problems.push({
       kind: 'swapped-pieces',
-      pieces: [named(first.index), named(second.index)],
-      stickers: [...first.stickers, ...second.stickers],
+      pieces: swap.map(colours),
+      stickers: stickersAt(...swap),
       says: 'Two pieces have changed places: no turns can solve this cube.',
-      repair: `If it is painted right, take out the ${names.join(' and the ')} ${kindOfPlace(first.index)} and exchange them. ${SMALL_PARTS}`,
+      repair: `If it is painted right, take out the ${swap.map(named).join(' and the ')} ${kind} and exchange them. Any other two ${kind}s would do, these are the easiest. ${SMALL_PARTS}`,
     });
   }
   return problems;
