@@ -68,6 +68,10 @@ export const sideInHold = (hold: Hold, face: Side): Side => DATA[hold]!.sides[fa
 export const stickerInHold = (hold: Hold, sticker: number): number =>
   DATA[hold]!.stickers[sticker]!;
 
+/** Where the cube's sticker is in this hold, numbered as in hold 0. */
+export const stickerSeenInHold = (hold: Hold, sticker: number): number =>
+  DATA[hold]!.stickers.indexOf(sticker);
+
 /** A turn said in this hold, as a turn of the cube's own sides. */
 export const turnInHold = (hold: Hold, turn: Turn): Turn =>
   turnOf(sideInHold(hold, sideOfTurn(turn)), quartersOfTurn(turn));

@@ -1,4 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
+import { inferred, suspects } from '@sleetcrest/core/entry';
 import {
   HOME_HOLD,
   inspect,
@@ -83,23 +84,47 @@ export const entryFeature = createFeature({
       change.scheme ? { ...state, scheme: change.scheme } : state,
     ),
   ),
-  extraSelectors: ({ selectPainted, selectScheme, selectHold, selectPast, selectFuture }) => ({
-    selectInspection: createSelector(
-      selectPainted,
+  extraSelectors: ({ selectPainted, selectScheme, selectHold, selectPast, selectFuture }) => {
+    /** The stickers painted, and those that follow from them. */
+    const selectKnown = createSelector(selectPainted, (painted): Stickers =>
+      Array.from(inferred(painted)),
+    );
+    const selectInspection = createSelector(
+      selectKnown,
       selectScheme,
       readerFeature.selectFirstColour,
-      (painted, scheme, first) =>
-        inspect({ painted: Int8Array.from(painted), scheme }, sideOfColour(scheme, first)),
-    ),
-    /** The colours of the stickers as the picture shows them. */
-    selectPicture: createSelector(selectPainted, selectScheme, selectHold, pictureOf),
-    /** How many stickers of each colour are still to be painted, by side number. */
-    selectLeft: createSelector(selectPainted, (painted) =>
-      SIDES.map((side) => 9 - painted.filter((colour) => colour === side).length),
-    ),
-    selectCanUndo: createSelector(selectPast, (past) => past.length > 0),
-    selectCanRedo: createSelector(selectFuture, (future) => future.length > 0),
-  }),
+      (known, scheme, first) =>
+        inspect({ painted: Int8Array.from(known), scheme }, sideOfColour(scheme, first)),
+    );
+    return {
+      selectKnown,
+      selectInspection,
+      /** Which of them were not painted. */
+      selectFollows: createSelector(
+        selectPainted,
+        selectKnown,
+        (painted, known): ReadonlySet<number> =>
+          new Set(
+            known.flatMap((colour, sticker) => (colour !== painted[sticker] ? [sticker] : [])),
+          ),
+      ),
+      /** Stickers one of which must be wrong, likeliest first, where the laws are broken. */
+      selectSuspects: createSelector(
+        selectPainted,
+        selectScheme,
+        selectInspection,
+        (painted, scheme, { legal }) => (legal ? [] : suspects(painted, scheme)),
+      ),
+      /** The colours of the stickers as the picture shows them. */
+      selectPicture: createSelector(selectKnown, selectScheme, selectHold, pictureOf),
+      /** How many stickers of each colour are still to be found, by side number. */
+      selectLeft: createSelector(selectKnown, (known) =>
+        SIDES.map((side) => 9 - known.filter((colour) => colour === side).length),
+      ),
+      selectCanUndo: createSelector(selectPast, (past) => past.length > 0),
+      selectCanRedo: createSelector(selectFuture, (future) => future.length > 0),
+    };
+  },
 });
 
 /** Stickers as they lie in a hold, by colour name; null where not painted. */

@@ -14,6 +14,7 @@ import {
   solvedCube,
   stageWords,
   stickerInHold,
+  stickerSeenInHold,
   turnHold,
   UNSEEN,
   unseenCube,
@@ -22,6 +23,7 @@ import {
   type Colour,
   type PaintedCube,
 } from '@sleetcrest/core';
+import { nextQuestion } from '@sleetcrest/core/entry';
 import { v4 as uuid } from 'uuid';
 import { historyKey } from '../../keyboard/keys';
 import { FIRST_COLOURS } from '../../reader/options';
@@ -34,8 +36,13 @@ import { WalkPage } from '../walk/walk.actions';
 import { walkFeature } from '../walk/walk.feature';
 import { EntryPage } from './entry.actions';
 import { entryFeature } from './entry.feature';
+import { PhotoEntry } from '../photos/photo-entry';
+import { DoneUpTo } from './done-up-to';
 import { FileEntry } from './file-entry';
+import { FarApart } from './far-apart';
+import { GuidedEntry } from './guided-entry';
 import { Palette } from './palette';
+import { SuspectPanel } from './suspect-panel';
 import { TurnsEntry } from './turns-entry';
 
 /** Where a cube is entered: painted, turned or opened. */
@@ -44,7 +51,10 @@ import { TurnsEntry } from './turns-entry';
   imports: [
     Choice,
     Crown,
+    DoneUpTo,
+    FarApart,
     FileEntry,
+    GuidedEntry,
     MatButton,
     MatButtonToggle,
     MatButtonToggleGroup,
@@ -52,7 +62,9 @@ import { TurnsEntry } from './turns-entry';
     MatIconButton,
     MethodChoice,
     Palette,
+    PhotoEntry,
     RouterLink,
+    SuspectPanel,
     TurnsEntry,
   ],
   templateUrl: './entry.html',
@@ -65,7 +77,7 @@ export class Entry {
   protected readonly firstColours = FIRST_COLOURS;
   private readonly router = inject(Router);
 
-  protected readonly way = signal<'paint' | 'turns' | 'file'>('paint');
+  protected readonly way = signal<'paint' | 'ask' | 'photos' | 'turns' | 'file'>('paint');
   protected readonly painted = this.store.selectSignal(entryFeature.selectPainted);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly hold = this.store.selectSignal(entryFeature.selectHold);
@@ -73,6 +85,11 @@ export class Entry {
   protected readonly left = this.store.selectSignal(entryFeature.selectLeft);
   protected readonly picture = this.store.selectSignal(entryFeature.selectPicture);
   protected readonly inspection = this.store.selectSignal(entryFeature.selectInspection);
+  protected readonly known = this.store.selectSignal(entryFeature.selectKnown);
+  private readonly followed = this.store.selectSignal(entryFeature.selectFollows);
+  private readonly suspected = this.store.selectSignal(entryFeature.selectSuspects);
+  /** Suspects the person looked at again and found as painted. */
+  private readonly cleared = signal<ReadonlySet<number>>(new Set());
   protected readonly canUndo = this.store.selectSignal(entryFeature.selectCanUndo);
   protected readonly canRedo = this.store.selectSignal(entryFeature.selectCanRedo);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
@@ -82,17 +99,35 @@ export class Entry {
 
   protected readonly up = computed(() => this.scheme()[sideInHold(this.hold(), UP)]!);
   protected readonly front = computed(() => this.scheme()[sideInHold(this.hold(), FRONT)]!);
+  /** The likeliest wrong sticker that was not looked at again. */
+  protected readonly suspect = computed(
+    () => this.suspected().find(({ sticker }) => !this.cleared().has(sticker)) ?? null,
+  );
   protected readonly marked = computed(() => {
-    const wrong = new Set(this.inspection().problems.flatMap(({ stickers }) => stickers));
-    const shown = Array.from({ length: 54 }, (_, sticker) => sticker);
-    return new Set(shown.filter((sticker) => wrong.has(stickerInHold(this.hold(), sticker))));
+    const suspect = this.suspect();
+    const wrong = suspect
+      ? [suspect.sticker]
+      : this.inspection().problems.flatMap(({ stickers }) => stickers);
+    return this.inHold(new Set(wrong));
   });
+  protected readonly follows = computed(() => this.inHold(this.followed()));
+  /** The sticker guided entry asks for, as the picture shows it. */
+  protected readonly asked = computed(() => {
+    const question = this.way() === 'ask' ? nextQuestion(this.known(), this.hold()) : undefined;
+    return question?.hold === this.hold() ? stickerSeenInHold(this.hold(), question.sticker) : null;
+  });
+
+  /** The cube's stickers, numbered as the picture shows them. */
+  private inHold(stickers: ReadonlySet<number>): ReadonlySet<number> {
+    return new Set([...stickers].map((sticker) => stickerSeenInHold(this.hold(), sticker)));
+  }
+
   /** What is wrong, but for stickers that are simply not painted yet. */
   protected readonly troubles = computed(() =>
     this.inspection().problems.filter(({ kind }) => kind !== 'unseen'),
   );
   protected readonly unpainted = computed(
-    () => this.painted().filter((colour) => colour === UNSEEN).length,
+    () => this.known().filter((colour) => colour === UNSEEN).length,
   );
   protected readonly reached = computed(() => {
     const first = sideOfColour(this.scheme(), this.reader().firstColour);
@@ -115,6 +150,14 @@ export class Entry {
 
   protected choose(brush: number): void {
     this.store.dispatch(EntryPage.brushChosen({ brush }));
+  }
+
+  protected mend({ sticker, colour }: { sticker: number; colour: number }): void {
+    this.store.dispatch(EntryPage.stickerPainted({ sticker, colour, continues: false }));
+  }
+
+  protected clear(sticker: number): void {
+    this.cleared.update((all) => new Set([...all, sticker]));
   }
 
   /** Turns the picture as if the cube were turned: axis 0 is `x`, 1 is `y`. */
@@ -165,7 +208,7 @@ export class Entry {
     const record = {
       id,
       name: `Cube of ${WHEN.format(new Date())}`,
-      start: writePainted(this.painted(), this.scheme()),
+      start: writePainted(this.known(), this.scheme()),
       method: this.reader().method,
       firstColour: this.reader().firstColour,
       position: { step: 0, turn: 0 },

@@ -33,6 +33,10 @@ export class Crown {
   readonly label = input('The cube as it is held');
   readonly letters = input(false);
   readonly marked = input<ReadonlySet<number>>(new Set());
+  /** Stickers that were not painted but follow from those that were. */
+  readonly follows = input<ReadonlySet<number>>(new Set());
+  /** The sticker that is asked for. */
+  readonly asked = input<number | null>(null);
   /** Words on stickers left as paper: what is asked of them short of a colour. */
   readonly notes = input<ReadonlyMap<number, string>>(new Map());
   /** Whether stickers can be painted. */
@@ -57,8 +61,11 @@ export class Crown {
         letter: colour && this.letters() ? colour[0]!.toUpperCase() : '',
         ink: `var(--on-sticker-${colour})`,
         marked: this.marked().has(sticker),
+        follows: this.follows().has(sticker),
         note: colour ? '' : (this.notes().get(sticker) ?? ''),
-        says: `${stickerPlace(sticker)}: ${colour ?? this.notes().get(sticker) ?? 'not painted'}`,
+        says: `${stickerPlace(sticker)}: ${colour ?? this.notes().get(sticker) ?? 'not painted'}${
+          this.follows().has(sticker) ? ', follows from the others' : ''
+        }`,
       };
     }),
   );

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { photoDeeds } from './photo-deeds';
+
+expose(photoDeeds);
