@@ -47,7 +47,10 @@ function ownTurns({ hold, moves }: MeantStep): Turn[] {
 }
 
 /** Turns back from the first slip on, then what was meant from there; each step's turns its own. */
-function undoing({ slips, did }: Explanation, steps: readonly MeantStep[]): Turn[] {
+function undoing(
+  { slips, did }: Pick<Explanation, 'slips' | 'did'>,
+  steps: readonly MeantStep[],
+): Turn[] {
   const [{ step, at }] = slips as [Explanation['slips'][0]];
   const done = steps.slice(step).flatMap((one, k) => ownTurns({ ...one, moves: did[step + k]! }));
   const meant = steps.slice(step).flatMap(ownTurns);
@@ -93,8 +96,13 @@ export function waysBackFrom(
   };
   return (explanation) => {
     const { slips, cube } = explanation;
-    const undo = simplifyMoves(undoing(explanation, steps));
-    const ways = [said('undo', steps[slips[0]!.step]!.hold, undo), ...fromCube(cube)];
+    const [slip] = slips;
+    const ways = [...fromCube(cube)];
+    // A cube that nothing explains has no turn from which to undo.
+    if (slip) {
+      const undo = simplifyMoves(undoing(explanation, steps));
+      ways.unshift(said('undo', steps[slip.step]!.hold, undo));
+    }
     return ways.sort((a, b) => a.wholeCount - b.wholeCount);
   };
 }

@@ -14,6 +14,7 @@ import * as methodsEffects from './method/methods.effects';
 import { methodsFeature } from './method/methods.feature';
 import { readerFeature } from './reader/reader.feature';
 import { provideIcons } from './shared/icons';
+import * as restEffects from './rest/rest.effects';
 import * as persistEffects from './state/persist.effects';
 
 export const appConfig: ApplicationConfig = {
@@ -27,7 +28,7 @@ export const appConfig: ApplicationConfig = {
     provideState(walkFeature),
     provideState(savedFeature),
     provideState(methodsFeature),
-    provideEffects(walkEffects, savedEffects, persistEffects, methodsEffects),
+    provideEffects(walkEffects, savedEffects, persistEffects, methodsEffects, restEffects),
     provideIcons(),
     // At the bottom it would lie on the buttons that turn the cube.
     { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { verticalPosition: 'top' } },

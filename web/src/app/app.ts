@@ -6,12 +6,22 @@ import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { isFree } from './keyboard/keys';
 import { letterOn } from '@sleetcrest/core';
+import { Rest } from './rest/rest';
+import { RestBanner } from './rest/rest-banner';
 import { readerFeature, SettingsPage } from './reader/reader.feature';
 
 /** The frame round every view: the name, the views, the drawer, help. */
 @Component({
   selector: 'sc-root',
-  imports: [MatButton, MatIcon, MatIconButton, RouterLink, RouterLinkActive, RouterOutlet],
+  imports: [
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    RestBanner,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+  ],
   template: `
     <a class="skip" href="#main">To the content</a>
     <nav aria-label="Views">
@@ -40,6 +50,11 @@ import { readerFeature, SettingsPage } from './reader/reader.feature';
         <mat-icon svgIcon="help" />
       </button>
     </nav>
+    @if (rest.due()) {
+      @defer (on immediate) {
+        <sc-rest-banner />
+      }
+    }
     <main id="main" tabindex="-1"><router-outlet /></main>
   `,
   styleUrl: './app.scss',
@@ -49,6 +64,7 @@ import { readerFeature, SettingsPage } from './reader/reader.feature';
 export class App {
   private readonly store = inject(Store);
   private readonly dialog = inject(MatDialog);
+  protected readonly rest = inject(Rest);
   private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
 
   constructor() {

@@ -41,6 +41,24 @@ const GROUPS = [
     ],
   },
   {
+    title: 'Entering a cube, when asked',
+    keys: [
+      ['1 … 6', 'white, red, green, yellow, orange, blue'],
+      ['W R G Y O B', 'the same by first letter'],
+      ['Backspace', 'take the last one back'],
+      ['Enter', 'walk it, once all is told'],
+    ],
+  },
+  {
+    title: 'Read from afar',
+    keys: [
+      ['any key', 'next turn, and on after a step'],
+      ['←  ↑', 'turn back'],
+      ['?', 'that is not what I see'],
+      ['Esc', 'close'],
+    ],
+  },
+  {
     title: 'In the Workshop',
     keys: [
       ['Ctrl Z', 'undo'],

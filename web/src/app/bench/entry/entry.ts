@@ -129,6 +129,10 @@ export class Entry {
   protected readonly unpainted = computed(
     () => this.known().filter((colour) => colour === UNSEEN).length,
   );
+  /** Nothing is wrong, but not all is told. */
+  protected readonly stillOpen = computed(
+    () => !this.inspection().legal && this.troubles().length === 0 && this.suspect() === null,
+  );
   protected readonly reached = computed(() => {
     const first = sideOfColour(this.scheme(), this.reader().firstColour);
     const last = this.inspection().reached.at(-1);

@@ -56,10 +56,9 @@ const NONE = -2;
       </p>
       <p class="asked" aria-live="polite">
         <b>{{ place() }}</b>: which colour?
-      </p>
-      <p class="count">
-        {{ count() }} told, {{ follows() }} followed by themselves; a mixed cube takes about
-        {{ usual }}.
+        <span class="count">
+          {{ count() }} told, {{ follows() }} followed; a mixed cube takes about {{ usual }}.
+        </span>
       </p>
     } @else {
       <p class="asked" aria-live="polite">
@@ -77,9 +76,7 @@ const NONE = -2;
       @if (reader().speakEntry && voice.silent()) {
         <span class="quiet">No voice is installed here: it stays silent.</span>
       }
-      <button matButton [disabled]="!canUndo()" (click)="takeBack()">
-        Take the last one back (Backspace)
-      </button>
+      <button matButton [disabled]="!canUndo()" (click)="takeBack()">Take back (Backspace)</button>
     </div>
   `,
   styles: `
@@ -96,6 +93,10 @@ const NONE = -2;
       border-left: 4px solid var(--accent);
       background: var(--surface);
       font-size: 1.2rem;
+    }
+    .count {
+      display: block;
+      font-size: 0.9rem;
     }
     .count,
     .quiet {

@@ -1,5 +1,6 @@
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
 import type { Planned } from '../../solver/planned';
+import type { Position } from '@sleetcrest/contract';
 import type { WalkRecord } from './walk-record';
 
 /** What happens on a walk. */
@@ -10,6 +11,8 @@ export const WalkPage = createActionGroup({
     'Saved Walk Opened': props<{ record: WalkRecord }>(),
     'Turn Done': emptyProps(),
     'Turn Undone': emptyProps(),
+    /** A turn-reporting cube stands here. */
+    'Position Reached': props<{ position: Position }>(),
     'Step Chosen': props<{ step: number }>(),
     'Play Toggled': emptyProps(),
     'Plan Changed': props<{ change: Partial<WalkRecord> }>(),

@@ -94,6 +94,9 @@ export const walkFeature = createFeature({
     on(WalkPage.stepChosen, (state, { step }) =>
       moved(state, (timeline) => within(timeline, { step: Math.max(0, step), turn: 0 })),
     ),
+    on(WalkPage.positionReached, (state, { position }) =>
+      moved(state, (timeline) => within(timeline, position)),
+    ),
     on(WalkPage.playToggled, (state) => ({ ...state, playing: !state.playing })),
     on(WalkPage.planChanged, (state, { change }) =>
       state.record

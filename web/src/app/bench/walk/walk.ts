@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
@@ -13,6 +14,7 @@ import {
   writeCubeDocument,
   type Colour,
   type Dialect,
+  type Turn,
 } from '@sleetcrest/core';
 import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
@@ -25,6 +27,10 @@ import { Choice } from '../../shared/choice/choice';
 import { Crown } from '../../shared/crown/crown';
 import { CubeView } from '../../shared/cube-view/cube-view';
 import { pictureOf } from '../entry/entry.feature';
+import { DevicePanel } from '../device/device-panel';
+import { FollowedCube } from '../device/followed-cube';
+import { SimulatedCube } from '../device/simulated-cube';
+import { FarWalk } from '../far/far-walk';
 import { Controls } from './controls';
 import { FourLines } from './four-lines';
 import { TileRow } from './tile-row';
@@ -39,12 +45,15 @@ import { walkFeature, type WalkScene } from './walk.feature';
     Controls,
     Crown,
     CubeView,
+    DevicePanel,
+    FarWalk,
     FourLines,
     MatButton,
     MatIcon,
     MethodChoice,
     TileRow,
   ],
+  providers: [FollowedCube],
   templateUrl: './walk.html',
   styleUrl: './walk.scss',
   host: { '(document:keydown)': 'key($event)' },
@@ -58,6 +67,11 @@ export class Walk {
   protected readonly dialects = DIALECT_OPTIONS;
   private readonly router = inject(Router);
   private readonly snackBar = inject(MatSnackBar);
+  private readonly dialog = inject(MatDialog);
+  private readonly device = inject(SimulatedCube);
+  protected readonly followed = inject(FollowedCube);
+  /** Whether the walk fills the window. */
+  protected readonly afar = signal(false);
 
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly playing = this.store.selectSignal(walkFeature.selectPlaying);
@@ -171,12 +185,45 @@ export class Walk {
     void this.router.navigate(['/bench', id], { replaceUrl: true });
   }
 
+  /** Asks what is seen, and looks for the slip. */
+  protected async doubt(): Promise<void> {
+    const cube = this.followed.cube();
+    const position = cube ? this.followed.intended() : this.scene().position;
+    const { SlipDialog } = await import('../slip/slip-dialog');
+    this.dialog.open(SlipDialog, {
+      ariaLabel: 'What slipped?',
+      data: { cube, position },
+      width: '100vw',
+      maxWidth: '100vw',
+      height: '100dvh',
+      maxHeight: '100dvh',
+      panelClass: 'whole',
+    });
+  }
+
+  protected connect(): void {
+    void this.followed.connect();
+  }
+
+  /** The simulated cube is turned on the screen. */
+  protected turned(turn: Turn): void {
+    this.device.turn(turn, performance.now());
+  }
+
   protected edit(): void {
     void this.router.navigate(['/bench']);
   }
 
   protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey || isPress(event)) return;
+    if (
+      this.afar() ||
+      !isFree(event) ||
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      isPress(event)
+    )
+      return;
     const done = this.deed(event);
     if (!done) return;
     event.preventDefault();

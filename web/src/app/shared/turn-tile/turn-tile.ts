@@ -36,7 +36,7 @@ import { drawTurn, writeMove, type Dialect, type Move } from '@sleetcrest/core';
 export class TurnTile {
   readonly move = input.required<Move>();
   readonly dialect = input.required<Dialect>();
-  readonly state = input<'done' | 'now' | 'ahead'>('ahead');
+  readonly state = input<'done' | 'now' | 'ahead' | 'slipped' | 'missed'>('ahead');
 
   protected readonly marker = `turn-head-${nextMarker++}`;
   protected readonly drawing = computed(() => drawTurn(this.move()));

@@ -1,0 +1,27 @@
+import { Injectable } from '@angular/core';
+import type { Turn } from '@sleetcrest/core';
+import { Subject } from 'rxjs';
+import type { ReportedTurn, TurnReportingCube } from './turn-reporting-cube';
+
+/** A stand-in for a turn-reporting cube: what is turned on the screen is reported as it would be. */
+@Injectable({ providedIn: 'root' })
+export class SimulatedCube implements TurnReportingCube {
+  readonly name = 'Simulated cube';
+  private readonly reported = new Subject<ReportedTurn>();
+  readonly turns = this.reported.asObservable();
+  private connected = false;
+
+  connect(): Promise<void> {
+    this.connected = true;
+    return Promise.resolve();
+  }
+
+  disconnect(): void {
+    this.connected = false;
+  }
+
+  /** Turns a side of the cube, as a hand would. */
+  turn(turn: Turn, at: number): void {
+    if (this.connected) this.reported.next({ turn, at });
+  }
+}

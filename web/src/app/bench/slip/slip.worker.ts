@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { slipDeeds } from './slip-deeds';
+
+expose(slipDeeds);
