@@ -48,8 +48,10 @@ test('a cube is entered by keys alone, without a mouse', async ({ bench, page })
   );
   await expect(bench.verdict).toContainText('It is solved already');
   await page.keyboard.press('Control+z');
-  await expect(bench.verdict).toContainText('1 sticker to paint');
+  // What was typed last followed from all before it: it stays, marked as such.
+  await expect(bench.sticker(35)).toHaveAccessibleName(/yellow, follows from the others$/);
   await page.keyboard.press('Control+Shift+z');
+  await expect(bench.sticker(35)).toHaveAccessibleName(/yellow$/);
   await expect(bench.walkButton).toBeEnabled();
   await bench.walkButton.focus();
   await page.keyboard.press('Enter');
