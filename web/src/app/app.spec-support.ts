@@ -11,6 +11,8 @@ import { walkFeature } from './bench/walk/walk.feature';
 import { methodsFeature } from './method/methods.feature';
 import { DEFAULT_READER } from './reader/reader';
 import { readerFeature, SettingsPage } from './reader/reader.feature';
+import { solverDeeds } from './solver/planned';
+import type { Solver } from './solver/solver';
 import { provideIcons } from './shared/icons';
 
 /** The store with every feature, a router that goes nowhere, and what else a spec needs. */
@@ -41,6 +43,12 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
   };
   return { store, went };
 }
+
+/** Solves without a worker. */
+export const fakeSolver = (): Pick<Solver, 'solve' | 'stages'> => ({
+  solve: (plan) => Promise.resolve(solverDeeds.solve(plan)),
+  stages: (method) => Promise.resolve(solverDeeds.stages(method)),
+});
 
 /** The types of all actions dispatched from now on. */
 export function listen(store: Store): string[] {

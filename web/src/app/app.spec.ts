@@ -12,6 +12,7 @@ describe('the frame of the application', () => {
   let opened: Promise<unknown>;
 
   beforeEach(async () => {
+    await TestBed.configureTestingModule({ imports: [App] }).compileComponents();
     let open: (what: unknown) => void;
     opened = new Promise((resolve) => (open = resolve));
     ({ store } = openStore({

@@ -1,7 +1,15 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
-import { COLOURS, paintedFromCube, solvedCube, unseenCube, writePainted } from '@sleetcrest/core';
-import { openStore, press, until } from '../../app.spec-support';
+import {
+  applyTurns,
+  COLOURS,
+  paintedFromCube,
+  solvedCube,
+  unseenCube,
+  writePainted,
+} from '@sleetcrest/core';
+import { fakeSolver, openStore, press, until } from '../../app.spec-support';
+import { Solver } from '../../solver/solver';
 import { WalkPage } from '../walk/walk.actions';
 import { walkFeature } from '../walk/walk.feature';
 import { aRecord } from '../walk/walk.spec-support';
@@ -16,7 +24,8 @@ describe('the entry', () => {
   const SOLVED = Array.from(paintedFromCube(solvedCube()));
 
   beforeEach(async () => {
-    ({ store, went } = openStore());
+    await TestBed.configureTestingModule({ imports: [Entry] }).compileComponents();
+    ({ store, went } = openStore({ provide: Solver, useValue: fakeSolver() }));
     store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(unseenCube()), scheme: COLOURS }));
     fixture = TestBed.createComponent(Entry);
     await fixture.whenStable();
@@ -76,6 +85,51 @@ describe('the entry', () => {
     expect(store.selectSignal(entryFeature.selectPainted)()).not.toEqual(first);
   });
 
+  it('fills in what follows, marked, and lets it be painted over', async () => {
+    const part = SOLVED.map((colour, s) => (s % 9 === 4 || s > 5 ? colour : -1));
+    await replace(part);
+    expect(text()).toContain('This is a whole cube');
+    const marks = () =>
+      (fixture.nativeElement as Element).querySelectorAll('polygon.follows').length;
+    expect(marks()).toBe(5);
+    store.dispatch(EntryPage.stickerPainted({ sticker: 0, colour: 3, continues: false }));
+    await fixture.whenStable();
+    expect(marks()).toBe(0);
+    expect(text()).toContain('No cube looks like this.');
+    expect(text()).toContain('top, row 1, column 1');
+    await click('It is white');
+    expect(store.selectSignal(entryFeature.selectPainted)()[0]).toBe(0);
+    expect(text()).toContain('This is a whole cube');
+  });
+
+  it('goes to the next suspect when one was looked at again, and tells it put together wrongly', async () => {
+    const part = SOLVED.map((colour, s) => (s % 9 === 4 || s > 8 ? colour : -1));
+    part[0] = 3;
+    await replace(part);
+    const panel = (): HTMLElement =>
+      (fixture.nativeElement as Element).querySelector('sc-suspect-panel')!;
+    const named = new Set<string>();
+    for (let k = 0; k < 54 && panel(); k++) {
+      const said = panel().textContent;
+      expect(named.has(said)).toBeFalse();
+      named.add(said);
+      [...panel().querySelectorAll('button')].at(-1)!.click();
+      await fixture.whenStable();
+    }
+    expect(named.size).toBeGreaterThan(0);
+    expect(panel()).toBeNull();
+  });
+
+  it('tells how far the cube is by every method, and one white side from a layer', async () => {
+    const turned = applyTurns(solvedCube(), [0]);
+    await replace(Array.from(paintedFromCube(turned)));
+    await until(() => text().includes('By other methods'));
+    expect(text()).toContain('it is not a layer yet');
+    expect(text()).toContain('no stage is done yet, next Daisy');
+    await replace(Array.from(paintedFromCube(applyTurns(solvedCube(), [9]))));
+    expect(text()).toContain('Yellow cross is done, next');
+  });
+
   it('undoes and redoes by keys', async () => {
     await click('Start from solved');
     press('z', { ctrlKey: true });
@@ -109,7 +163,7 @@ describe('the entry', () => {
       const toggles = (fixture.nativeElement as Element).querySelectorAll(
         'mat-button-toggle button',
       );
-      (toggles[1] as HTMLElement).click();
+      (toggles[3] as HTMLElement).click();
       await fixture.whenStable();
     });
 
@@ -140,7 +194,7 @@ describe('the entry', () => {
       const toggles = (fixture.nativeElement as Element).querySelectorAll(
         'mat-button-toggle button',
       );
-      (toggles[2] as HTMLElement).click();
+      (toggles[4] as HTMLElement).click();
       await fixture.whenStable();
     });
 

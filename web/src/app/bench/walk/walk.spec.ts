@@ -19,6 +19,7 @@ describe('the walk', () => {
   }
 
   beforeEach(async () => {
+    await TestBed.configureTestingModule({ imports: [Walk] }).compileComponents();
     ({ store, went } = openStore());
     store.dispatch(WalkPage.walkBegun({ record: aRecord(3) }));
     store.dispatch(Solver.walkMade({ planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES } }));
