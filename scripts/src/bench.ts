@@ -2,6 +2,10 @@ import { command } from './said.js';
 import { scriptSizes } from './bench/script-sizes.js';
 import { walkthroughTimes } from './bench/walkthrough-times.js';
 import { proofTimes } from './bench/proof-times.js';
+import { photographReadings } from './bench/photographs.js';
+import { slipTimes } from './bench/slips.js';
+import { tapCounts } from './bench/taps.js';
+import { wayTimes } from './bench/ways.js';
 import { buildWeb } from './web-build.js';
 
 /** Prints what is measured as JSON. Ratios are of one run: machines vary, their ratios less so. */
@@ -10,6 +14,10 @@ await command(() => {
   const measured = {
     walkthrough: walkthroughTimes(),
     proof: proofTimes(),
+    taps: tapCounts(),
+    ways: wayTimes(),
+    slips: slipTimes(),
+    photographs: photographReadings(),
     script: scriptSizes(),
   };
   process.stdout.write(`${JSON.stringify(measured, null, 2)}\n`);

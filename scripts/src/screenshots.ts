@@ -1,5 +1,14 @@
 import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
+import {
+  COLOURS,
+  paintedFromCube,
+  randomCube,
+  randomFrom,
+  unseenCube,
+  type Hold,
+} from '@sleetcrest/core';
+import { inferred, nextQuestion } from '@sleetcrest/core/entry';
 import { chromium, type Page } from 'playwright-core';
 import { installPackage } from './debian.js';
 import { loadDemo } from './demo/load.js';
@@ -26,6 +35,20 @@ async function openSaved(page: Page, name: string): Promise<void> {
   await page.waitForLoadState('networkidle');
 }
 
+/** The keys that answer the first questions about a mixed cube. */
+function answers(count: number): string[] {
+  const full = paintedFromCube(randomCube(randomFrom(6)));
+  const given = unseenCube();
+  let hold: Hold | undefined;
+  return Array.from({ length: count }, () => {
+    const question = nextQuestion(inferred(given), hold);
+    if (!question) return 'Tab';
+    ({ hold } = question);
+    given[question.sticker] = full[question.sticker]!;
+    return COLOURS[full[question.sticker]!]![0]!;
+  });
+}
+
 /** Each picture of `docs/screenshots`: its size and how to come to it. */
 const PICTURES: Record<
   string,
@@ -41,6 +64,55 @@ const PICTURES: Record<
         await page.keyboard.press(key);
       }
       await brush(page, 'orange').click();
+    },
+  },
+  'guided-entry': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.getByRole('radio', { name: 'Ask me' }).click();
+      await page.locator('sc-guided-entry .asked').waitFor();
+      // Nearly all is told, and the first stickers follow.
+      for (const key of answers(29)) await page.keyboard.press(key);
+    },
+  },
+  photographs: {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await page.getByRole('radio', { name: 'Photographs' }).click();
+      await page.getByRole('switch', { name: 'a lamp in one sticker' }).click();
+      await page.getByRole('button', { name: 'Simulated camera' }).click();
+      await page.getByRole('button', { name: 'Read the pictures' }).click();
+      await page.locator('.question').waitFor();
+    },
+  },
+  'what-slipped': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await openSaved(page, 'Nils between two ferries');
+      await page.keyboard.press('4');
+      for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowRight');
+      await page.getByRole('button', { name: 'Connect a simulated cube' }).click();
+      // The next turn is done the other way.
+      const meant = await page.locator('sc-tile-row [aria-current] .name').innerText();
+      const did = meant.includes("'") ? meant.replace("'", '') : `${meant.replace('2', '')}'`;
+      const hands = page.getByRole('group', { name: 'Turn the simulated cube' });
+      await hands.getByText(did, { exact: true }).click();
+      await page.getByRole('button', { name: 'What slipped?' }).click();
+      await page.getByRole('heading', { name: /^Ways back/ }).waitFor();
+    },
+  },
+  'far-walk': {
+    width: 1280,
+    height: 800,
+    go: async (page) => {
+      await openSaved(page, 'Nils between two ferries');
+      await page.keyboard.press('4');
+      await page.keyboard.press('ArrowRight');
+      await page.getByRole('button', { name: 'Read from afar' }).click();
+      await page.getByRole('button', { name: 'Close (Esc)' }).waitFor();
     },
   },
   'bench-wrong': {

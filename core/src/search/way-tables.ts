@@ -72,6 +72,7 @@ function distances(
   countB: number,
 ): Uint8Array {
   const table = new Uint8Array(countA * countB).fill(FAR);
+  const rows = Int32Array.from(a, (number) => number * countB);
   const queue = new Int32Array(table.length);
   table[0] = 0;
   // Every pair can be reached: once all are numbered, what is left in the queue leads to none.
@@ -82,7 +83,7 @@ function distances(
     const ofA = left * turnCount;
     const ofB = (pair - left * countB) * turnCount;
     for (let k = 0; k < turnCount; k++) {
-      const other = a[ofA + k]! * countB + b[ofB + k]!;
+      const other = rows[ofA + k]! + b[ofB + k]!;
       if (table[other] !== FAR) continue;
       table[other] = depth;
       queue[end++] = other;

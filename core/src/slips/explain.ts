@@ -114,10 +114,10 @@ export function explain(before: Cube, steps: readonly MeantStep[], seen: Painted
     later = sequences[k]!.rest(0, steps[k]!.hold);
   }
   const found = new Findings(before, steps);
-  for (const search of [oneSlip, twoSlips]) {
+  for (const search of [oneSlip, twoSlipsAnyHand]) {
     for (let k = steps.length - 1; k >= skipped; k--) {
-      search(cubes[k]!, sequences[k]!, matcher, (detours) => {
-        found.add(k, detours);
+      search(cubes[k]!, sequences[k]!, matcher, (detours, mirrored) => {
+        found.add(k, detours, mirrored);
       });
     }
     if (found.any) return { kind: 'explained', explanations: found.likeliest() };
@@ -125,7 +125,8 @@ export function explain(before: Cube, steps: readonly MeantStep[], seen: Painted
   return { kind: 'unexplained' };
 }
 
-type Find = (detours: readonly Detour[]) => void;
+/** Told of each fit: the detours, and the moves they are of where the other hand did them. */
+type Find = (detours: readonly Detour[], mirrored?: readonly Move[]) => void;
 
 /** Walks the moves as meant from a place and a hold, and looks about at every place on the way. */
 function walkOn(
@@ -182,6 +183,15 @@ function twoSlips(start: Cube, sequence: Sequence, matcher: Matcher, find: Find)
   });
 }
 
+/** A slip of the other hand: the whole sequence as in a mirror, and one slip in that. */
+function otherHand(start: Cube, sequence: Sequence, matcher: Matcher, find: Find): void {
+  const mirrored = sequence.mirrored();
+  const first = sequence.detours(0).find(({ kind }) => kind === 'other-hand')!;
+  oneSlip(start, mirrored, matcher, ([second]) => {
+    if (second!.kind !== 'other-hand') find([first, second!], mirrored.step.moves);
+  });
+}
+
 /** The turns of the cube's own sides, told so that other moves with the same turns say the same. */
 function sameDoing(start: Hold, moves: readonly Move[]): string {
   let hold = start;
@@ -191,6 +201,11 @@ function sameDoing(start: Hold, moves: readonly Move[]): string {
     else turns.push(turnInHold(hold, move));
   }
   return simplifyMoves(turns).join(' ');
+}
+
+function twoSlipsAnyHand(start: Cube, sequence: Sequence, matcher: Matcher, find: Find): void {
+  twoSlips(start, sequence, matcher, find);
+  otherHand(start, sequence, matcher, find);
 }
 
 /** What was found, each outcome of the hands once. */
@@ -206,15 +221,17 @@ class Findings {
     return this.byDoing.size > 0;
   }
 
-  add(step: number, detours: readonly Detour[]): void {
+  add(step: number, detours: readonly Detour[], mirrored?: readonly Move[]): void {
     const { moves } = this.steps[step]!;
+    const base = mirrored ?? moves;
     const done: Move[] = [];
     let at = 0;
-    for (const detour of detours) {
-      done.push(...moves.slice(at, detour.at), ...detour.did);
+    // Done by the other hand, the sequence is another one, in which the second slip happened.
+    for (const detour of mirrored ? detours.slice(1) : detours) {
+      done.push(...base.slice(at, detour.at), ...detour.did);
       at = detour.next;
     }
-    done.push(...moves.slice(at));
+    done.push(...base.slice(at));
     const unusual =
       detours.reduce((sum, detour) => sum + detour.unusual, (detours.length - 1) * SECOND_SLIP) +
       (this.steps.length - 1 - step) * STEP_SINCE;
@@ -223,11 +240,11 @@ class Findings {
     if (known && known.unusual <= unusual) return;
     const did = this.steps.map((one, k) => (k === step ? done : one.moves));
     this.byDoing.set(key, {
-      slips: detours.map(({ kind, at: from, next, did: instead }) => ({
+      slips: detours.map(({ kind, at: from, next, did: instead }, k) => ({
         step,
         kind,
         at: from,
-        meant: moves.slice(from, next),
+        meant: (k > 0 ? base : moves).slice(from, next),
         did: instead,
       })),
       did,

@@ -69,6 +69,12 @@ export class Sequence {
     return this.step.moves.length;
   }
 
+  /** The same step done with the other hand. */
+  mirrored(): Sequence {
+    const step = { ...this.step, moves: mirrorMoves(this.step.moves) };
+    return new Sequence(step, this.later, this.isLast);
+  }
+
   /** The effect of the moves from `at` to the end, begun in that hold, and of what follows. */
   rest(at: number, hold: Hold): Cube {
     if (at >= this.length) return this.later;

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Dialect, Move } from '@sleetcrest/core';
-import type { Explanation, MeantStep } from '@sleetcrest/core/slips';
+import type { Explanation, MeantStep, Slip } from '@sleetcrest/core/slips';
 import { TurnTile } from '../../shared/turn-tile/turn-tile';
 
 interface Tile {
@@ -50,10 +50,13 @@ export class SlipTiles {
   protected readonly says = { done: 'as meant', slipped: 'slipped', missed: 'left out' };
   protected readonly tiles = computed((): Tile[] => {
     const { slips } = this.explanation();
-    const meant = this.steps()[slips[0]!.step]!.moves;
+    const [first, ...more] = slips as [Slip, ...Slip[]];
+    // With the other hand it is another sequence, in which a second slip is marked.
+    const mirrored = first.kind === 'other-hand' && more.length > 0;
+    const meant = mirrored ? first.did : this.steps()[first.step]!.moves;
     const tiles: Tile[] = [];
     let at = 0;
-    for (const slip of slips) {
+    for (const slip of mirrored ? more : slips) {
       for (const move of meant.slice(at, slip.at)) tiles.push({ move, state: 'done' });
       const left = slip.did.length === 0 ? slip.meant : [];
       for (const move of left) tiles.push({ move, state: 'missed' });
