@@ -5,6 +5,7 @@ import {
   quartersOfTurn,
   sideOfTurn,
   TURN_COUNT,
+  turnOf,
   type Turn,
 } from '../cube/turns.js';
 import {
@@ -47,23 +48,37 @@ export interface WayTables {
 /** Changes when tables made earlier no longer serve. */
 export const WAY_TABLES_VERSION = 1;
 
-/** Where each turn leads from each number. */
+/**
+ * Where each turn leads from each number. Half turns and reverses are followed in the table itself
+ * where the quarter turn of their side is in it.
+ */
 function turning({ count, of, make }: Coordinate, turns: readonly Turn[]): Uint16Array {
-  const table = new Uint16Array(count * turns.length);
+  const width = turns.length;
+  const table = new Uint16Array(count * width);
+  const quarters = turns.map((turn) => turns.indexOf(turnOf(sideOfTurn(turn), 1)));
+  const own = turns.flatMap((_, k) => (quarters[k] === k || quarters[k] === -1 ? [k] : []));
   for (let number = 0; number < count; number++) {
     const cube = make(number);
-    for (let k = 0; k < turns.length; k++) {
+    for (const k of own) {
       applyTurn(cube, turns[k]!);
-      table[number * turns.length + k] = of(cube);
+      table[number * width + k] = of(cube);
       applyTurn(cube, inverseTurn(turns[k]!));
     }
   }
+  turns.forEach((turn, k) => {
+    if (own.includes(k)) return;
+    for (let number = 0; number < count; number++) {
+      let now = number;
+      for (let n = quartersOfTurn(turn); n > 0; n--) now = table[now * width + quarters[k]!]!;
+      table[number * width + k] = now;
+    }
+  });
   return table;
 }
 
 const FAR = 255;
 
-/** The least turns that bring both coordinates to 0 from each pair of numbers, breadth first. */
+/** The least turns that bring both coordinates to 0 from each pair of numbers, level by level. */
 function distances(
   a: Uint16Array,
   b: Uint16Array,
@@ -75,18 +90,34 @@ function distances(
   const rows = Int32Array.from(a, (number) => number * countB);
   const queue = new Int32Array(table.length);
   table[0] = 0;
-  // Every pair can be reached: once all are numbered, what is left in the queue leads to none.
-  for (let at = 0, end = 1; end < table.length; at++) {
-    const pair = queue[at]!;
-    const depth = table[pair]! + 1;
-    const left = (pair / countB) | 0;
-    const ofA = left * turnCount;
-    const ofB = (pair - left * countB) * turnCount;
-    for (let k = 0; k < turnCount; k++) {
-      const other = rows[ofA + k]! + b[ofB + k]!;
-      if (table[other] !== FAR) continue;
-      table[other] = depth;
-      queue[end++] = other;
+  // Every pair can be reached. Forwards while few are, since most turns lead to new ones;
+  let [at, end, depth] = [0, 1, 0];
+  for (; end < table.length / 4; depth++) {
+    for (const levelEnd = end; at < levelEnd; at++) {
+      const pair = queue[at]!;
+      const left = (pair / countB) | 0;
+      const [ofA, ofB] = [left * turnCount, (pair - left * countB) * turnCount];
+      for (let k = 0; k < turnCount; k++) {
+        const other = rows[ofA + k]! + b[ofB + k]!;
+        if (table[other] !== FAR) continue;
+        table[other] = depth + 1;
+        queue[end++] = other;
+      }
+    }
+  }
+  // then from each that is left, until a turn is found that leads to the level before.
+  for (; end < table.length; depth++) {
+    for (let left = 0, pair = 0; left < countA; left++) {
+      const ofA = left * turnCount;
+      for (let right = 0; right < countB; right++, pair++) {
+        if (table[pair] !== FAR) continue;
+        for (let k = 0; k < turnCount; k++) {
+          if (table[rows[ofA + k]! + b[right * turnCount + k]!] !== depth) continue;
+          table[pair] = depth + 1;
+          end++;
+          break;
+        }
+      }
     }
   }
   return table;

@@ -13,6 +13,7 @@ import { applyMoves } from '../notation/moves.js';
 import { makeWayTables } from '../search/way-tables.js';
 import { explain, type Explanation } from './explain.js';
 import { cubesOf, runsOf, type MeantStep } from './meant.js';
+import { SLIP_KINDS } from './kinds.js';
 import { randomSlip } from './random-slip.js';
 import { waysBackFrom } from './recover.js';
 import { tellSlip } from './tell-slip.js';
@@ -184,6 +185,36 @@ describe('what slipped', () => {
       'Before turn 1 came one turn too many: the top, to the right.',
     );
     expect(tale("F R U R' B' D'", "F U R R' B' D'")).toContain('exchanged');
+  });
+
+  it('finds a slip of the other hand, told as both', () => {
+    const told = tale("R' F R' B2 R F'", "L F' L B2 L F");
+    expect(told).toContain('with the other hand');
+    expect(told).toContain('At turn 5');
+  });
+
+  it('goes on telling the likeliest few when little is seen', () => {
+    const { before, steps } = someSteps(1);
+    const seen = paintedFromCube(doing(before, steps, slipIn(steps, 0, 1)));
+    const little = seen.map((colour, s) => (s === 0 || s % 9 === 4 ? colour : UNSEEN));
+    const meant = paintedFromCube(cubesOf(before, steps)[1]!);
+    little[0] = (meant[0]! + 1) % 6;
+    const explanations = told(before, steps, little);
+    expect(explanations.length).toBeGreaterThan(1);
+    expect(explanations.length).toBeLessThanOrEqual(8);
+    for (const { cube } of explanations) expect(paintedFromCube(cube)[0]).toBe(little[0]!);
+  });
+
+  it('makes each kind of slip that the search knows, and finds it again', () => {
+    const met = new Set<string>();
+    for (let k = 0; k < 400; k++) {
+      const { steps } = someSteps(1);
+      const { kind, did } = randomSlip(steps[0]!, random);
+      met.add(kind);
+      // Only turning the whole cube or a half turn's two ways may leave the written moves alike.
+      if (kind !== 'other-hand') expect(did).not.toEqual([...steps[0]!.moves]);
+    }
+    expect([...met].sort()).toEqual([...SLIP_KINDS].sort());
   });
 
   it('sees the rounds of a sequence, and what stands before and after them', () => {

@@ -1,0 +1,53 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import {
+  COLOURS,
+  HOME_HOLD,
+  turnHold,
+  turnInHold,
+  turnOf,
+  writeMove,
+  type Hold,
+} from '@sleetcrest/core';
+import { openStore } from '../../app.spec-support';
+import { DevicePanel } from './device-panel';
+
+describe('the hands of the simulated cube', () => {
+  let fixture: ComponentFixture<DevicePanel>;
+  let turned: number[];
+
+  async function show(hold: Hold): Promise<void> {
+    openStore();
+    fixture = TestBed.createComponent(DevicePanel);
+    fixture.componentRef.setInput('scheme', COLOURS);
+    fixture.componentRef.setInput('hold', hold);
+    fixture.componentRef.setInput('dialect', 'prime');
+    turned = [];
+    fixture.componentInstance.turned.subscribe((turn) => turned.push(turn));
+    await fixture.whenStable();
+  }
+
+  const buttons = (): HTMLButtonElement[] => [
+    ...(fixture.nativeElement as Element).querySelectorAll<HTMLButtonElement>('.side button'),
+  ];
+
+  it('turn each side of the cube itself, both ways', async () => {
+    await show(HOME_HOLD);
+    for (const button of buttons()) button.click();
+    const all = [0, 1, 2, 3, 4, 5].flatMap((side) => [turnOf(side, 1), turnOf(side, 3)]);
+    expect(turned).toEqual(all);
+  });
+
+  it('are named by where a side lies in the hand, and by its colour for those who hear', async () => {
+    const hold = turnHold(HOME_HOLD, 0, 2);
+    await show(hold);
+    buttons().forEach((button, k) => {
+      // The turn that the name says in this hold is the turn that is done.
+      const move = Array.from({ length: 18 }, (_, turn) => turn).find(
+        (turn) => writeMove(turn, 'prime') === button.textContent.trim(),
+      )!;
+      button.click();
+      expect(turned[k]).toBe(turnInHold(hold, move));
+    });
+    expect(buttons()[0]!.ariaLabel).toBe('white side clockwise');
+  });
+});
