@@ -145,4 +145,30 @@ describe('the walk', () => {
     expect(store.selectSignal(walkFeature.selectRecord)()!.method).toBe('step-up');
     expect(store.selectSignal(readerFeature.selectMethod)()).toBe('step-up');
   });
+
+  it('follows a connected cube, and tells a turn that was not meant until it is turned back', async () => {
+    const named = (name: string): HTMLElement =>
+      [...host().querySelectorAll('button')].find(
+        (one) => one.ariaLabel === name || one.textContent.trim() === name,
+      )!;
+    named('Connect a simulated cube').click();
+    await fixture.whenStable();
+    const hands = [...host().querySelectorAll<HTMLElement>('sc-device-panel .side button')];
+    expect(hands.length).toBe(12);
+    let slips = 0;
+    // Of the twelve quarter turns at most two lead along the walk; any other is a slip.
+    for (const [k, hand] of hands.entries()) {
+      hand.click();
+      await show();
+      if (host().querySelector('.slip')) slips++;
+      hands[k ^ 1]!.click();
+      await show();
+      expect(host().querySelector('.slip')).toBeNull();
+    }
+    expect(slips).toBeGreaterThanOrEqual(9);
+    expect(position()).toEqual({ step: 0, turn: 0 });
+    named('Disconnect').click();
+    await fixture.whenStable();
+    expect(host().querySelector('sc-device-panel')).toBeNull();
+  });
 });
