@@ -82,7 +82,7 @@ test('what is wrong is said at once, marked, and nothing is cleared', async ({ b
   // The white-green edge flipped in its place.
   await bench.brush('green').click();
   await bench.sticker(7).click();
-  await expect(bench.verdict).toContainText('there are 10 green and 8 white');
+  await expect(bench.verdict).toContainText('wrong sticker: top, row 3, column 2 (the white side)');
   await bench.brush('white').click();
   await bench.sticker(19).click();
   await expect(bench.verdict).toContainText('One edge is in the wrong way up');
