@@ -50,8 +50,13 @@ export class BenchPage {
   async press(key: string, times = 1): Promise<void> {
     for (let k = 0; k < times; k++) {
       await this.page.keyboard.press(key);
-      await this.page.evaluate(() => new Promise((shown) => requestAnimationFrame(shown)));
+      await this.drawn();
     }
+  }
+
+  /** Waits until the page shows what came of the last key or click. */
+  async drawn(): Promise<void> {
+    await this.page.evaluate(() => new Promise((shown) => requestAnimationFrame(shown)));
   }
 
   async expectSaved(options?: { timeout: number }): Promise<void> {

@@ -62,7 +62,7 @@ test('a whole cube is entered by answering with keys; a wrong answer is named an
       await panel.getByRole('button', { name: `It is ${seen.get(up)!.get(place)!}` }).click();
       mended++;
       expect(mended).toBeLessThan(12);
-      await page.evaluate(() => new Promise((shown) => requestAnimationFrame(shown)));
+      await bench.drawn();
       continue;
     }
     const place = (await guide.locator('.asked b').textContent())!.trim();

@@ -97,6 +97,11 @@ describe('the entry', () => {
     expect(marks()).toBe(0);
     expect(text()).toContain('No cube looks like this.');
     expect(text()).toContain('top, row 1, column 1');
+    const offered = (fixture.nativeElement as Element).querySelectorAll('sc-suspect-panel button');
+    expect(new Set(Array.from(offered, (one) => one.textContent.trim()))).toEqual(
+      new Set(COLOURS.map((colour) => `It is ${colour}`)),
+    );
+    expect(offered[0]!.textContent).toContain('white');
     await click('It is white');
     expect(store.selectSignal(entryFeature.selectPainted)()[0]).toBe(0);
     expect(text()).toContain('This is a whole cube');

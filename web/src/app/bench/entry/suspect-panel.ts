@@ -59,11 +59,14 @@ export class SuspectPanel {
   protected readonly colour = computed(
     () => this.scheme()[this.painted()[this.suspect().sticker]!],
   );
-  protected readonly instead = computed(() =>
-    this.suspect()
-      .instead.slice(0, 3)
-      .map((side) => ({ side, colour: this.scheme()[side]! })),
-  );
+  /** Every other colour, likeliest first: where two answers are wrong, it may be any. */
+  protected readonly instead = computed(() => {
+    const { sticker, instead } = this.suspect();
+    const given = this.painted()[sticker];
+    return [...new Set([...instead, ...this.scheme().keys()])]
+      .filter((side) => side !== given)
+      .map((side) => ({ side, colour: this.scheme()[side]! }));
+  });
   protected readonly place = computed(() => {
     const { sticker } = this.suspect();
     const shown = stickerSeenInHold(this.hold(), sticker);
