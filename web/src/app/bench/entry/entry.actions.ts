@@ -6,6 +6,8 @@ export const EntryPage = createActionGroup({
   source: 'Entry Page',
   events: {
     'Sticker Painted': props<{ sticker: number; colour: number; continues: boolean }>(),
+    /** A sticker named as wrong was looked at again, and is as it was told. */
+    'Sticker Confirmed': props<{ sticker: number }>(),
     'Brush Chosen': props<{ brush: number }>(),
     'Picture Turned': props<{ hold: Hold }>(),
     'Cube Replaced': props<{ painted: readonly number[]; scheme?: ColourScheme }>(),

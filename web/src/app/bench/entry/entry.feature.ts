@@ -1,5 +1,11 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { inferred, suspects } from '@sleetcrest/core/entry';
+import {
+  ASKING_HOLDS,
+  holdShowing,
+  inferred,
+  nextQuestion,
+  suspects,
+} from '@sleetcrest/core/entry';
 import {
   HOME_HOLD,
   inspect,
@@ -26,6 +32,8 @@ export interface EntryState {
   brush: number;
   /** How the picture shows the cube. */
   hold: Hold;
+  /** Stickers named as wrong that were looked at again, and are as they were told. */
+  confirmed: Stickers;
   /** Earlier paintings, latest last, and those taken back, next first. */
   past: readonly Stickers[];
   future: readonly Stickers[];
@@ -40,6 +48,7 @@ const initial: EntryState = {
   scheme: kept.entry?.scheme ?? kept.reader?.scheme ?? STANDARD_SCHEME,
   brush: 0,
   hold: kept.entry?.hold ?? HOME_HOLD,
+  confirmed: [],
   past: [],
   future: [],
 };
@@ -56,18 +65,23 @@ export const entryFeature = createFeature({
     initial,
     on(EntryPage.stickerPainted, (state, { sticker, colour, continues }) =>
       painting(
-        state,
+        { ...state, confirmed: state.confirmed.filter((one) => one !== sticker) },
         state.painted.map((was, k) => (k === sticker ? colour : was)),
         // A sweep whose first sticker had that colour already has nothing to continue.
         continues && state.past.length > 0,
       ),
     ),
+    on(EntryPage.stickerConfirmed, (state, { sticker }) => ({
+      ...state,
+      confirmed: [...state.confirmed, sticker],
+    })),
     on(EntryPage.brushChosen, (state, { brush }) => ({ ...state, brush })),
     on(EntryPage.pictureTurned, (state, { hold }) => ({ ...state, hold })),
     on(EntryPage.cubeReplaced, (state, { painted, scheme }) => ({
       ...painting(state, painted),
       scheme: scheme ?? state.scheme,
       hold: HOME_HOLD,
+      confirmed: [],
     })),
     on(EntryPage.paintingUndone, (state) => {
       const before = state.past.at(-1);
@@ -84,7 +98,14 @@ export const entryFeature = createFeature({
       change.scheme ? { ...state, scheme: change.scheme } : state,
     ),
   ),
-  extraSelectors: ({ selectPainted, selectScheme, selectHold, selectPast, selectFuture }) => {
+  extraSelectors: ({
+    selectPainted,
+    selectScheme,
+    selectHold,
+    selectConfirmed,
+    selectPast,
+    selectFuture,
+  }) => {
     /** The stickers painted, and those that follow from them. */
     const selectKnown = createSelector(selectPainted, (painted): Stickers =>
       Array.from(inferred(painted)),
@@ -95,6 +116,19 @@ export const entryFeature = createFeature({
       readerFeature.selectFirstColour,
       (known, scheme, first) =>
         inspect({ painted: Int8Array.from(known), scheme }, sideOfColour(scheme, first)),
+    );
+    /** Where the laws are broken, stickers one of which must be wrong, likeliest first. */
+    const selectSuspects = createSelector(
+      selectPainted,
+      selectScheme,
+      selectInspection,
+      (painted, scheme, { legal }) => (legal ? [] : suspects(painted, scheme)),
+    );
+    /** The likeliest wrong sticker that was not looked at again. */
+    const selectSuspect = createSelector(
+      selectSuspects,
+      selectConfirmed,
+      (all, confirmed) => all.find(({ sticker }) => !confirmed.includes(sticker)) ?? null,
     );
     return {
       selectKnown,
@@ -108,12 +142,16 @@ export const entryFeature = createFeature({
             known.flatMap((colour, sticker) => (colour !== painted[sticker] ? [sticker] : [])),
           ),
       ),
-      /** Stickers one of which must be wrong, likeliest first, where the laws are broken. */
-      selectSuspects: createSelector(
-        selectPainted,
-        selectScheme,
-        selectInspection,
-        (painted, scheme, { legal }) => (legal ? [] : suspects(painted, scheme)),
+      selectSuspect,
+      /** The sticker asked for when cubes are told by answers: the suspect again, or one unknown. */
+      selectQuestion: createSelector(
+        selectKnown,
+        selectHold,
+        selectSuspect,
+        (known, hold, suspect) =>
+          suspect
+            ? { hold: holdShowing(suspect.sticker, hold), sticker: suspect.sticker }
+            : nextQuestion(known, ASKING_HOLDS.includes(hold) ? hold : undefined),
       ),
       /** The colours of the stickers as the picture shows them. */
       selectPicture: createSelector(selectKnown, selectScheme, selectHold, pictureOf),

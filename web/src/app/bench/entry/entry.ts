@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  Injector,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatIcon } from '@angular/material/icon';
@@ -23,7 +33,6 @@ import {
   type Colour,
   type PaintedCube,
 } from '@sleetcrest/core';
-import { nextQuestion } from '@sleetcrest/core/entry';
 import { v4 as uuid } from 'uuid';
 import { historyKey } from '../../keyboard/keys';
 import { FIRST_COLOURS } from '../../reader/options';
@@ -74,6 +83,10 @@ import { TurnsEntry } from './turns-entry';
 })
 export class Entry {
   private readonly store = inject(Store);
+  private readonly injector = inject(Injector);
+  private readonly walkButton = viewChild.required('walkButton', {
+    read: ElementRef<HTMLButtonElement>,
+  });
   protected readonly firstColours = FIRST_COLOURS;
   private readonly router = inject(Router);
 
@@ -87,9 +100,8 @@ export class Entry {
   protected readonly inspection = this.store.selectSignal(entryFeature.selectInspection);
   protected readonly known = this.store.selectSignal(entryFeature.selectKnown);
   private readonly followed = this.store.selectSignal(entryFeature.selectFollows);
-  private readonly suspected = this.store.selectSignal(entryFeature.selectSuspects);
-  /** Suspects the person looked at again and found as painted. */
-  private readonly cleared = signal<ReadonlySet<number>>(new Set());
+  protected readonly suspect = this.store.selectSignal(entryFeature.selectSuspect);
+  private readonly question = this.store.selectSignal(entryFeature.selectQuestion);
   protected readonly canUndo = this.store.selectSignal(entryFeature.selectCanUndo);
   protected readonly canRedo = this.store.selectSignal(entryFeature.selectCanRedo);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
@@ -99,10 +111,6 @@ export class Entry {
 
   protected readonly up = computed(() => this.scheme()[sideInHold(this.hold(), UP)]!);
   protected readonly front = computed(() => this.scheme()[sideInHold(this.hold(), FRONT)]!);
-  /** The likeliest wrong sticker that was not looked at again. */
-  protected readonly suspect = computed(
-    () => this.suspected().find(({ sticker }) => !this.cleared().has(sticker)) ?? null,
-  );
   protected readonly marked = computed(() => {
     const suspect = this.suspect();
     const wrong = suspect
@@ -113,7 +121,7 @@ export class Entry {
   protected readonly follows = computed(() => this.inHold(this.followed()));
   /** The sticker guided entry asks for, as the picture shows it. */
   protected readonly asked = computed(() => {
-    const question = this.way() === 'ask' ? nextQuestion(this.known(), this.hold()) : undefined;
+    const question = this.way() === 'ask' ? this.question() : undefined;
     return question?.hold === this.hold() ? stickerSeenInHold(this.hold(), question.sticker) : null;
   });
 
@@ -160,8 +168,8 @@ export class Entry {
     this.store.dispatch(EntryPage.stickerPainted({ sticker, colour, continues: false }));
   }
 
-  protected clear(sticker: number): void {
-    this.cleared.update((all) => new Set([...all, sticker]));
+  protected confirm(sticker: number): void {
+    this.store.dispatch(EntryPage.stickerConfirmed({ sticker }));
   }
 
   /** Turns the picture as if the cube were turned: axis 0 is `x`, 1 is `y`. */
@@ -204,6 +212,11 @@ export class Entry {
 
   protected chooseFirst(firstColour: Colour): void {
     this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
+  }
+
+  /** Puts Enter on the walk: it may still be on a button that would begin anew. */
+  protected offerWalk(): void {
+    afterNextRender(() => this.walkButton().nativeElement.focus(), { injector: this.injector });
   }
 
   protected begin(): void {

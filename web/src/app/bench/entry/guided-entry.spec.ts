@@ -2,9 +2,11 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import {
   COLOURS,
+  LEFT,
   paintedFromCube,
   randomCube,
   randomFrom,
+  RIGHT,
   solvedCube,
   unseenCube,
 } from '@sleetcrest/core';
@@ -69,6 +71,31 @@ describe('asking for a cube', () => {
     await fixture.whenStable();
     press('Enter');
     expect(finished).toBe(1);
+  });
+
+  it('asks again for the sticker that is likeliest wrong, and goes on once it is mended', async () => {
+    const wrong = paintedFromCube(solvedCube());
+    wrong[15] = LEFT;
+    store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(wrong) }));
+    await fixture.whenStable();
+    expect(text()).toContain('Look again');
+    let told = 0;
+    fixture.componentInstance.told.subscribe(() => told++);
+    const named = () => store.selectSignal(entryFeature.selectSuspect)()?.sticker;
+    const asked = new Set<number>();
+    for (let sticker = named(); sticker !== undefined && sticker !== 15; sticker = named()) {
+      expect(asked.has(sticker)).toBeFalse();
+      asked.add(sticker);
+      // It is as it was told: the next one is asked for.
+      press(String(wrong[sticker]! + 1));
+      await fixture.whenStable();
+    }
+    expect(named()).toBe(15);
+    press(COLOURS[RIGHT]![0]!);
+    await fixture.whenStable();
+    expect(known()).toEqual(Array.from(paintedFromCube(solvedCube())));
+    expect(text()).toContain('All told');
+    expect(told).toBe(1);
   });
 
   it('says the side aloud when it is another one, if that is wanted', async () => {

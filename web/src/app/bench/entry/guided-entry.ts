@@ -19,7 +19,6 @@ import {
   UP,
   type Hold,
 } from '@sleetcrest/core';
-import { ASKING_HOLDS, nextQuestion } from '@sleetcrest/core/entry';
 import { isFree, isPress } from '../../keyboard/keys';
 import { readerFeature, SettingsPage } from '../../reader/reader.feature';
 import { stickerPlace } from '../../shared/crown/geometry';
@@ -55,7 +54,11 @@ const NONE = -2;
         too.
       </p>
       <p class="asked" aria-live="polite">
-        <b>{{ place() }}</b>: which colour?
+        @if (suspect()) {
+          Look again: <b>{{ place() }}</b>, which colour is it really?
+        } @else {
+          <b>{{ place() }}</b>: which colour?
+        }
         <span class="count">
           {{ count() }} told, {{ follows() }} followed; a mixed cube takes about {{ usual }}.
         </span>
@@ -115,6 +118,8 @@ const NONE = -2;
 export class GuidedEntry {
   /** The cube is whole and its person wants to go on. */
   readonly finished = output();
+  /** The last answer was given, and the cube is whole. */
+  readonly told = output();
 
   private readonly store = inject(Store);
   protected readonly voice = inject(Voice);
@@ -122,7 +127,6 @@ export class GuidedEntry {
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly canUndo = this.store.selectSignal(entryFeature.selectCanUndo);
   private readonly painted = this.store.selectSignal(entryFeature.selectPainted);
-  private readonly known = this.store.selectSignal(entryFeature.selectKnown);
   protected readonly left = this.store.selectSignal(entryFeature.selectLeft);
   protected readonly none = NONE;
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
@@ -135,10 +139,8 @@ export class GuidedEntry {
   protected readonly count = computed(
     () => this.painted().filter((colour) => colour !== UNSEEN).length - 6,
   );
-  protected readonly question = computed(() => {
-    const hold = this.hold();
-    return nextQuestion(this.known(), ASKING_HOLDS.includes(hold) ? hold : undefined);
-  });
+  protected readonly suspect = this.store.selectSignal(entryFeature.selectSuspect);
+  protected readonly question = this.store.selectSignal(entryFeature.selectQuestion);
   protected readonly up = computed(() => this.sideName(UP));
   protected readonly front = computed(() => this.sideName(FRONT));
   protected readonly place = computed(() => {
@@ -163,6 +165,7 @@ export class GuidedEntry {
   private readonly sideSaid = computed(() => {
     const question = this.question();
     if (!question) return this.legal() ? 'All told.' : '';
+    if (this.suspect()) return `No cube looks like this. Look again: ${this.place()}.`;
     const side = this.scheme()[Math.floor(question.sticker / 9)]!;
     return `The ${side} side. ${this.up()} up, ${this.front()} in front.`;
   });
@@ -198,7 +201,12 @@ export class GuidedEntry {
   protected tell(colour: number): void {
     const sticker = this.question()?.sticker;
     if (sticker === undefined || colour === UNSEEN) return;
-    this.store.dispatch(EntryPage.stickerPainted({ sticker, colour, continues: false }));
+    this.store.dispatch(
+      this.suspect() && this.painted()[sticker] === colour
+        ? EntryPage.stickerConfirmed({ sticker })
+        : EntryPage.stickerPainted({ sticker, colour, continues: false }),
+    );
+    if (!this.question() && this.legal()) this.told.emit();
   }
 }
 
