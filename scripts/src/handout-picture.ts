@@ -1,16 +1,9 @@
 import { writeFileSync } from 'node:fs';
 import { createCanvas } from '@napi-rs/canvas';
+import { SWATCHES } from '@sleetcrest/core';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { DEMO_METHOD } from './demo/scenario.js';
 
-const SWATCHES = {
-  white: '#f7f5ee',
-  red: '#b8322f',
-  green: '#3f8f5f',
-  yellow: '#f0c93a',
-  orange: '#e8843c',
-  blue: '#33649b',
-};
 const SCALE = 1.25;
 
 /** Draws the first page of a printed guide, asked for as the page does, from its PDF file. */

@@ -52,11 +52,9 @@ function answers(count: number): string[] {
 /** Each picture of `docs/screenshots`: its size and how to come to it. */
 const PICTURES: Record<
   string,
-  { width: number; height: number; go: (page: Page) => Promise<void> }
+  { width?: number; height?: number; go: (page: Page) => Promise<void> }
 > = {
   'bench-entry': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       // Half painted: the top and the front of a mixed cube.
       for (const [k, key] of [...'rwgyowbbgrwyobwg'].entries()) {
@@ -67,8 +65,6 @@ const PICTURES: Record<
     },
   },
   'guided-entry': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.getByRole('radio', { name: 'Ask me' }).click();
       await page.locator('sc-guided-entry .asked').waitFor();
@@ -77,8 +73,6 @@ const PICTURES: Record<
     },
   },
   photographs: {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.getByRole('radio', { name: 'Photographs' }).click();
       await page.getByRole('switch', { name: 'a lamp in one sticker' }).click();
@@ -88,8 +82,6 @@ const PICTURES: Record<
     },
   },
   'what-slipped': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await openSaved(page, 'Nils between two ferries');
       await page.keyboard.press('4');
@@ -105,8 +97,6 @@ const PICTURES: Record<
     },
   },
   'far-walk': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await openSaved(page, 'Nils between two ferries');
       await page.keyboard.press('4');
@@ -116,8 +106,6 @@ const PICTURES: Record<
     },
   },
   'bench-wrong': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.getByRole('button', { name: 'Start from solved' }).click();
       await brush(page, 'green').click();
@@ -127,8 +115,6 @@ const PICTURES: Record<
     },
   },
   'bench-walk': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await openSaved(page, 'Nils between two ferries');
       await page.keyboard.press('4');
@@ -136,8 +122,6 @@ const PICTURES: Record<
     },
   },
   'bench-night-words': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.keyboard.press('n');
       await page.keyboard.press('l');
@@ -147,8 +131,6 @@ const PICTURES: Record<
     },
   },
   'saved-cubes': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.getByRole('button', { name: 'Saved cubes' }).click();
       await page.getByText('Runa shows the whole walk').waitFor();
@@ -160,8 +142,6 @@ const PICTURES: Record<
     go: (page) => openSaved(page, 'Amalie, corners going in'),
   },
   cases: {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.getByRole('link', { name: 'Cases' }).click();
       await page.getByRole('button', { name: /^White corners/ }).click();
@@ -171,8 +151,6 @@ const PICTURES: Record<
     },
   },
   'cases-search': {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.goto('/cases');
       await page.getByLabel('Method').selectOption('front-right');
@@ -182,7 +160,6 @@ const PICTURES: Record<
     },
   },
   methods: {
-    width: 1280,
     height: 1100,
     go: async (page) => {
       await page.goto('/methods');
@@ -197,8 +174,6 @@ const PICTURES: Record<
     },
   },
   workshop: {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.goto('/workshop');
       await page.getByRole('button', { name: /Two ferries/ }).click();
@@ -211,8 +186,6 @@ const PICTURES: Record<
     },
   },
   settings: {
-    width: 1280,
-    height: 800,
     go: async (page) => {
       await page.getByRole('link', { name: 'Settings' }).click();
       await page.getByRole('heading', { name: 'Sticker colours' }).waitFor();
@@ -235,7 +208,7 @@ await command(async () => {
       args: ['--no-sandbox', '--disable-background-networking'],
     });
     try {
-      for (const [name, { width, height, go }] of Object.entries(PICTURES)) {
+      for (const [name, { width = 1280, height = 800, go }] of Object.entries(PICTURES)) {
         say(`${name} …`);
         const context = await browser.newContext({
           viewport: { width, height },

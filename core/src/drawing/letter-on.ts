@@ -1,10 +1,12 @@
+import { inkOf } from './swatches.js';
+
 const INK = '#1b2530';
 const PAPER = '#ffffff';
 
 /** How light a colour is to the eye, 0…1 (WCAG relative luminance of `#rrggbb`). */
 function luminance(swatch: string): number {
-  const [red, green, blue] = [1, 3, 5].map((at) => {
-    const channel = Number.parseInt(swatch.slice(at, at + 2), 16) / 255;
+  const [red, green, blue] = inkOf(swatch).map((stored) => {
+    const channel = stored / 255;
     return channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
   });
   return 0.2126 * red! + 0.7152 * green! + 0.0722 * blue!;

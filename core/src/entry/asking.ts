@@ -1,4 +1,4 @@
-import { HOME_HOLD, stickerInHold, stickerSeenInHold, turnHold, type Hold } from '../cube/holds.js';
+import { HOME_HOLD, stickerInHold, turnHold, type Hold } from '../cube/holds.js';
 import { UNSEEN } from '../cube/painted.js';
 import { FRONT, RIGHT, UP } from '../cube/sides.js';
 import type { Possible } from './possible.js';
@@ -9,14 +9,6 @@ const SEEN_AT_ONCE = [UP, FRONT, RIGHT];
 /** Two holds that show three sides each: the cube is re-held once, and every side was seen. */
 export const ASKING_HOLDS: readonly Hold[] = [HOME_HOLD, turnHold(turnHold(HOME_HOLD, 0, 2), 1, 3)];
 
-/** A hold that shows a sticker of the cube: the one it is in, where that does. */
-export const holdShowing = (sticker: number, hold: Hold): Hold =>
-  [hold, ...ASKING_HOLDS].find(
-    (one) =>
-      ASKING_HOLDS.includes(one) &&
-      SEEN_AT_ONCE.includes(Math.floor(stickerSeenInHold(one, sticker) / 9)),
-  )!;
-
 /** The cube's stickers that are seen in a hold, in the order they are asked. */
 export const stickersAsked = (hold: Hold): number[] =>
   SEEN_AT_ONCE.flatMap((face) =>
@@ -24,6 +16,10 @@ export const stickersAsked = (hold: Hold): number[] =>
   );
 
 const ORDERS = ASKING_HOLDS.map((hold) => ({ hold, stickers: stickersAsked(hold) }));
+
+/** The hold in which a sticker of the cube is asked for. */
+export const holdAsking = (sticker: number): Hold =>
+  ORDERS.find(({ stickers }) => stickers.includes(sticker))!.hold;
 
 /** What is asked next: a sticker, and the hold in which it is asked. */
 export interface Question {

@@ -1,5 +1,6 @@
 import type { Random } from '../cube/random.js';
 import { SIDES } from '../cube/sides.js';
+import type { Ink } from '../drawing/swatches.js';
 import { fromLight, middleSquare, toLight, type Outline, type Picture } from './image.js';
 
 /** How hard a simulated photograph is to read. All that is drawn by chance comes from a seed. */
@@ -140,7 +141,7 @@ function unslanted(outline: Outline): (x: number, y: number) => [number, number]
 /** Six photographs of a cube, in the order of its sides; `inks` are the stored values of a colour. */
 export function photographs(
   painted: ArrayLike<number>,
-  inks: readonly (readonly [number, number, number])[],
+  inks: readonly Ink[],
   difficulty: Difficulty,
   random: Random,
 ): Picture[] {

@@ -82,8 +82,8 @@ const HANDS: Record<SlipKind, Hand> = {
     return [...moves.slice(0, at), random(18), ...moves.slice(at)];
   },
   exchanged: (moves, random) => {
-    const at = random(moves.length - 1);
     if (moves.length < 2) return undefined;
+    const at = random(moves.length - 1);
     return [...moves.slice(0, at), moves[at + 1]!, moves[at]!, ...moves.slice(at + 2)];
   },
   're-held': (moves, random) => {

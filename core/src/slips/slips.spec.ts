@@ -5,43 +5,20 @@ import { HOME_HOLD } from '../cube/holds.js';
 import { paintedFromCube, UNSEEN, type Painted } from '../cube/painted.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import { UP } from '../cube/sides.js';
-import { DEFAULT_METHOD, METHODS } from '../methods/named.js';
-import { readStep } from '../methods/replay.js';
+import { DEFAULT_METHOD } from '../methods/named.js';
 import { solve } from '../methods/solve.js';
-import type { Method } from '../methods/walkthrough.js';
 import { applyMoves } from '../notation/moves.js';
 import { makeWayTables } from '../search/way-tables.js';
 import { explain, type Explanation } from './explain.js';
 import { cubesOf, runsOf, type MeantStep } from './meant.js';
 import { SLIP_KINDS } from './kinds.js';
 import { randomSlip } from './random-slip.js';
+import { randomSteps, type Walked } from './random-steps.js';
 import { waysBackFrom } from './recover.js';
 import { tellSlip } from './tell-slip.js';
 
 const random = randomFrom(77);
-const MOST = 14;
-
-interface Walked {
-  method: Method;
-  before: Cube;
-  steps: MeantStep[];
-}
-
-/** Some steps that follow each other in the walk of a random cube by one of the methods. */
-function someSteps(count: number): Walked {
-  const method = METHODS[random(METHODS.length)]!;
-  const start = randomCube(random);
-  const walk = solve(start, method);
-  if (!walk.ok) throw new Error(walk.error);
-  const all = walk.value.steps.map((step): MeantStep => {
-    const { hold, lineUp, sequence } = readStep(step, STANDARD_SCHEME);
-    return { hold, moves: [...lineUp, ...sequence], lineUpCount: lineUp.length };
-  });
-  const from = random(all.length - count + 1);
-  const steps = all.slice(from, from + count);
-  const fits = steps.every((step) => step.moves.length > 1 && step.moves.length <= MOST);
-  return fits ? { method, before: cubesOf(start, all)[from]!, steps } : someSteps(count);
-}
+const someSteps = (count: number): Walked => randomSteps(count, random);
 
 function doing(
   before: Cube,

@@ -1,5 +1,12 @@
 import { performance } from 'node:perf_hooks';
-import { paintedFromCube, randomCube, randomFrom } from '@sleetcrest/core';
+import {
+  COLOURS,
+  inkOf,
+  paintedFromCube,
+  randomCube,
+  randomFrom,
+  SWATCHES,
+} from '@sleetcrest/core';
 import {
   DEFAULT_DIFFICULTY,
   photographs,
@@ -9,15 +16,7 @@ import {
 import { median, rounded } from './median.js';
 
 const CUBES = 500;
-/** Sticker colours as they are stored, by side number. */
-const INKS = [
-  [247, 245, 238],
-  [184, 50, 47],
-  [63, 143, 95],
-  [240, 201, 58],
-  [232, 132, 60],
-  [51, 100, 155],
-] as const;
+const INKS = COLOURS.map((colour) => inkOf(SWATCHES[colour]));
 
 /** How many simulated cubes are read right from photographs, and whether a wrong one is silent. */
 export function photographReadings(): object {

@@ -1,48 +1,16 @@
 import { performance } from 'node:perf_hooks';
-import {
-  applyMoves,
-  copyCube,
-  METHODS,
-  paintedFromCube,
-  randomCube,
-  randomFrom,
-  readStep,
-  sameCube,
-  STANDARD_SCHEME,
-  type Cube,
-  type Random,
-} from '@sleetcrest/core';
-import { solve } from '@sleetcrest/core/methods';
-import { cubesOf, explain, randomSlip, type MeantStep } from '@sleetcrest/core/slips';
+import { applyMoves, copyCube, paintedFromCube, randomFrom, sameCube } from '@sleetcrest/core';
+import { cubesOf, explain, randomSlip, randomSteps } from '@sleetcrest/core/slips';
 import { median, rounded } from './median.js';
 
 const TRIES = 500;
-const MOST_MOVES = 14;
-
-/** Steps that follow each other in the walk of a random cube, each of up to 14 moves. */
-function someSteps(random: Random, count: number): { before: Cube; steps: MeantStep[] } {
-  for (;;) {
-    const start = randomCube(random);
-    const walk = solve(start, METHODS[random(METHODS.length)]!);
-    if (!walk.ok) throw new Error(walk.error);
-    const all = walk.value.steps.map((step): MeantStep => {
-      const { hold, lineUp, sequence } = readStep(step, STANDARD_SCHEME);
-      return { hold, moves: [...lineUp, ...sequence], lineUpCount: lineUp.length };
-    });
-    const from = random(all.length - count + 1);
-    const steps = all.slice(from, from + count);
-    if (steps.every(({ moves }) => moves.length > 1 && moves.length <= MOST_MOVES)) {
-      return { before: cubesOf(start, all)[from]!, steps };
-    }
-  }
-}
 
 function measured(slips: number, stepCount: number, among: number, allowedShare: number): object {
   const random = randomFrom(10 * slips + stepCount);
   const times: number[] = [];
   let found = 0;
   while (times.length < TRIES) {
-    const { before, steps } = someSteps(random, stepCount);
+    const { before, steps } = randomSteps(stepCount, random);
     const which = random(stepCount);
     const seen = copyCube(before);
     steps.forEach((step, k) => {

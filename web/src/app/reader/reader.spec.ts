@@ -1,5 +1,5 @@
-import { letterOn } from '@sleetcrest/core';
-import { DEFAULT_READER, readerSchema, SWATCHES } from './reader';
+import { letterOn, SWATCHES } from '@sleetcrest/core';
+import { DEFAULT_READER, readerSchema } from './reader';
 
 describe('the reader', () => {
   it('begins with settings that are valid', () => {

@@ -4,7 +4,7 @@ import {
   DEFAULT_METHOD,
   DIALECTS,
   STANDARD_SCHEME,
-  type Colour,
+  SWATCHES,
   type Method,
 } from '@sleetcrest/core';
 import * as z from 'zod';
@@ -56,16 +56,6 @@ export const readerSchema = z.object({
   shortcuts: z.boolean(),
 });
 export type Reader = z.infer<typeof readerSchema>;
-
-/** Sticker colours of matt paint in low morning light, far apart in lightness as well as hue. */
-export const SWATCHES: Readonly<Record<Colour, string>> = {
-  white: '#f7f5ee',
-  red: '#b8322f',
-  green: '#3f8f5f',
-  yellow: '#f0c93a',
-  orange: '#e8843c',
-  blue: '#33649b',
-};
 
 export const DEFAULT_READER: Reader = {
   dialect: 'prime',

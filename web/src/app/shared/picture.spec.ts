@@ -1,9 +1,8 @@
 import { TestBed } from '@angular/core/testing';
-import { STANDARD_SCHEME, UP } from '@sleetcrest/core';
+import { STANDARD_SCHEME, SWATCHES, UP } from '@sleetcrest/core';
 import { patternPicture, pictureHold } from '@sleetcrest/core/methods';
 import { openStore } from '../app.spec-support';
 import { pngOf } from '../cases/png';
-import { SWATCHES } from '../reader/reader';
 import { SettingsPage } from '../reader/reader.feature';
 import { Picture } from './picture';
 import { Tiles } from './tiles';

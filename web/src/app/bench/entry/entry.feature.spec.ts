@@ -16,7 +16,7 @@ const empty: EntryState = {
   scheme: STANDARD_SCHEME,
   brush: 0,
   hold: HOME_HOLD,
-  confirmed: [],
+  confirmed: {},
   past: [],
   future: [],
 };

@@ -1,11 +1,5 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import {
-  ASKING_HOLDS,
-  holdShowing,
-  inferred,
-  nextQuestion,
-  suspects,
-} from '@sleetcrest/core/entry';
+import { holdAsking, inferred, nextQuestion, suspects } from '@sleetcrest/core/entry';
 import {
   HOME_HOLD,
   inspect,
@@ -32,8 +26,8 @@ export interface EntryState {
   brush: number;
   /** How the picture shows the cube. */
   hold: Hold;
-  /** Stickers named as wrong that were looked at again, and are as they were told. */
-  confirmed: Stickers;
+  /** Stickers named as wrong that were looked at again, each with the colour it does have. */
+  confirmed: Readonly<Record<number, number>>;
   /** Earlier paintings, latest last, and those taken back, next first. */
   past: readonly Stickers[];
   future: readonly Stickers[];
@@ -48,7 +42,7 @@ const initial: EntryState = {
   scheme: kept.entry?.scheme ?? kept.reader?.scheme ?? STANDARD_SCHEME,
   brush: 0,
   hold: kept.entry?.hold ?? HOME_HOLD,
-  confirmed: [],
+  confirmed: {},
   past: [],
   future: [],
 };
@@ -65,7 +59,7 @@ export const entryFeature = createFeature({
     initial,
     on(EntryPage.stickerPainted, (state, { sticker, colour, continues }) =>
       painting(
-        { ...state, confirmed: state.confirmed.filter((one) => one !== sticker) },
+        state,
         state.painted.map((was, k) => (k === sticker ? colour : was)),
         // A sweep whose first sticker had that colour already has nothing to continue.
         continues && state.past.length > 0,
@@ -73,7 +67,7 @@ export const entryFeature = createFeature({
     ),
     on(EntryPage.stickerConfirmed, (state, { sticker }) => ({
       ...state,
-      confirmed: [...state.confirmed, sticker],
+      confirmed: { ...state.confirmed, [sticker]: state.painted[sticker]! },
     })),
     on(EntryPage.brushChosen, (state, { brush }) => ({ ...state, brush })),
     on(EntryPage.pictureTurned, (state, { hold }) => ({ ...state, hold })),
@@ -81,7 +75,7 @@ export const entryFeature = createFeature({
       ...painting(state, painted),
       scheme: scheme ?? state.scheme,
       hold: HOME_HOLD,
-      confirmed: [],
+      confirmed: {},
     })),
     on(EntryPage.paintingUndone, (state) => {
       const before = state.past.at(-1);
@@ -128,7 +122,9 @@ export const entryFeature = createFeature({
     const selectSuspect = createSelector(
       selectSuspects,
       selectConfirmed,
-      (all, confirmed) => all.find(({ sticker }) => !confirmed.includes(sticker)) ?? null,
+      selectPainted,
+      (all, confirmed, painted) =>
+        all.find(({ sticker }) => confirmed[sticker] !== painted[sticker]) ?? null,
     );
     return {
       selectKnown,
@@ -150,8 +146,8 @@ export const entryFeature = createFeature({
         selectSuspect,
         (known, hold, suspect) =>
           suspect
-            ? { hold: holdShowing(suspect.sticker, hold), sticker: suspect.sticker }
-            : nextQuestion(known, ASKING_HOLDS.includes(hold) ? hold : undefined),
+            ? { hold: holdAsking(suspect.sticker), sticker: suspect.sticker }
+            : nextQuestion(known, hold),
       ),
       /** The colours of the stickers as the picture shows them. */
       selectPicture: createSelector(selectKnown, selectScheme, selectHold, pictureOf),

@@ -123,6 +123,10 @@ describe('the entry', () => {
     }
     expect(named.size).toBeGreaterThan(0);
     expect(panel()).toBeNull();
+    // That was said of this cube only.
+    await replace(Array.from(unseenCube()));
+    await replace(part);
+    expect(panel()).not.toBeNull();
   });
 
   it('tells how far the cube is by every method, and one white side from a layer', async () => {

@@ -1,4 +1,4 @@
-import { randomCube, randomFrom, paintedFromCube, SIDES } from '@sleetcrest/core';
+import { randomCube, randomFrom, paintedFromCube, SIDES, type Ink } from '@sleetcrest/core';
 import {
   DEFAULT_DIFFICULTY,
   photographs,
@@ -7,8 +7,6 @@ import {
   type Outline,
   type Picture,
 } from '@sleetcrest/core/pictures';
-
-type Ink = readonly [number, number, number];
 
 /** A photograph, and where the side lies in it if the person showed it. */
 export interface Shot {

@@ -14,7 +14,7 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
-import { SIDES, type Colour, type ColourScheme } from '@sleetcrest/core';
+import { inkOf, SIDES, type Colour, type ColourScheme } from '@sleetcrest/core';
 import { middleSquare, type Outline, type Picture } from '@sleetcrest/core/pictures';
 import type { Reader } from '../../reader/reader';
 import { stickerPlace } from '../../shared/crown/geometry';
@@ -214,9 +214,4 @@ export class PhotoEntry implements OnDestroy {
     this.closeCamera();
     for (const one of this.taken()) if (one) URL.revokeObjectURL(one.url);
   }
-}
-
-function inkOf(swatch: string): [number, number, number] {
-  const part = (at: number): number => Number.parseInt(swatch.slice(at, at + 2), 16);
-  return [part(1), part(3), part(5)];
 }

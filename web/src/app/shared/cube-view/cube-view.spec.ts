@@ -1,7 +1,14 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { applyTurn, COLOURS, copyCube, HOME_HOLD, solvedCube, turnHold } from '@sleetcrest/core';
+import {
+  applyTurn,
+  COLOURS,
+  copyCube,
+  HOME_HOLD,
+  solvedCube,
+  SWATCHES,
+  turnHold,
+} from '@sleetcrest/core';
 import { openStore, until } from '../../app.spec-support';
-import { SWATCHES } from '../../reader/reader';
 import { CubeView } from './cube-view';
 import { CubeScene } from './scene';
 
