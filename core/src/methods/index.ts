@@ -15,6 +15,7 @@ export * from './prove.js';
 export * from './resolve.js';
 export type { Choice, Runner, Told } from './runner.js';
 export * from './set-up.js';
+export * from './stage-start.js';
 export * from './solve.js';
 export { runnerFor } from './stage-runner.js';
 export { startsOf } from './starts.js';

@@ -59,6 +59,14 @@ export class PatternRunner implements Runner {
     return [];
   }
 
+  /** Every case the cube shows, in every hold and for every piece, best first. */
+  fitting(cube: Cube): readonly Variant[] {
+    paintStickers(cube, this.stickers);
+    return this.ordered[turnedOver(0, this.up)]!.filter(({ cells }) =>
+      matches(cells, this.stickers),
+    );
+  }
+
   tell(choice: Choice, cube: Cube): Told {
     return this.teller.tell(choice, cube);
   }

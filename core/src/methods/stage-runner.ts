@@ -1,4 +1,4 @@
-import { isSearch, type Approach } from '../approaches/approach.js';
+import { isSearch, type Approach, type PatternApproach } from '../approaches/approach.js';
 import { STANDARD_SCHEME, type ColourScheme } from '../cube/colours.js';
 import type { Side } from '../cube/sides.js';
 import { CrossRunner } from './cross-runner.js';
@@ -29,5 +29,16 @@ export function runnerFor(
   if (!byColour) runners.set(approach, (byColour = new Map<string, Runner>()));
   let runner = byColour.get(key);
   if (!runner) byColour.set(key, (runner = makeRunner(approach, first, scheme)));
+  return runner;
+}
+
+/** The same for an approach that is data: it can tell every case a cube shows. */
+export function patternRunnerFor(
+  approach: PatternApproach,
+  first: Side,
+  scheme: ColourScheme = STANDARD_SCHEME,
+): PatternRunner {
+  const runner = runnerFor(approach, first, scheme);
+  if (!(runner instanceof PatternRunner)) throw new RangeError(`${approach.id} is not data`);
   return runner;
 }
