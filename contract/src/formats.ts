@@ -3,6 +3,7 @@ import { cubeSchema } from './documents/cube.js';
 import { inspectionSchema } from './documents/inspection.js';
 import { methodSchema } from './documents/method.js';
 import { slipAnswerSchema } from './documents/slip.js';
+import { logSchema } from './log/entry.js';
 import { walkthroughSchema } from './documents/walkthrough.js';
 
 /** The published documents, by the name of their schema file. */
@@ -12,6 +13,7 @@ export const DOCUMENT_SCHEMAS = {
   method: methodSchema,
   inspection: inspectionSchema,
   slips: slipAnswerSchema,
+  log: logSchema,
 } as const;
 
 /** The JSON Schema (draft 2020-12) of each document, by name. */

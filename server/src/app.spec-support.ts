@@ -2,10 +2,12 @@ import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { CreateSolve } from '@sleetcrest/contract';
+import { sessionSchema, type Account, type Role } from '@sleetcrest/contract/accounts';
+import type { LogEntry } from '@sleetcrest/core/log';
 import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { pino } from 'pino';
 import type { Sequelize } from 'sequelize';
-import { createApp } from './app.js';
+import { createApp, type AppParts } from './app.js';
 import { openDatabase } from './database/database.js';
 import { migrations } from './database/migrate.js';
 import { finish, listen } from './serve.js';
@@ -47,19 +49,67 @@ export interface Answer {
   body: never;
 }
 
+/** Somebody with a browser of their own: what the server gives as a cookie comes back to it. */
+export class Visitor {
+  private cookie: string | undefined;
+
+  constructor(private readonly address: string) {}
+
+  async ask(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer> {
+    const response = await fetch(this.address + path, {
+      method,
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(this.cookie === undefined ? {} : { cookie: this.cookie }),
+        ...headers,
+      },
+      ...(body === undefined
+        ? {}
+        : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const [given] = response.headers.getSetCookie();
+    if (given !== undefined) this.cookie = given.split(';')[0]!;
+    const text = await response.text();
+    const json = response.headers.get('content-type')?.includes('json');
+    return {
+      status: response.status,
+      headers: response.headers,
+      body: (json ? JSON.parse(text) : text) as never,
+    };
+  }
+
+  /** Makes an account and is signed in to it. */
+  async signUp(name: string, role: Role = 'learner'): Promise<Account> {
+    const answer = await this.ask('POST', '/api/accounts', { name, role, phrase: PHRASE });
+    return sessionSchema.parse(answer.body).account!;
+  }
+}
+
+/** The phrase of everyone in specs. */
+export const PHRASE = 'three larches by the shore';
+
 /** The application on a port of its own, over a migrated database. */
 export class TestApp {
+  private readonly visitor: Visitor;
+
   private constructor(
     readonly database: TestDatabase,
     readonly server: Server,
     readonly address: string,
-  ) {}
+  ) {
+    this.visitor = new Visitor(address);
+  }
 
-  static async start(webRoot?: string): Promise<TestApp> {
+  static async start(parts: Partial<AppParts> = {}): Promise<TestApp> {
     const database = await emptyDatabase();
     await migrations(database.sequelize).up();
     const { sequelize } = database;
-    const app = createApp({ sequelize, logger: pino({ level: 'silent' }), webRoot });
+    const app = createApp({ sequelize, logger: pino({ level: 'silent' }), ...parts });
     const server = await listen(app, 0, '127.0.0.1');
     const { port } = server.address() as AddressInfo;
     return new TestApp(database, server, `http://127.0.0.1:${port}`);
@@ -70,27 +120,22 @@ export class TestApp {
     await this.database.drop();
   }
 
-  async ask(
-    method: string,
-    path: string,
-    body?: unknown,
-    headers: Record<string, string> = {},
-  ): Promise<Answer> {
-    const response = await fetch(this.address + path, {
-      method,
-      headers: body === undefined ? headers : { 'content-type': 'application/json', ...headers },
-      ...(body === undefined
-        ? {}
-        : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-    });
-    const text = await response.text();
-    const json = response.headers.get('content-type')?.includes('json');
-    return {
-      status: response.status,
-      headers: response.headers,
-      body: (json ? JSON.parse(text) : text) as never,
-    };
+  /** Asks as one and the same visitor. */
+  ask(...asked: Parameters<Visitor['ask']>): Promise<Answer> {
+    return this.visitor.ask(...asked);
   }
+
+  /** Somebody new. */
+  somebody(): Visitor {
+    return new Visitor(this.address);
+  }
+}
+
+/** An account to own what a spec keeps without asking through the API. */
+export async function anOwner(sequelize: Sequelize): Promise<string> {
+  const id = randomUUID();
+  await sequelize.query(`INSERT INTO accounts (id, role) VALUES ($1, 'guest')`, { bind: [id] });
+  return id;
 }
 
 /** A good request to keep a cube. */
@@ -104,3 +149,22 @@ export function aSolve(seed = 1, change: Partial<CreateSolve> = {}): CreateSolve
     ...change,
   };
 }
+
+/** A good request to keep a record of a log. */
+export const aRecord = (change: Partial<LogEntry> = {}): LogEntry => ({
+  id: randomUUID(),
+  kind: 'solve',
+  stage: null,
+  beganAt: '2026-11-20T18:03:00.000+01:00',
+  time: 83.42,
+  outcome: 'finished',
+  reason: '',
+  note: '',
+  method: 'gentle',
+  cube: 'the blue one',
+  scramble: "R U2 F'",
+  turns: "F U2 R'",
+  splits: [{ stage: 'daisy', time: 12.5, turns: 9 }],
+  tags: ['club'],
+  ...change,
+});

@@ -1,3 +1,4 @@
+import { demoAccountSchema, type DemoAccount } from '@sleetcrest/contract/accounts';
 import * as z from 'zod';
 
 /** What the server is told by its environment; README lists the variables. */
@@ -9,6 +10,18 @@ const configSchema = z.object({
   SLEETCREST_LOG_LEVEL: z
     .enum(['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'])
     .default('info'),
+  SLEETCREST_DEMO_ACCOUNTS: z
+    .string()
+    .default('[]')
+    .transform((text, context) => {
+      try {
+        return JSON.parse(text) as unknown;
+      } catch {
+        context.addIssue({ code: 'custom', message: 'it is no JSON' });
+        return z.NEVER;
+      }
+    })
+    .pipe(z.array(demoAccountSchema)),
 });
 
 export interface Config {
@@ -18,6 +31,8 @@ export interface Config {
   /** The folder of the built web application; without it only the API is served. */
   webRoot: string | undefined;
   logLevel: string;
+  /** Accounts told on the sign-in page: where the demo data is loaded, and nowhere else. */
+  demo: DemoAccount[];
 }
 
 /** @throws Error naming each variable that is wrong and what is expected of it. */
@@ -34,5 +49,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     databaseUrl: data.SLEETCREST_DATABASE_URL,
     webRoot: data.SLEETCREST_WEB_ROOT,
     logLevel: data.SLEETCREST_LOG_LEVEL,
+    demo: data.SLEETCREST_DEMO_ACCOUNTS,
   };
 }

@@ -1,7 +1,11 @@
 export { createApp } from './app.js';
+export { AccountService } from './accounts/service.js';
 export { openDatabase } from './database/database.js';
 export { loadOnce } from './database/load-once.js';
 export { migrations } from './database/migrate.js';
+export { GroupService } from './groups/service.js';
+export { LogStatistics } from './log/overview.js';
+export { LogService } from './log/service.js';
 export { MethodService } from './methods/service.js';
 export { finish, listen } from './serve.js';
 export { SolveService } from './solves/service.js';

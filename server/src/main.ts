@@ -10,7 +10,7 @@ const logger = pino({ level: config.logLevel }, pino.destination({ fd: 2, sync: 
 const sequelize = openDatabase(config.databaseUrl);
 await migrations(sequelize).up();
 
-const app = createApp({ sequelize, logger, webRoot: config.webRoot });
+const app = createApp({ sequelize, logger, webRoot: config.webRoot, demo: config.demo });
 const server = await listen(app, config.port, config.host);
 logger.info({ host: config.host, port: config.port }, 'listening');
 // Tells a parent process that requests will be answered from now on.

@@ -39,8 +39,8 @@ export interface LogEntry {
   scramble: string;
   /** The turns done after it; empty where they are not known. */
   turns: string;
-  splits: readonly Split[];
-  tags: readonly string[];
+  splits: Split[];
+  tags: string[];
 }
 
 /** The day of a record at the place it was done at, `YYYY-MM-DD`. */

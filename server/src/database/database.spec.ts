@@ -1,5 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { QueryTypes, type QueryInterface } from 'sequelize';
-import { aSolve, emptyDatabase, type TestDatabase } from '../app.spec-support.js';
+import { anOwner, PHRASE, aSolve, emptyDatabase, type TestDatabase } from '../app.spec-support.js';
+import { AccountService } from '../accounts/service.js';
 import { SolveService } from '../solves/service.js';
 import { loadOnce } from './load-once.js';
 import { migrations } from './migrate.js';
@@ -14,9 +16,36 @@ describe('the database', () => {
 
   it('is brought up to date with data in it, as often as asked', async () => {
     const { sequelize } = database;
-    await new SolveService(sequelize).create(aSolve());
+    const owner = await anOwner(sequelize);
+    await new SolveService(sequelize).create(owner, aSolve());
     expect(await migrations(sequelize).up()).toEqual([]);
-    expect((await new SolveService(sequelize).list(1, 10)).total).toBe(1);
+    expect((await new SolveService(sequelize).list(owner, 1, 10)).total).toBe(1);
+  });
+
+  it('gives what was kept before there were accounts to the first coach who signs up', async () => {
+    const { sequelize } = database;
+    const umzug = migrations(sequelize);
+    await umzug.down({ to: '0004-accounts' });
+    const { id, name, start } = aSolve();
+    await sequelize.query(
+      `INSERT INTO saved_solves (id, name, start, method, first_colour, step_count, turn_count, created_at, updated_at)
+       VALUES ($1, $2, $3, 'gentle', 'white', 1, 1, now(), now())`,
+      { bind: [id, name, JSON.stringify(start)] },
+    );
+    await umzug.up();
+    const accounts = new AccountService(sequelize);
+    const names = async (owner: string) =>
+      (await new SolveService(sequelize).list(owner, 1, 10)).items.map((one) => one.name);
+    const learner = await accounts.signUp({ name: 'Amalie', phrase: PHRASE, role: 'learner' });
+    expect(await names(learner.id)).toEqual([]);
+    const coach = await accounts.signUp({ name: 'Runa', phrase: PHRASE, role: 'coach' });
+    expect(await names(coach.id)).toEqual([name]);
+    const second = await accounts.signUp({ name: 'Nils', phrase: PHRASE, role: 'coach' });
+    expect(await names(second.id)).toEqual([]);
+    await umzug.down({ to: '0004-accounts' });
+    const [rows] = await sequelize.query('SELECT name FROM saved_solves');
+    expect(rows).toEqual([{ name }]);
+    await umzug.up();
   });
 
   it('can be taken back migration by migration and forward again', async () => {
@@ -32,7 +61,7 @@ describe('the database', () => {
 
   it('itself refuses rows that cannot be', async () => {
     const { sequelize } = database;
-    const { solve } = await new SolveService(sequelize).create(aSolve());
+    const { solve } = await new SolveService(sequelize).create(await anOwner(sequelize), aSolve());
     const change = (set: string) =>
       sequelize.query(`UPDATE saved_solves SET ${set} WHERE id = '${solve.id}'`);
     for (const set of [
@@ -56,7 +85,7 @@ describe('the database', () => {
     const { sequelize } = database;
     await sequelize.query('SET enable_seqscan = off');
     const plan = await sequelize.query<{ 'QUERY PLAN': string }>(
-      'EXPLAIN SELECT * FROM saved_solves WHERE deleted_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 20',
+      `EXPLAIN SELECT * FROM saved_solves WHERE owner_id = '${randomUUID()}' AND deleted_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 20`,
       { type: QueryTypes.SELECT },
     );
     expect(plan.map((row) => row['QUERY PLAN']).join()).toContain('saved_solves_newest');
@@ -65,17 +94,18 @@ describe('the database', () => {
   it('loads a set of data once, and not at all when loading fails', async () => {
     const { sequelize } = database;
     const service = new SolveService(sequelize);
+    const owner = await anOwner(sequelize);
     const load = () =>
-      loadOnce(sequelize, 'demo', async (t) => void (await service.create(aSolve(), t)));
+      loadOnce(sequelize, 'demo', async (t) => void (await service.create(owner, aSolve(), t)));
     await expectAsync(
       loadOnce(sequelize, 'demo', async (t) => {
-        await service.create(aSolve(), t);
+        await service.create(owner, aSolve(), t);
         throw new Error('half-way');
       }),
     ).toBeRejectedWithError('half-way');
-    expect((await service.list(1, 10)).total).toBe(0);
+    expect((await service.list(owner, 1, 10)).total).toBe(0);
     const ran = await Promise.all([load(), load(), load()]);
     expect(ran.filter(Boolean).length).toBe(1);
-    expect((await service.list(1, 10)).total).toBe(1);
+    expect((await service.list(owner, 1, 10)).total).toBe(1);
   });
 });

@@ -9,6 +9,7 @@ export class HttpProblem extends Error {
     readonly status: number,
     readonly detail: string,
     readonly errors?: readonly FieldError[],
+    readonly headers: Readonly<Record<string, string>> = {},
   ) {
     super(detail);
   }
@@ -73,7 +74,11 @@ export const answerProblems: ErrorRequestHandler = (error, request, response, ne
     ...(problem.errors ? { errors: [...problem.errors] } : {}),
     requestId: String(request.id),
   };
-  response.status(problem.status).type('application/problem+json').send(JSON.stringify(body));
+  response
+    .status(problem.status)
+    .set(problem.headers)
+    .type('application/problem+json')
+    .send(JSON.stringify(body));
 };
 
 export const notFound: RequestHandler = (request) => {

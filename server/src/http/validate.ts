@@ -21,5 +21,5 @@ export function bodyOf<T>(request: Request, schema: z.ZodType<T>): T {
 export const queryOf = <T>(request: Request, schema: z.ZodType<T>): T =>
   valid(schema, request.query, 400);
 
-export const paramsOf = <T>(request: Request, schema: z.ZodType<T>): T =>
+export const paramsOf = <T>(request: Pick<Request, 'params'>, schema: z.ZodType<T>): T =>
   valid(schema, request.params, 400);

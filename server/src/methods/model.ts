@@ -14,6 +14,7 @@ export class MethodRow extends Model<
   InferAttributes<MethodRow>,
   InferCreationAttributes<MethodRow>
 > {
+  declare ownerId: string;
   declare id: string;
   declare document: SavedMethod['method'];
   declare proof: ProofState;
@@ -29,6 +30,7 @@ export function methodModel(sequelize: Sequelize): ModelStatic<MethodRow> {
   class BoundMethodRow extends MethodRow {}
   return BoundMethodRow.init(
     {
+      ownerId: { type: DataTypes.UUID, primaryKey: true },
       id: { type: DataTypes.STRING(60), primaryKey: true },
       document: { type: DataTypes.JSONB, ...needed },
       proof: { type: DataTypes.TEXT, ...needed },

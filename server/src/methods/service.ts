@@ -5,7 +5,7 @@ import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
 import { methodModel, savedMethodOf, type MethodRow } from './model.js';
 
-/** Keeps methods that people made: what it has answered is in the database. */
+/** Keeps methods that people made, each for its owner: what it has answered is in the database. */
 export class MethodService {
   private readonly rows: ModelStatic<MethodRow>;
 
@@ -14,14 +14,15 @@ export class MethodService {
   }
 
   /** All of them, by title. */
-  async list(): Promise<MethodList> {
-    const rows = await this.rows.findAll();
+  async list(owner: string): Promise<MethodList> {
+    const rows = await this.rows.findAll({ where: { ownerId: owner } });
     const items = rows.map(savedMethodOf);
     return { items: items.sort((a, b) => a.method.title.localeCompare(b.method.title, 'en')) };
   }
 
   /** Keeps a method under its id, in place of one that was kept there or deleted before. */
   async keep(
+    owner: string,
     id: string,
     { method, proof }: KeepMethod,
     transaction?: Transaction,
@@ -29,8 +30,8 @@ export class MethodService {
     refuseUnusable(id, method);
     const keep = async (within: Transaction): Promise<{ saved: SavedMethod; created: boolean }> => {
       const [row, created] = await this.rows.findOrCreate({
-        where: { id },
-        defaults: { id, document: method, proof },
+        where: { ownerId: owner, id },
+        defaults: { ownerId: owner, id, document: method, proof },
         paranoid: false,
         transaction: within,
       });
@@ -42,19 +43,19 @@ export class MethodService {
     return transaction ? keep(transaction) : this.sequelize.transaction(keep);
   }
 
-  async remove(id: string): Promise<void> {
-    await (await this.row(id, true)).destroy();
+  async remove(owner: string, id: string): Promise<void> {
+    await (await this.row(owner, id, true)).destroy();
   }
 
   /** Brings a deleted method back; one that was not deleted is left as it is. */
-  async restore(id: string): Promise<SavedMethod> {
-    const row = await this.row(id, false);
+  async restore(owner: string, id: string): Promise<SavedMethod> {
+    const row = await this.row(owner, id, false);
     if (row.deletedAt) await row.restore();
     return savedMethodOf(row);
   }
 
-  private async row(id: string, paranoid: boolean): Promise<MethodRow> {
-    const row = await this.rows.findByPk(id, { paranoid });
+  private async row(owner: string, id: string, paranoid: boolean): Promise<MethodRow> {
+    const row = await this.rows.findOne({ where: { ownerId: owner, id }, paranoid });
     if (!row)
       throw new HttpProblem(404, 'No method is kept under this id; it may have been deleted.');
     return row;

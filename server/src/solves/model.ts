@@ -13,6 +13,7 @@ import {
 /** A row of `saved_solves`; deleting marks it, so that it can be brought back. */
 export class SolveRow extends Model<InferAttributes<SolveRow>, InferCreationAttributes<SolveRow>> {
   declare id: string;
+  declare ownerId: string;
   declare name: string;
   declare start: CubeDocument;
   /** The method's id; when it is somebody's own, `ownMethod` is the method as it was then. */
@@ -36,6 +37,7 @@ export function solveModel(sequelize: Sequelize): ModelStatic<SolveRow> {
   return BoundSolveRow.init(
     {
       id: { type: DataTypes.UUID, primaryKey: true },
+      ownerId: { type: DataTypes.UUID, ...needed },
       name: { type: DataTypes.STRING(80), ...needed },
       start: { type: DataTypes.JSONB, ...needed },
       method: { type: DataTypes.STRING(60), ...needed },

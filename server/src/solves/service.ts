@@ -5,7 +5,7 @@ import { HttpProblem } from '../http/problem.js';
 import { methodColumns, methodOf, savedSolveOf, solveModel, type SolveRow } from './model.js';
 import { planOf } from './plan.js';
 
-/** Keeps solves: what it has answered is in the database. */
+/** Keeps solves, each for its owner alone: what it has answered is in the database. */
 export class SolveService {
   private readonly rows: ModelStatic<SolveRow>;
 
@@ -18,6 +18,7 @@ export class SolveService {
    * that is there already; another solve under the same id is refused.
    */
   async create(
+    owner: string,
     given: CreateSolve,
     transaction?: Transaction,
   ): Promise<{ solve: SavedSolve; created: boolean }> {
@@ -28,6 +29,7 @@ export class SolveService {
       where: { id: kept.id },
       defaults: {
         ...kept,
+        ownerId: owner,
         ...methodColumns(kept.method),
         stepCount: steps.length,
         turnCount,
@@ -39,6 +41,7 @@ export class SolveService {
     });
     const same =
       !row.deletedAt &&
+      row.ownerId === owner &&
       isDeepStrictEqual(methodOf(row), kept.method) &&
       row.firstColour === kept.firstColour &&
       isDeepStrictEqual(row.start, kept.start);
@@ -49,8 +52,9 @@ export class SolveService {
   }
 
   /** One page, newest first. */
-  async list(page: number, size: number): Promise<SolvePage> {
+  async list(owner: string, page: number, size: number): Promise<SolvePage> {
     const { rows, count } = await this.rows.findAndCountAll({
+      where: { ownerId: owner },
       order: [
         ['createdAt', 'DESC'],
         ['id', 'DESC'],
@@ -61,12 +65,16 @@ export class SolveService {
     return { items: rows.map(savedSolveOf), page, size, total: count };
   }
 
-  async read(id: string): Promise<SavedSolve> {
-    return savedSolveOf(await this.row(id));
+  async read(owner: string, id: string): Promise<SavedSolve> {
+    return savedSolveOf(await this.row(owner, id));
   }
 
-  async update(id: string, { name, position, method, ...plan }: UpdateSolve): Promise<SavedSolve> {
-    const row = await this.row(id);
+  async update(
+    owner: string,
+    id: string,
+    { name, position, method, ...plan }: UpdateSolve,
+  ): Promise<SavedSolve> {
+    const row = await this.row(owner, id);
     const replanned = { ...plan, ...(method === undefined ? {} : methodColumns(method)) };
     const planned = Object.values(replanned).some((part) => part !== undefined);
     if (planned) row.set({ ...replanned, positionStep: 0, positionTurn: 0 });
@@ -82,19 +90,19 @@ export class SolveService {
     return savedSolveOf(await row.save());
   }
 
-  async remove(id: string): Promise<void> {
-    await (await this.row(id)).destroy();
+  async remove(owner: string, id: string): Promise<void> {
+    await (await this.row(owner, id)).destroy();
   }
 
   /** Brings a deleted solve back; one that was not deleted is left as it is. */
-  async restore(id: string): Promise<SavedSolve> {
-    const row = await this.row(id, false);
+  async restore(owner: string, id: string): Promise<SavedSolve> {
+    const row = await this.row(owner, id, false);
     if (row.deletedAt) await row.restore();
     return savedSolveOf(row);
   }
 
-  private async row(id: string, paranoid = true): Promise<SolveRow> {
-    const row = await this.rows.findByPk(id, { paranoid });
+  private async row(owner: string, id: string, paranoid = true): Promise<SolveRow> {
+    const row = await this.rows.findOne({ where: { id, ownerId: owner }, paranoid });
     if (!row)
       throw new HttpProblem(404, 'No cube is kept under this id; it may have been deleted.');
     return row;

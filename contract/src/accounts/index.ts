@@ -1,0 +1,5 @@
+/** Who calls: accounts, sessions, and the groups coaches have. */
+import '../jitless.js';
+
+export * from './account.js';
+export * from './group.js';

@@ -1,0 +1,97 @@
+import { readMoves } from '@sleetcrest/core';
+import { ENTRY_KINDS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
+import * as z from 'zod';
+import { stageSchema } from '../documents/approach.js';
+import { idSchema } from '../documents/id.js';
+
+/** A day has 86,400 seconds; no solve takes longer. */
+const MOST_SECONDS = 86_400;
+
+const secondsSchema = z
+  .number()
+  .min(0, 'a time is 0 or more seconds')
+  .max(MOST_SECONDS, 'a time is less than a day')
+  .refine((time) => Math.abs(time * 100 - Math.round(time * 100)) < 1e-6, {
+    message: 'a time has at most hundredths of a second',
+  })
+  .describe('Seconds with hundredths.');
+
+const turnsSchema = z
+  .string()
+  .max(20_000, 'turns have at most 20,000 characters')
+  .superRefine((turns, context) => {
+    const read = readMoves(turns);
+    if (!read.ok) context.addIssue({ code: 'custom', message: read.error.message });
+  });
+
+export const tagSchema = z
+  .string()
+  .trim()
+  .min(1, 'a tag has at least one character')
+  .max(30, 'a tag has at most 30 characters')
+  .regex(/^[^;]*$/, 'a tag has no semicolon');
+
+const splitSchema = z.strictObject({
+  stage: stageSchema,
+  time: secondsSchema,
+  turns: z.int().min(0).max(10_000).nullable(),
+});
+
+/** A day that there is, so that dates typed wrongly are told. */
+export const daySchema = z.iso.date('a day is written YYYY-MM-DD');
+
+/** What a person tells of a record. */
+const tellable = {
+  time: secondsSchema.nullable(),
+  outcome: z.enum(OUTCOMES),
+  reason: z.string().max(200, 'a reason has at most 200 characters'),
+  note: z.string().max(2000, 'a note has at most 2,000 characters'),
+  method: z.union([idSchema, z.literal('')]),
+  cube: z.string().max(60, 'a cube’s name has at most 60 characters'),
+  turns: turnsSchema,
+  tags: z.array(tagSchema).max(20, 'a record has at most 20 tags'),
+};
+
+const plainEntrySchema = z.strictObject({
+  id: z.uuid().describe('Made by the sender, so that a record can be sent again safely.'),
+  kind: z.enum(ENTRY_KINDS),
+  stage: stageSchema.nullable().describe('The stage practised; null for a whole solve.'),
+  beganAt: z.iso
+    .datetime({ offset: true, error: 'a moment is written 2026-11-25T18:03:00+01:00' })
+    .describe('With the offset of the place: its day is the day there.'),
+  ...tellable,
+  scramble: turnsSchema,
+  splits: z.array(splitSchema).max(11),
+});
+
+/** One record of a log. */
+export const logEntrySchema = plainEntrySchema
+  .superRefine((entry, context) => {
+    const refuse = (path: string, message: string): void =>
+      context.addIssue({ code: 'custom', path: [path], message });
+    if ((entry.kind === 'stage') !== (entry.stage !== null)) {
+      refuse('stage', 'the practice of a stage names it; a solve names none');
+    }
+    if (entry.outcome === 'aside' ? entry.reason.trim() === '' : entry.reason !== '') {
+      refuse('reason', 'what was set aside has a reason; nothing else has');
+    }
+    const stages = entry.splits.map(({ stage }) => stage);
+    if (new Set(stages).size < stages.length) refuse('splits', 'a stage is timed once');
+    if (new Set(entry.tags).size < entry.tags.length) refuse('tags', 'a tag is given once');
+  })
+  .meta({ id: 'LogEntry' }) satisfies z.ZodType<LogEntry>;
+
+/** A change of a record; what the timer measured besides the time stays as it is. */
+export const changeEntrySchema = z
+  .strictObject(tellable)
+  .partial()
+  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+    message: 'give something to change',
+  })
+  .meta({ id: 'ChangeLogEntry' });
+export type ChangeEntry = z.infer<typeof changeEntrySchema>;
+
+/** The Log document: records in any order. */
+export const logSchema = z
+  .strictObject({ format: z.literal('sleetcrest/log@1'), entries: z.array(logEntrySchema) })
+  .meta({ id: 'Log', title: 'Log' });

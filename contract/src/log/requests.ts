@@ -1,0 +1,68 @@
+import { ENTRY_KINDS, GROUPINGS, OUTCOMES } from '@sleetcrest/core/log';
+import * as z from 'zod';
+import { stageSchema } from '../documents/approach.js';
+import { idSchema } from '../documents/id.js';
+import { daySchema, logEntrySchema, tagSchema } from './entry.js';
+
+/** Which records are meant; what is not given leaves nothing out. */
+export const logFilterSchema = z.strictObject({
+  from: daySchema.optional(),
+  to: daySchema.optional(),
+  kind: z.enum(ENTRY_KINDS).optional(),
+  stage: stageSchema.optional(),
+  method: idSchema.optional(),
+  outcome: z.enum(OUTCOMES).optional(),
+  tag: tagSchema.optional(),
+  text: z.string().max(80).optional(),
+});
+
+const WINDOW = 200;
+const LONGEST_LOG = 10_000_000;
+
+/** A window of the records meant, newest first. */
+export const logQuerySchema = logFilterSchema.extend({
+  offset: z.coerce.number().int().min(0).max(LONGEST_LOG).default(0),
+  limit: z.coerce.number().int().min(1).max(WINDOW).default(100),
+});
+
+export const logPageSchema = z
+  .strictObject({ items: z.array(logEntrySchema), total: z.int().min(0) })
+  .meta({ id: 'LogPage' });
+export type LogPage = z.infer<typeof logPageSchema>;
+
+/** Streaks are seen from `today`, the day where the person is. */
+export const summaryQuerySchema = logFilterSchema.extend({ today: daySchema });
+export const groupsQuerySchema = logFilterSchema.extend({ by: z.enum(GROUPINGS) });
+export const exportQuerySchema = logFilterSchema.extend({ as: z.enum(['csv', 'json']) });
+
+export const logParamsSchema = z.strictObject({ id: z.uuid() });
+export const learnerLogParamsSchema = z.strictObject({ learner: z.uuid(), id: z.uuid() });
+
+/** The most records one request may hold. */
+export const BATCH = 500;
+
+/** Keeps many records at once: all of them or none. Those that are kept already add nothing. */
+export const logBatchSchema = z
+  .strictObject({ entries: z.array(logEntrySchema).min(1).max(BATCH) })
+  .meta({ id: 'LogBatch' });
+
+export const batchAnswerSchema = z
+  .strictObject({ added: z.int().min(0), known: z.int().min(0) })
+  .meta({ id: 'LogBatchAnswer' });
+export type BatchAnswer = z.infer<typeof batchAnswerSchema>;
+
+const idsSchema = z.array(z.uuid()).min(1).max(10_000);
+
+/** Deletes records, or brings deleted ones back. */
+export const logIdsSchema = z.strictObject({ ids: idsSchema }).meta({ id: 'LogIds' });
+
+/** Adds tags to records and takes tags off them. */
+export const tagEntriesSchema = z
+  .strictObject({
+    ids: idsSchema,
+    add: z.array(tagSchema).max(20).default([]),
+    remove: z.array(tagSchema).max(20).default([]),
+  })
+  .meta({ id: 'TagLogEntries' });
+
+export const changedSchema = z.strictObject({ changed: z.int().min(0) }).meta({ id: 'Changed' });

@@ -1,0 +1,76 @@
+import type { LogGroup, LogSummary, StageSummary } from '@sleetcrest/core/log';
+import * as z from 'zod';
+import { stageSchema } from '../documents/approach.js';
+import { daySchema } from './entry.js';
+
+const seconds = z.number().min(0);
+
+export const stageSummarySchema = z.strictObject({
+  stage: stageSchema,
+  count: z.int().min(1),
+  median: seconds,
+  turnsPerSecond: z.number().min(0).nullable(),
+}) satisfies z.ZodType<StageSummary>;
+
+/** What the charts of a log show. */
+export const logSummarySchema = z
+  .strictObject({
+    count: z.int().min(0),
+    timed: z.int().min(0),
+    best: z.strictObject({ id: z.uuid(), time: seconds }).nullable(),
+    typical: seconds.nullable().describe('The median of the last twelve.'),
+    days: z.array(
+      z.strictObject({
+        ...{ day: daySchema, count: z.int().min(1) },
+        ...{ lower: seconds, median: seconds, upper: seconds },
+      }),
+    ),
+    spread: z
+      .strictObject({
+        from: seconds,
+        width: z.number().positive(),
+        counts: z.array(z.int().min(0)),
+      })
+      .nullable(),
+    stages: z.array(stageSummarySchema),
+    streaks: z.strictObject({
+      current: z.int().min(0),
+      longest: z.int().min(0),
+      lastThirty: z.int().min(0).max(30),
+    }),
+  })
+  .meta({ id: 'LogSummary' }) satisfies z.ZodType<LogSummary>;
+
+/** The summary, and what stages took lately, a month before, and in the group. */
+export const logOverviewSchema = z
+  .strictObject({
+    summary: logSummarySchema,
+    ridge: z
+      .strictObject({
+        from: daySchema,
+        to: daySchema,
+        now: z.array(stageSummarySchema),
+        earlier: z.array(stageSummarySchema).describe('The thirty days before.'),
+        group: z
+          .array(stageSummarySchema)
+          .nullable()
+          .describe('All learners of one’s groups over the same days; null outside a group.'),
+      })
+      .describe('The days asked for; where no first one is given, the thirty up to the last.'),
+  })
+  .meta({ id: 'LogOverview' });
+export type LogOverview = z.infer<typeof logOverviewSchema>;
+
+export const logGroupsSchema = z
+  .strictObject({
+    items: z.array(
+      z.strictObject({
+        from: z.iso.datetime({ offset: true }),
+        to: z.iso.datetime({ offset: true }),
+        count: z.int().min(1),
+        best: seconds.nullable(),
+        median: seconds.nullable(),
+      }) satisfies z.ZodType<LogGroup>,
+    ),
+  })
+  .meta({ id: 'LogGroups' });

@@ -1,0 +1,32 @@
+import type { Account, Role } from '@sleetcrest/contract/accounts';
+import type { Request } from 'express';
+import { HttpProblem } from '../http/problem.js';
+
+/** Who calls: a guest with a cookie of their own, or a person who is signed in. */
+export interface Caller {
+  id: string;
+  role: 'guest' | Role;
+  /** Null for a guest. */
+  name: string | null;
+}
+
+const callers = new WeakMap<Request, Caller>();
+
+export const setCaller = (request: Request, caller: Caller): void => {
+  callers.set(request, caller);
+};
+
+/** Who calls; undefined for somebody who has kept nothing and is not signed in. */
+export const callerOf = (request: Request): Caller | undefined => callers.get(request);
+
+/**
+ * The account that calls, on routes whose rule asks for one.
+ * @throws HttpProblem 401 for a guest.
+ */
+export function accountOf(request: Request): Account {
+  const caller = callers.get(request);
+  if (!caller || caller.role === 'guest' || caller.name === null) {
+    throw new HttpProblem(401, 'Sign in first: this is kept for your account.');
+  }
+  return { id: caller.id, role: caller.role, name: caller.name };
+}

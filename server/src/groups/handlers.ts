@@ -1,0 +1,64 @@
+import {
+  createGroupSchema,
+  groupParamsSchema,
+  joinGroupSchema,
+  learnerParamsSchema,
+  memberParamsSchema,
+  resetPhraseSchema,
+} from '@sleetcrest/contract/accounts';
+import type { Handlers } from '../access/admit.js';
+import { accountOf } from '../access/caller.js';
+import type { AccountService } from '../accounts/service.js';
+import type { Sessions } from '../accounts/sessions.js';
+import { bodyOf, paramsOf } from '../http/validate.js';
+import type { GroupService } from './service.js';
+
+type Routes = Pick<
+  Handlers,
+  | 'GET /api/groups'
+  | 'POST /api/groups'
+  | 'POST /api/groups/join'
+  | 'DELETE /api/groups/:id'
+  | 'DELETE /api/groups/:id/learners/:learner'
+  | 'POST /api/learners/:learner/phrase'
+>;
+
+export function groupHandlers(
+  groups: GroupService,
+  accounts: AccountService,
+  sessions: Sessions,
+): Routes {
+  return {
+    'GET /api/groups': async (request, response) => {
+      response.json({ items: await groups.list(accountOf(request)) });
+    },
+
+    'POST /api/groups': async (request, response) => {
+      const given = bodyOf(request, createGroupSchema);
+      response.status(201).json(await groups.create(accountOf(request), given));
+    },
+
+    'POST /api/groups/join': async (request, response) => {
+      const { code } = bodyOf(request, joinGroupSchema);
+      response.json(await groups.join(accountOf(request), code));
+    },
+
+    'DELETE /api/groups/:id': async (request, response) => {
+      await groups.remove(accountOf(request), paramsOf(request, groupParamsSchema).id);
+      response.status(204).end();
+    },
+
+    'DELETE /api/groups/:id/learners/:learner': async (request, response) => {
+      const { id, learner } = paramsOf(request, memberParamsSchema);
+      await groups.leave(accountOf(request), id, learner);
+      response.status(204).end();
+    },
+
+    'POST /api/learners/:learner/phrase': async (request, response) => {
+      const { learner } = paramsOf(request, learnerParamsSchema);
+      await accounts.setPhrase(learner, bodyOf(request, resetPhraseSchema).phrase);
+      await sessions.endAll(learner);
+      response.status(204).end();
+    },
+  };
+}

@@ -1,0 +1,132 @@
+import { pipeline } from 'node:stream/promises';
+import {
+  changeEntrySchema,
+  exportQuerySchema,
+  groupsQuerySchema,
+  learnerLogParamsSchema,
+  logBatchSchema,
+  logEntrySchema,
+  logIdsSchema,
+  logParamsSchema,
+  logQuerySchema,
+  summaryQuerySchema,
+  tagEntriesSchema,
+} from '@sleetcrest/contract/log';
+import { learnerParamsSchema } from '@sleetcrest/contract/accounts';
+import type { Request, RequestHandler } from 'express';
+import type { Sequelize } from 'sequelize';
+import type { Handlers } from '../access/admit.js';
+import { accountOf } from '../access/caller.js';
+import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
+import { asCsv, asJson, entriesOf } from './export.js';
+import type { LogStatistics } from './overview.js';
+import type { LogService } from './service.js';
+
+type Routes = Pick<
+  Handlers,
+  | 'GET /api/log'
+  | 'POST /api/log'
+  | 'POST /api/log/batch'
+  | 'POST /api/log/remove'
+  | 'POST /api/log/restore'
+  | 'POST /api/log/tags'
+  | 'GET /api/log/overview'
+  | 'GET /api/log/groups'
+  | 'GET /api/log/export'
+  | 'GET /api/log/entries/:id'
+  | 'PATCH /api/log/entries/:id'
+  | 'GET /api/learners/:learner/log'
+  | 'GET /api/learners/:learner/log/overview'
+  | 'GET /api/learners/:learner/log/groups'
+  | 'GET /api/learners/:learner/log/entries/:id'
+>;
+
+/** Whose log a request is about: one's own, or that of the learner in the address. */
+type Whose = (request: Request) => string;
+const own: Whose = (request) => accountOf(request).id;
+const learners: Whose = (request) =>
+  paramsOf({ params: { learner: request.params['learner']! } }, learnerParamsSchema).learner;
+
+export function logHandlers(
+  log: LogService,
+  statistics: LogStatistics,
+  sequelize: Sequelize,
+): Routes {
+  const page = (whose: Whose): RequestHandler => {
+    return async (request, response) => {
+      const { offset, limit, ...filter } = queryOf(request, logQuerySchema);
+      response.json(await log.page(whose(request), filter, offset, limit));
+    };
+  };
+  const overview = (whose: Whose): RequestHandler => {
+    return async (request, response) => {
+      const { today, ...filter } = queryOf(request, summaryQuerySchema);
+      response.json(await statistics.overview(whose(request), filter, today));
+    };
+  };
+  const groups = (whose: Whose): RequestHandler => {
+    return async (request, response) => {
+      const { by, ...filter } = queryOf(request, groupsQuerySchema);
+      response.json({ items: await statistics.groups(whose(request), filter, by) });
+    };
+  };
+
+  return {
+    'GET /api/log': page(own),
+    'GET /api/log/overview': overview(own),
+    'GET /api/log/groups': groups(own),
+    'GET /api/learners/:learner/log': page(learners),
+    'GET /api/learners/:learner/log/overview': overview(learners),
+    'GET /api/learners/:learner/log/groups': groups(learners),
+
+    'POST /api/log': async (request, response) => {
+      const { entry, added } = await log.add(own(request), bodyOf(request, logEntrySchema));
+      response
+        .status(added ? 201 : 200)
+        .location(`/api/log/entries/${entry.id}`)
+        .json(entry);
+    },
+
+    'POST /api/log/batch': async (request, response) => {
+      response.json(await log.addAll(own(request), bodyOf(request, logBatchSchema).entries));
+    },
+
+    'POST /api/log/remove': async (request, response) => {
+      const { ids } = bodyOf(request, logIdsSchema);
+      response.json({ changed: await log.remove(own(request), ids) });
+    },
+
+    'POST /api/log/restore': async (request, response) => {
+      const { ids } = bodyOf(request, logIdsSchema);
+      response.json({ changed: await log.restore(own(request), ids) });
+    },
+
+    'POST /api/log/tags': async (request, response) => {
+      const { ids, add, remove } = bodyOf(request, tagEntriesSchema);
+      response.json({ changed: await log.tag(own(request), ids, add, remove) });
+    },
+
+    'GET /api/log/export': async (request, response) => {
+      const { as, ...filter } = queryOf(request, exportQuerySchema);
+      const entries = entriesOf(sequelize, own(request), filter);
+      response
+        .type(as === 'csv' ? 'text/csv; charset=utf-8' : 'application/json')
+        .set('content-disposition', `attachment; filename="sleetcrest-log.${as}"`);
+      await pipeline(as === 'csv' ? asCsv(entries) : asJson(entries), response);
+    },
+
+    'GET /api/log/entries/:id': async (request, response) => {
+      response.json(await log.read(own(request), paramsOf(request, logParamsSchema).id));
+    },
+
+    'PATCH /api/log/entries/:id': async (request, response) => {
+      const { id } = paramsOf(request, logParamsSchema);
+      response.json(await log.change(own(request), id, bodyOf(request, changeEntrySchema)));
+    },
+
+    'GET /api/learners/:learner/log/entries/:id': async (request, response) => {
+      const { learner, id } = paramsOf(request, learnerLogParamsSchema);
+      response.json(await log.read(learner, id));
+    },
+  };
+}

@@ -1,0 +1,170 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
+import { logEntrySchema } from '@sleetcrest/contract/log';
+import { fieldErrors, describeErrors } from '@sleetcrest/contract';
+import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { HttpProblem } from '../http/problem.js';
+import {
+  entryOfRow,
+  momentWith,
+  offsetOf,
+  placeholders,
+  ROW_COLUMNS,
+  valuesOf,
+  WRITTEN,
+  type LogRow,
+} from './rows.js';
+import { whereOf } from './where.js';
+
+const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')}) VALUES`;
+const INSERT_ONE = `${INSERT} ${placeholders(1)} ON CONFLICT DO NOTHING RETURNING 1`;
+
+/** Keeps logs, each for its account alone: what it has answered is in the database. */
+export class LogService {
+  constructor(private readonly sequelize: Sequelize) {}
+
+  /**
+   * Keeps a record. The same request sent again, because its answer was lost, finds the record that
+   * is there already; another record under the same id is refused.
+   */
+  async add(account: string, entry: LogEntry): Promise<{ entry: LogEntry; added: boolean }> {
+    const rows = await this.sequelize.query(INSERT_ONE, {
+      bind: valuesOf(account, entry),
+      type: QueryTypes.SELECT,
+    });
+    if (rows.length > 0) return { entry, added: true };
+    const kept = await this.find(account, entry.id, true);
+    // Told in another way, such as with the offset of another place, it is another record.
+    if (kept && isDeepStrictEqual(kept, normal(entry))) return { entry: kept, added: false };
+    throw new HttpProblem(409, 'Another record is kept under this id; make a new id.');
+  }
+
+  /** Keeps many records, all or none. One that was deleted comes back. */
+  async addAll(account: string, entries: readonly LogEntry[]): Promise<BatchAnswer> {
+    // The same id twice in one request would be one row changed twice, which SQL refuses.
+    const once = [...new Map(entries.map((entry) => [entry.id, entry])).values()];
+    const rows = await this.sequelize.query(
+      `${INSERT} ${placeholders(once.length)}
+       ON CONFLICT (account_id, id) DO UPDATE SET deleted_at = NULL
+         WHERE log_entries.deleted_at IS NOT NULL
+       RETURNING 1`,
+      { bind: once.flatMap((entry) => valuesOf(account, entry)), type: QueryTypes.SELECT },
+    );
+    return { added: rows.length, known: entries.length - rows.length };
+  }
+
+  /** A window of the records meant, newest first, and how many there are. */
+  async page(account: string, filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
+    const { sql, bind } = whereOf(account, filter);
+    const [rows, [counted]] = await Promise.all([
+      this.sequelize.query<LogRow>(
+        `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${sql}
+         ORDER BY began_at DESC, id DESC OFFSET $${bind.length + 1} LIMIT $${bind.length + 2}`,
+        { bind: [...bind, offset, limit], type: QueryTypes.SELECT },
+      ),
+      this.sequelize.query<{ count: number }>(
+        `SELECT count(*)::int AS count FROM log_entries WHERE ${sql}`,
+        { bind, type: QueryTypes.SELECT },
+      ),
+    ]);
+    return { items: rows.map(entryOfRow), total: counted!.count };
+  }
+
+  async read(account: string, id: string): Promise<LogEntry> {
+    const entry = await this.find(account, id);
+    if (!entry) throw notKept();
+    return entry;
+  }
+
+  /** Changes a record; a change that would make it wrong is refused whole. */
+  async change(account: string, id: string, change: ChangeEntry): Promise<LogEntry> {
+    return this.sequelize.transaction(async (transaction) => {
+      const before = await this.find(account, id, false, transaction);
+      if (!before) throw notKept();
+      const parsed = logEntrySchema.safeParse({ ...before, ...change });
+      if (!parsed.success) {
+        const errors = fieldErrors(parsed.error);
+        throw new HttpProblem(422, `The request was refused: ${describeErrors(errors)}.`, errors);
+      }
+      const written = WRITTEN.slice(2);
+      const casts = placeholders(1).slice(1, -1).split(', ').slice(2);
+      await this.sequelize.query(
+        `UPDATE log_entries SET ${written.map((name, k) => `${name} = ${casts[k]}`).join(', ')}
+         WHERE account_id = $1 AND id = $2`,
+        { bind: valuesOf(account, parsed.data), transaction },
+      );
+      return parsed.data;
+    });
+  }
+
+  /** Deletes records; gives how many there were. */
+  remove(account: string, ids: readonly string[]): Promise<number> {
+    return this.update(account, ids, 'deleted_at = now()', 'deleted_at IS NULL');
+  }
+
+  restore(account: string, ids: readonly string[]): Promise<number> {
+    return this.update(account, ids, 'deleted_at = NULL', 'deleted_at IS NOT NULL');
+  }
+
+  /** Adds tags and takes tags off; gives how many records there were. */
+  tag(
+    account: string,
+    ids: readonly string[],
+    add: readonly string[],
+    remove: readonly string[],
+  ): Promise<number> {
+    return this.update(
+      account,
+      ids,
+      `tags = (SELECT coalesce(array_agg(tag ORDER BY at), '{}') FROM (
+         SELECT tag, min(at) AS at FROM unnest(tags || $3::text[]) WITH ORDINALITY AS all_tags(tag, at)
+         WHERE tag <> ALL ($4::text[]) GROUP BY tag ORDER BY at LIMIT 20) kept)`,
+      'deleted_at IS NULL',
+      [add, remove],
+    );
+  }
+
+  private async update(
+    account: string,
+    ids: readonly string[],
+    set: string,
+    where: string,
+    bind: readonly (readonly string[])[] = [],
+  ): Promise<number> {
+    const [{ count } = { count: 0 }] = await this.sequelize.query<{ count: number }>(
+      `WITH changed AS (UPDATE log_entries SET ${set}
+         WHERE account_id = $1 AND id = ANY ($2::uuid[]) AND ${where} RETURNING 1)
+       SELECT count(*)::int AS count FROM changed`,
+      { bind: [account, ids, ...bind], type: QueryTypes.SELECT },
+    );
+    return count;
+  }
+
+  private async find(
+    account: string,
+    id: string,
+    deletedToo = false,
+    transaction?: Transaction,
+  ): Promise<LogEntry | undefined> {
+    const [row] = await this.sequelize.query<LogRow>(
+      `SELECT ${ROW_COLUMNS} FROM log_entries WHERE account_id = $1 AND id = $2
+       ${deletedToo ? '' : 'AND deleted_at IS NULL'} ${transaction ? 'FOR UPDATE' : ''}`,
+      {
+        bind: [account, id],
+        type: QueryTypes.SELECT,
+        ...(transaction ? { transaction } : {}),
+      },
+    );
+    return row && entryOfRow(row);
+  }
+}
+
+/** A record as it comes back from the database: moments with milliseconds. */
+const normal = (entry: LogEntry): LogEntry => ({
+  ...entry,
+  beganAt: momentWith(new Date(entry.beganAt), offsetOf(entry.beganAt)),
+});
+
+const notKept = (): HttpProblem =>
+  new HttpProblem(404, 'No record is kept under this id; it may have been deleted.');

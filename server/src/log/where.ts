@@ -1,0 +1,35 @@
+import type { LogFilter } from '@sleetcrest/core/log';
+
+/** A condition, and the values it binds. */
+export interface Where {
+  sql: string;
+  bind: unknown[];
+}
+
+const likely = (text: string): string => `%${text.replaceAll(/[\\%_]/g, (one) => `\\${one}`)}%`;
+
+/** The records of an account that a filter means; those deleted are in none. */
+export function whereOf(account: string, filter: LogFilter): Where {
+  const bind: unknown[] = [account];
+  const parts = ['account_id = $1', 'deleted_at IS NULL'];
+  const add = (value: unknown, sql: (at: string) => string): void => {
+    if (value === undefined) return;
+    bind.push(value);
+    parts.push(sql(`$${bind.length}`));
+  };
+  add(filter.from, (at) => `day >= ${at}`);
+  add(filter.to, (at) => `day <= ${at}`);
+  add(filter.kind, (at) => `kind = ${at}`);
+  add(filter.stage, (at) => `(stage = ${at} OR split_stages @> ARRAY[${at}]::text[])`);
+  add(filter.method, (at) => `method = ${at}`);
+  add(filter.outcome, (at) => `outcome = ${at}`);
+  add(filter.tag, (at) => `tags @> ARRAY[${at}]::text[]`);
+  add(filter.text && likely(filter.text), (at) => {
+    const fields = ['note', 'reason', 'cube'].map((field) => `${field} ILIKE ${at}`);
+    return `(${fields.join(' OR ')} OR EXISTS (SELECT FROM unnest(tags) tag WHERE tag ILIKE ${at}))`;
+  });
+  return { sql: parts.join(' AND '), bind };
+}
+
+/** Records that count in statistics. */
+export const TIMED = `outcome = 'finished' AND hundredths IS NOT NULL`;

@@ -1,0 +1,25 @@
+import { problemSchema } from '@sleetcrest/contract';
+import type * as z from 'zod';
+
+export const json = (schema: z.ZodType) => ({ content: { 'application/json': { schema } } });
+export const answer = (description: string, schema: z.ZodType) => ({
+  description,
+  ...json(schema),
+});
+export const problem = (description: string) => ({
+  description,
+  content: { 'application/problem+json': { schema: problemSchema } },
+});
+export const nothing = (description: string) => ({ description });
+
+export const problems = {
+  '400': problem('The address is not right.'),
+  '404': problem('There is nothing under this id.'),
+  '503': problem('The database cannot be reached; nothing was changed.'),
+};
+export const refusals = {
+  '413': problem('The body is larger than 512 kB.'),
+  '415': problem('The body is not JSON.'),
+  '422': problem('A field is not right; `errors` says which and what to mend.'),
+};
+export const signedIn = { '401': problem('Nobody is signed in.'), '503': problems['503'] };
