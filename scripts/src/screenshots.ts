@@ -202,7 +202,7 @@ await command(async () => {
     await cluster.ensureDatabase('pictures');
     const databaseUrl = cluster.url('pictures');
     await loadDemo(databaseUrl);
-    const server = await WebServer.start({ databaseUrl, port: await freePort() });
+    const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
     const browser = await chromium.launch({
       executablePath: CHROMIUM,
       args: ['--no-sandbox', '--disable-background-networking'],

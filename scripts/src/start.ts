@@ -33,11 +33,14 @@ await command(async () => {
     running.unshift(cluster);
     await cluster.ensureDatabase(DATABASE);
     const url = cluster.url(DATABASE);
-    await loadDemo(url);
+    // Without the demo the application begins empty, and nobody is preset.
+    const demo = process.env['SLEETCREST_DEMO'] !== 'no';
+    if (demo) await loadDemo(url);
     const server = await WebServer.start({
       databaseUrl: url,
       port,
       host,
+      demo,
       logLevel: process.env['SLEETCREST_LOG_LEVEL'] ?? 'warn',
     });
     running.unshift(server);

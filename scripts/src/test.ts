@@ -76,7 +76,7 @@ async function karma(): Promise<Outcome> {
 
 async function journeys(databaseUrl: string): Promise<Outcome> {
   await loadDemo(databaseUrl);
-  const server = await WebServer.start({ databaseUrl, port: await freePort() });
+  const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
   try {
     const { status } = await run('e2e', [bin('@playwright/test/cli.js'), 'test'], {
       SLEETCREST_ADDRESS: server.address,

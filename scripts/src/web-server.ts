@@ -1,5 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
+import { DEMO_ACCOUNTS } from './demo/people.js';
 import { ROOT, WEB_ROOT } from './places.js';
 import { Told } from './said.js';
 
@@ -16,6 +17,8 @@ export class WebServer {
     port: number;
     host?: string;
     logLevel?: string;
+    /** Whether the demo's people are told on the sign-in page. */
+    demo?: boolean;
   }): Promise<WebServer> {
     const host = options.host ?? '127.0.0.1';
     const child = fork(join(ROOT, 'server/dist/main.js'), {
@@ -29,6 +32,7 @@ export class WebServer {
         SLEETCREST_DATABASE_URL: options.databaseUrl,
         SLEETCREST_WEB_ROOT: WEB_ROOT,
         SLEETCREST_LOG_LEVEL: options.logLevel ?? 'warn',
+        SLEETCREST_DEMO_ACCOUNTS: JSON.stringify(options.demo ? DEMO_ACCOUNTS : []),
       },
     });
     let said = '';

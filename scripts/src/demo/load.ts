@@ -1,12 +1,18 @@
+import { BATCH } from '@sleetcrest/contract/log';
 import { DEFAULT_METHOD, randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { solvePlan } from '@sleetcrest/core/methods';
 import {
+  AccountService,
+  GroupService,
   loadOnce,
+  LogService,
   migrations,
   MethodService,
   openDatabase,
   SolveService,
 } from '@sleetcrest/server';
+import { demoLog } from './log.js';
+import { DEMO_GROUP, DEMO_PEOPLE, DEMO_PEOPLE_NAME } from './people.js';
 import { DEMO_CUBES, DEMO_METHOD, DEMO_METHOD_NAME, DEMO_NAME, type DemoCube } from './scenario.js';
 
 function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
@@ -18,19 +24,49 @@ function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
   return { id, name, ...plan, position: { step, turn: 0 } };
 }
 
-/** Brings the database up to date and puts the demo's cubes in, once in its life. */
+/** Brings the database up to date and puts the demo's people and what they keep in, once. */
 export async function loadDemo(databaseUrl: string): Promise<void> {
   const sequelize = openDatabase(databaseUrl);
   try {
     await migrations(sequelize).up();
-    const service = new SolveService(sequelize);
-    await loadOnce(sequelize, DEMO_NAME, async (transaction) => {
-      for (const cube of DEMO_CUBES) await service.create(requestFor(cube), transaction);
-    });
+    const accounts = new AccountService(sequelize);
+    const groups = new GroupService(sequelize);
+    const log = new LogService(sequelize);
+    const solves = new SolveService(sequelize);
     const methods = new MethodService(sequelize);
-    await loadOnce(sequelize, DEMO_METHOD_NAME, async (transaction) => {
-      const kept = { method: DEMO_METHOD, proof: 'proved' as const };
-      await methods.keep(DEMO_METHOD.id, kept, transaction);
+    // Sets of an earlier version are there already, and the coach takes them over.
+    await loadOnce(sequelize, DEMO_PEOPLE_NAME, async (transaction) => {
+      const now = new Date();
+      let code: string | null = null;
+      for (const person of DEMO_PEOPLE) {
+        const account = await accounts.signUp(person, undefined, transaction);
+        if (person.role === 'coach') {
+          ({ code } = await groups.create(account, DEMO_GROUP, transaction));
+          await loadOnce(
+            sequelize,
+            DEMO_NAME,
+            async (within) => {
+              for (const cube of DEMO_CUBES)
+                await solves.create(account.id, requestFor(cube), within);
+            },
+            transaction,
+          );
+          await loadOnce(
+            sequelize,
+            DEMO_METHOD_NAME,
+            async (within) => {
+              const kept = { method: DEMO_METHOD, proof: 'proved' as const };
+              await methods.keep(account.id, DEMO_METHOD.id, kept, within);
+            },
+            transaction,
+          );
+        } else await groups.join(account, code!, transaction);
+        if (!person.practice) continue;
+        const entries = demoLog({ ...person, practice: person.practice }, now);
+        for (let k = 0; k < entries.length; k += BATCH) {
+          await log.addAll(account.id, entries.slice(k, k + BATCH), transaction);
+        }
+      }
     });
   } finally {
     await sequelize.close();

@@ -3,6 +3,7 @@ import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { Caller } from '../access/caller.js';
+import { inside } from '../database/inside.js';
 import { giveToken, hashOf, newToken, SESSION_LASTS, tokenOf } from './tokens.js';
 
 /** How long a session is believed before the database is asked again. */
@@ -89,7 +90,7 @@ export class Sessions {
       {
         bind: [tokenHash, account, new Date(Date.now() + SESSION_LASTS)],
         type: QueryTypes.SELECT,
-        ...(transaction ? { transaction } : {}),
+        ...inside(transaction),
       },
     );
     return rows.length > 0;
@@ -102,7 +103,7 @@ export class Sessions {
     this.known.delete(token);
     await this.sequelize.query('DELETE FROM sessions WHERE token_hash = $1', {
       bind: [hashOf(token)],
-      ...(transaction ? { transaction } : {}),
+      ...inside(transaction),
     });
   }
 
@@ -110,7 +111,7 @@ export class Sessions {
   async endAll(account: string, transaction?: Transaction): Promise<void> {
     await this.sequelize.query('DELETE FROM sessions WHERE account_id = $1', {
       bind: [account],
-      ...(transaction ? { transaction } : {}),
+      ...inside(transaction),
     });
     this.forget(account);
   }

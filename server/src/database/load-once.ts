@@ -8,8 +8,9 @@ export async function loadOnce(
   sequelize: Sequelize,
   name: string,
   load: (transaction: Transaction) => Promise<void>,
+  within?: Transaction,
 ): Promise<boolean> {
-  return sequelize.transaction(async (transaction) => {
+  const once = async (transaction: Transaction): Promise<boolean> => {
     const marked = await sequelize.query(
       'INSERT INTO loaded_data (name) VALUES (:name) ON CONFLICT DO NOTHING RETURNING name',
       { replacements: { name }, type: QueryTypes.SELECT, transaction },
@@ -17,5 +18,6 @@ export async function loadOnce(
     if (marked.length === 0) return false;
     await load(transaction);
     return true;
-  });
+  };
+  return within ? once(within) : sequelize.transaction(once);
 }

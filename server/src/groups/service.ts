@@ -5,7 +5,8 @@ import {
   type CreateGroup,
   type Group,
 } from '@sleetcrest/contract/accounts';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
 
 interface Row {
@@ -34,31 +35,37 @@ export class GroupService {
   }
 
   /** Makes a group; sent again with the same id it is the same group. */
-  async create(coach: Account, { id, name }: CreateGroup): Promise<Group> {
+  async create(
+    coach: Account,
+    { id, name }: CreateGroup,
+    transaction?: Transaction,
+  ): Promise<Group> {
     await this.sequelize.query(
       `INSERT INTO groups (id, coach_id, name, code) VALUES ($1, $2, $3, $4)
        ON CONFLICT (id) DO NOTHING`,
-      { bind: [id, coach.id, name, newCode()] },
+      { bind: [id, coach.id, name, newCode()], ...inside(transaction) },
     );
-    const [group] = await this.groups('WHERE groups.id = $2 AND groups.coach_id = $1', coach, id);
+    const where = 'WHERE groups.id = $2 AND groups.coach_id = $1';
+    const [group] = await this.groups(where, coach, id, transaction);
     if (!group) throw new HttpProblem(409, 'Another group has this id; make a new id.');
     return group;
   }
 
   /** Joins a learner to a group. Its coach then sees their log, and can set them a new phrase. */
-  async join(learner: Account, code: string): Promise<Group> {
+  async join(learner: Account, code: string, transaction?: Transaction): Promise<Group> {
     if (learner.role !== 'learner') throw new HttpProblem(403, 'Only learners join a group.');
     const [found] = await this.sequelize.query<{ id: string; coach_id: string }>(
       'SELECT id, coach_id FROM groups WHERE code = $1',
-      { bind: [code], type: QueryTypes.SELECT },
+      { bind: [code], type: QueryTypes.SELECT, ...inside(transaction) },
     );
     if (!found) throw new HttpProblem(404, 'No group has this code; ask your coach for it.');
 
     await this.sequelize.query(
       `INSERT INTO group_members (group_id, learner_id) VALUES ($1, $2) ON CONFLICT DO NOTHING`,
-      { bind: [found.id, learner.id] },
+      { bind: [found.id, learner.id], ...inside(transaction) },
     );
-    const [group] = await this.groups('WHERE groups.id = $2 AND $1 <> coach_id', learner, found.id);
+    const where = 'WHERE groups.id = $2 AND $1 <> coach_id';
+    const [group] = await this.groups(where, learner, found.id, transaction);
     return group!;
   }
 
@@ -93,7 +100,12 @@ export class GroupService {
     return found.length > 0;
   }
 
-  private async groups(where: string, account: Account, id?: string): Promise<Group[]> {
+  private async groups(
+    where: string,
+    account: Account,
+    id?: string,
+    transaction?: Transaction,
+  ): Promise<Group[]> {
     const rows = await this.sequelize.query<Row>(
       `SELECT groups.id, groups.name, groups.code, coach_id, coach.name AS coach_name,
          coalesce(jsonb_agg(jsonb_build_object('id', learner.id, 'name', learner.name)
@@ -103,7 +115,11 @@ export class GroupService {
        LEFT JOIN accounts learner ON learner.id = learner_id
        ${where}
        GROUP BY groups.id, coach.name ORDER BY groups.name, groups.id`,
-      { bind: id === undefined ? [account.id] : [account.id, id], type: QueryTypes.SELECT },
+      {
+        bind: id === undefined ? [account.id] : [account.id, id],
+        type: QueryTypes.SELECT,
+        ...inside(transaction),
+      },
     );
     return rows.map((row) => {
       const own = row.coach_id === account.id;

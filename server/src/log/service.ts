@@ -4,6 +4,7 @@ import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
 import {
   entryOfRow,
@@ -41,7 +42,11 @@ export class LogService {
   }
 
   /** Keeps many records, all or none. One that was deleted comes back. */
-  async addAll(account: string, entries: readonly LogEntry[]): Promise<BatchAnswer> {
+  async addAll(
+    account: string,
+    entries: readonly LogEntry[],
+    transaction?: Transaction,
+  ): Promise<BatchAnswer> {
     // The same id twice in one request would be one row changed twice, which SQL refuses.
     const once = [...new Map(entries.map((entry) => [entry.id, entry])).values()];
     const rows = await this.sequelize.query(
@@ -49,7 +54,11 @@ export class LogService {
        ON CONFLICT (account_id, id) DO UPDATE SET deleted_at = NULL
          WHERE log_entries.deleted_at IS NOT NULL
        RETURNING 1`,
-      { bind: once.flatMap((entry) => valuesOf(account, entry)), type: QueryTypes.SELECT },
+      {
+        bind: once.flatMap((entry) => valuesOf(account, entry)),
+        type: QueryTypes.SELECT,
+        ...inside(transaction),
+      },
     );
     return { added: rows.length, known: entries.length - rows.length };
   }
@@ -153,7 +162,7 @@ export class LogService {
       {
         bind: [account, id],
         type: QueryTypes.SELECT,
-        ...(transaction ? { transaction } : {}),
+        ...inside(transaction),
       },
     );
     return row && entryOfRow(row);
