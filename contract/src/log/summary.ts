@@ -1,4 +1,4 @@
-import type { LogGroup, LogSummary, StageSummary } from '@sleetcrest/core/log';
+import type { LogGroup, LogOverview, LogSummary, StageSummary } from '@sleetcrest/core/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
 import { daySchema } from './entry.js';
@@ -58,8 +58,7 @@ export const logOverviewSchema = z
       })
       .describe('The days asked for; where no first one is given, the thirty up to the last.'),
   })
-  .meta({ id: 'LogOverview' });
-export type LogOverview = z.infer<typeof logOverviewSchema>;
+  .meta({ id: 'LogOverview' }) satisfies z.ZodType<LogOverview>;
 
 export const logGroupsSchema = z
   .strictObject({

@@ -43,7 +43,8 @@ export interface LogSummary {
 /** How many of the newest times the typical one is the median of. */
 export const TYPICAL_OF = 12;
 
-const isTimed = (entry: LogEntry): entry is LogEntry & { time: number } =>
+/** Whether a record counts: it was finished, and its time is known. */
+export const isTimed = (entry: LogEntry): entry is LogEntry & { time: number } =>
   entry.outcome === 'finished' && entry.time !== null;
 
 /** The summary of some records, in any order; `today` is where streaks are seen from. */

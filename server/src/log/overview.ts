@@ -1,8 +1,7 @@
-import type { LogOverview } from '@sleetcrest/contract/log';
 import type { Stage } from '@sleetcrest/core';
 import {
-  daysBefore,
   inSeconds,
+  ridgeDays,
   secondsOf,
   spreadFrom,
   spreadWidth,
@@ -11,6 +10,7 @@ import {
   TYPICAL_OF,
   type LogFilter,
   type LogGroup,
+  type LogOverview,
   type LogSummary,
   type StageSummary,
 } from '@sleetcrest/core/log';
@@ -21,8 +21,6 @@ import { TIMED, whereOf, type Where } from './where.js';
 
 const STAGES_IN_ORDER = `array_position(ARRAY['daisy','cross','corners','middle','yellow-cross',
   'yellow-edges','corner-places','corner-twists','yellow-face','corner-swap','edge-cycle'], stage)`;
-
-const MONTH = 30;
 
 interface DayRow {
   day: string;
@@ -51,15 +49,13 @@ export class LogStatistics {
   constructor(private readonly sequelize: Sequelize) {}
 
   async overview(account: string, filter: LogFilter, today: string): Promise<LogOverview> {
-    const to = filter.to ?? today;
-    const from = filter.from ?? daysBefore(to, MONTH - 1);
-    const lately = { ...filter, from, to };
-    const before = { ...filter, from: daysBefore(from, MONTH), to: daysBefore(from, 1) };
+    const days = ridgeDays(filter, today);
+    const { from, to } = days.now;
     const [summary, now, earlier, group] = await Promise.all([
       this.summary(account, filter, today),
-      this.stages(whereOf(account, lately)),
-      this.stages(whereOf(account, before)),
-      this.groupStages(account, lately),
+      this.stages(whereOf(account, days.now)),
+      this.stages(whereOf(account, days.earlier)),
+      this.groupStages(account, days.now),
     ]);
     return { summary, ridge: { from, to, now, earlier, group } };
   }

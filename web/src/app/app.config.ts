@@ -5,6 +5,8 @@ import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
+import * as accountEffects from './account/account.effects';
+import { accountFeature } from './account/account.feature';
 import { entryFeature } from './bench/entry/entry.feature';
 import * as savedEffects from './bench/saved/saved.effects';
 import { savedFeature } from './bench/saved/saved.feature';
@@ -28,7 +30,15 @@ export const appConfig: ApplicationConfig = {
     provideState(walkFeature),
     provideState(savedFeature),
     provideState(methodsFeature),
-    provideEffects(walkEffects, savedEffects, persistEffects, methodsEffects, restEffects),
+    provideState(accountFeature),
+    provideEffects(
+      walkEffects,
+      savedEffects,
+      persistEffects,
+      methodsEffects,
+      restEffects,
+      accountEffects,
+    ),
     provideIcons(),
     // At the bottom it would lie on the buttons that turn the cube.
     { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { verticalPosition: 'top' } },

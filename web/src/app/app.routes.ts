@@ -20,6 +20,36 @@ export const routes: Routes = [
     loadChildren: () => import('./workshop/workshop.routes').then(({ routes }) => routes),
   },
   {
+    path: 'timing',
+    title: 'Timing · Sleetcrest',
+    loadComponent: () => import('./timing/timing').then(({ Timing }) => Timing),
+  },
+  {
+    path: 'log',
+    title: 'Log · Sleetcrest',
+    loadComponent: () => import('./log/log').then(({ Log }) => Log),
+  },
+  {
+    path: 'review',
+    title: 'Review · Sleetcrest',
+    loadComponent: () => import('./review/review').then(({ ReviewView }) => ReviewView),
+  },
+  {
+    path: 'review/:id',
+    title: 'Review · Sleetcrest',
+    loadComponent: () => import('./review/review').then(({ ReviewView }) => ReviewView),
+  },
+  {
+    path: 'sign-in',
+    title: 'Sign in · Sleetcrest',
+    loadComponent: () => import('./account/sign-in').then(({ SignIn }) => SignIn),
+  },
+  {
+    path: 'account',
+    title: 'Account · Sleetcrest',
+    loadComponent: () => import('./account/account').then(({ AccountView }) => AccountView),
+  },
+  {
     path: 'settings',
     title: 'Settings · Sleetcrest',
     loadComponent: () => import('./settings/settings').then(({ Settings }) => Settings),

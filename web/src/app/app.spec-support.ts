@@ -4,6 +4,7 @@ import { provideRouter, Router } from '@angular/router';
 import { provideState, provideStore, Store, type Action } from '@ngrx/store';
 import { of, throwError, type Observable } from 'rxjs';
 import type { SavedSolve } from '@sleetcrest/contract';
+import { accountFeature } from './account/account.feature';
 import { entryFeature } from './bench/entry/entry.feature';
 import { savedFeature } from './bench/saved/saved.feature';
 import { aRecord } from './bench/walk/walk.spec-support';
@@ -29,6 +30,7 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       provideState(walkFeature),
       provideState(savedFeature),
       provideState(methodsFeature),
+      provideState(accountFeature),
       provideRouter([]),
       provideIcons(),
       ...providers,

@@ -4,6 +4,7 @@ import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { accountFeature } from './account/account.feature';
 import { isFree } from './keyboard/keys';
 import { letterOn } from '@sleetcrest/core';
 import { Rest } from './rest/rest';
@@ -37,12 +38,23 @@ import { readerFeature, SettingsPage } from './reader/reader.feature';
         <a matButton routerLink="/cases" routerLinkActive="current">Cases</a>
         <a matButton routerLink="/methods" routerLinkActive="current">Methods</a>
         <a matButton routerLink="/workshop" routerLinkActive="current">Workshop</a>
+        <a matButton routerLink="/timing" routerLinkActive="current">Timing</a>
+        <a matButton routerLink="/log" routerLinkActive="current">Log</a>
         <a matButton routerLink="/settings" routerLinkActive="current">Settings</a>
       </div>
       <span class="gap"></span>
       <button matButton aria-label="Saved cubes" (click)="openDrawer()">
         <mat-icon svgIcon="cubes" /><span class="long">Saved cubes</span>
       </button>
+      @if (account(); as who) {
+        <a matButton routerLink="/account" [attr.aria-label]="'Account of ' + who.name">
+          <mat-icon svgIcon="person" /><span class="long">{{ who.name }}</span>
+        </a>
+      } @else {
+        <a matButton routerLink="/sign-in" aria-label="Sign in">
+          <mat-icon svgIcon="person" /><span class="long">Sign in</span>
+        </a>
+      }
       <button matIconButton aria-label="Day or night" (click)="toggleNight()">
         <mat-icon svgIcon="night" />
       </button>
@@ -65,6 +77,7 @@ export class App {
   private readonly store = inject(Store);
   private readonly dialog = inject(MatDialog);
   protected readonly rest = inject(Rest);
+  protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
 
   constructor() {

@@ -2,6 +2,7 @@ import { inject, provideAppInitializer } from '@angular/core';
 import { MatIconRegistry } from '@angular/material/icon';
 import { DomSanitizer } from '@angular/platform-browser';
 import {
+  mdiAccountOutline,
   mdiArchiveOutline,
   mdiCheckCircleOutline,
   mdiClose,
@@ -17,6 +18,11 @@ import {
   mdiPlus,
   mdiPlay,
   mdiPrinterOutline,
+  mdiTagOutline,
+  mdiTableArrowUp,
+  mdiTimerOutline,
+  mdiMagnify,
+  mdiShareVariantOutline,
   mdiRedo,
   mdiRotateOrbit,
   mdiSkipNext,
@@ -47,6 +53,7 @@ const ICONS: Record<string, string> = {
   over: mdiSwapVertical,
   pause: mdiPause,
   play: mdiPlay,
+  person: mdiAccountOutline,
   print: mdiPrinterOutline,
   previous: mdiStepBackward,
   'previous-step': mdiSkipPrevious,
@@ -55,7 +62,12 @@ const ICONS: Record<string, string> = {
   save: mdiContentSaveOutline,
   settings: mdiCogOutline,
   night: mdiWeatherNight,
+  share: mdiShareVariantOutline,
   table: mdiTableArrowDown,
+  tag: mdiTagOutline,
+  'table-in': mdiTableArrowUp,
+  review: mdiMagnify,
+  timer: mdiTimerOutline,
   undo: mdiUndo,
 };
 

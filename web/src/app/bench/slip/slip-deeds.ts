@@ -1,5 +1,4 @@
 import { cubeFromPainted, findProblems, type ColourScheme, type Method } from '@sleetcrest/core';
-import { makeWayTables, WAY_TABLES_VERSION, type WayTables } from '@sleetcrest/core/search';
 import {
   explain,
   tellSlip,
@@ -8,7 +7,7 @@ import {
   type MeantStep,
   type WayBack,
 } from '@sleetcrest/core/slips';
-import { get, set } from 'idb-keyval';
+import { wayTables } from '../../shared/way-tables';
 
 /** All that the search for a slip depends on. */
 export interface Asked {
@@ -37,20 +36,8 @@ export type Answer =
   /** The ways back are known all the same where the whole cube is seen. */
   | { kind: 'unexplained'; cube: Uint8Array | null; ways: WayBack[] };
 
-const KEY = `way tables ${WAY_TABLES_VERSION}`;
 /** More than these are not read by anyone. */
 const MOST_TOLD = 4;
-
-let tables: Promise<WayTables> | undefined;
-
-/** Made once and kept in the browser; storage may be closed to us, then they are made anew. */
-async function wayTables(): Promise<WayTables> {
-  const kept = await get<WayTables>(KEY).catch(() => undefined);
-  if (kept) return kept;
-  const made = makeWayTables();
-  await set(KEY, made).catch(() => undefined);
-  return made;
-}
 
 /** The cube that is seen, where all of it is and turns can solve it. */
 function wholeCube({ seen, scheme }: Asked): Uint8Array | null {
@@ -61,16 +48,14 @@ function wholeCube({ seen, scheme }: Asked): Uint8Array | null {
 export const slipDeeds = {
   /** Gets the tables ready, so that the first answer is not kept waiting. */
   async prepare(): Promise<void> {
-    tables ??= wayTables();
-    await tables;
+    await wayTables();
   },
 
   async explain(asked: Asked): Promise<Answer> {
     const { before, steps, scheme } = asked;
     const explained = explain(before, steps, Int8Array.from(asked.seen));
     if (explained.kind === 'as-meant') return explained;
-    tables ??= wayTables();
-    const back = waysBackFrom(before, steps, asked, await tables);
+    const back = waysBackFrom(before, steps, asked, await wayTables());
     if (explained.kind === 'unexplained') {
       const cube = wholeCube(asked);
       const nothing = { slips: [], did: [], unusual: 0 };

@@ -1,0 +1,62 @@
+import { isMeant, type LogFilter } from './filter.js';
+import type { LogEntry } from './entry.js';
+import { daysBefore } from './streaks.js';
+import {
+  isTimed,
+  stageSummaries,
+  summarise,
+  type LogSummary,
+  type StageSummary,
+} from './summary.js';
+
+/** What stages took over some days, over the thirty days before them, and in the group. */
+export interface Ridge {
+  from: string;
+  to: string;
+  now: StageSummary[];
+  earlier: StageSummary[];
+  /** Null outside a group. */
+  group: StageSummary[] | null;
+}
+
+/** The summary of some records, and where their time goes. */
+export interface LogOverview {
+  summary: LogSummary;
+  ridge: Ridge;
+}
+
+const MONTH = 30;
+
+/**
+ * The days whose stages are set beside those before: the ones asked for, or, where no first one is
+ * given, the thirty up to the last.
+ */
+export function ridgeDays(
+  filter: LogFilter,
+  today: string,
+): { now: LogFilter & { from: string; to: string }; earlier: LogFilter } {
+  const to = filter.to ?? today;
+  const from = filter.from ?? daysBefore(to, MONTH - 1);
+  return {
+    now: { ...filter, from, to },
+    earlier: { ...filter, from: daysBefore(from, MONTH), to: daysBefore(from, 1) },
+  };
+}
+
+/** What the charts show of those records that are meant. */
+export function overviewOf(
+  entries: readonly LogEntry[],
+  filter: LogFilter,
+  today: string,
+): LogOverview {
+  const { now, earlier } = ridgeDays(filter, today);
+  const stages = (meant: LogFilter): StageSummary[] =>
+    stageSummaries(entries.filter((entry) => isTimed(entry) && isMeant(entry, meant)));
+  return {
+    summary: summarise(
+      entries.filter((entry) => isMeant(entry, filter)),
+      today,
+    ),
+    ridge: { from: now.from, to: now.to, now: stages(now), earlier: stages(earlier), group: null },
+  };
+}

@@ -1,0 +1,158 @@
+import { rowOf, LOG_COLUMNS, logEntrySchema, type ChangeEntry } from '@sleetcrest/contract/log';
+import type { BatchAnswer, LogPage } from '@sleetcrest/contract/log';
+import {
+  groupsOf,
+  isMeant,
+  newestFirst,
+  overviewOf,
+  type Grouping,
+  type LogEntry,
+  type LogFilter,
+  type LogGroup,
+  type LogOverview,
+} from '@sleetcrest/core/log';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import Papa from 'papaparse';
+
+interface Schema extends DBSchema {
+  entries: { key: string; value: LogEntry & { deleted?: boolean } };
+}
+
+const NAME = 'sleetcrest-log';
+
+/** A guest's log in this browser: the records in IndexedDB, counted by core. Runs in a worker. */
+export class GuestDeeds {
+  private database: Promise<IDBPDatabase<Schema>> | undefined;
+  /** The records as read last, newest first; undefined when something may have changed. */
+  private known: LogEntry[] | undefined;
+  private readonly channel = new BroadcastChannel(NAME);
+
+  constructor(private readonly name = NAME) {
+    // Another tab has changed the log.
+    this.channel.onmessage = () => (this.known = undefined);
+  }
+
+  async page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
+    const meant = await this.meant(filter);
+    return { items: meant.slice(offset, offset + limit), total: meant.length };
+  }
+
+  async overview(filter: LogFilter, today: string): Promise<LogOverview> {
+    return overviewOf(await this.entries(), filter, today);
+  }
+
+  async groups(filter: LogFilter, by: Grouping): Promise<LogGroup[]> {
+    return groupsOf(await this.meant(filter), by);
+  }
+
+  async read(id: string): Promise<LogEntry> {
+    const found = (await this.entries()).find((entry) => entry.id === id);
+    if (!found) throw new Error('No record is kept under this id; it may have been deleted.');
+    return found;
+  }
+
+  /** Keeps records; those that are there already add nothing, those deleted come back. */
+  async addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
+    const transaction = (await this.open()).transaction('entries', 'readwrite');
+    let added = 0;
+    for (const entry of entries) {
+      const known = await transaction.store.get(entry.id);
+      if (known && !known.deleted) continue;
+      await transaction.store.put(known ? { ...known, deleted: false } : entry);
+      added++;
+    }
+    await transaction.done;
+    this.changed();
+    return { added, known: entries.length - added };
+  }
+
+  async change(id: string, change: ChangeEntry): Promise<LogEntry> {
+    const entry = logEntrySchema.parse({ ...(await this.read(id)), ...change });
+    await (await this.open()).put('entries', entry);
+    this.changed();
+    return entry;
+  }
+
+  remove(ids: readonly string[]): Promise<void> {
+    return this.edit(ids, (entry) => ({ ...entry, deleted: true }));
+  }
+
+  restore(ids: readonly string[]): Promise<void> {
+    return this.edit(ids, (entry) => ({ ...entry, deleted: false }));
+  }
+
+  tag(ids: readonly string[], add: readonly string[], remove: readonly string[]): Promise<void> {
+    return this.edit(ids, (entry) => ({
+      ...entry,
+      tags: [...new Set([...entry.tags, ...add])]
+        .filter((tag) => !remove.includes(tag))
+        .slice(0, 20),
+    }));
+  }
+
+  async file(filter: LogFilter, as: 'csv' | 'json'): Promise<Blob> {
+    const entries = (await this.meant(filter)).reverse();
+    if (as === 'json') {
+      const document = { format: 'sleetcrest/log@1', entries };
+      return new Blob([`${JSON.stringify(document, null, 1)}\n`], { type: 'application/json' });
+    }
+    const columns = LOG_COLUMNS.map(({ name }) => name);
+    const csv = Papa.unparse(
+      { fields: columns, data: entries.map((entry) => rowOf(entry)) },
+      { newline: '\r\n' },
+    );
+    return new Blob([csv, '\r\n'], { type: 'text/csv;charset=utf-8' });
+  }
+
+  /** Some of the records, for moving them into an account. */
+  async some(count: number): Promise<LogEntry[]> {
+    return (await this.entries()).slice(0, count);
+  }
+
+  /** Takes records out for good: they are kept elsewhere now. */
+  async moved(ids: readonly string[]): Promise<void> {
+    const transaction = (await this.open()).transaction('entries', 'readwrite');
+    for (const id of ids) await transaction.store.delete(id);
+    await transaction.done;
+    this.changed();
+  }
+
+  private async edit(
+    ids: readonly string[],
+    change: (entry: LogEntry) => LogEntry & { deleted?: boolean },
+  ): Promise<void> {
+    const transaction = (await this.open()).transaction('entries', 'readwrite');
+    for (const id of ids) {
+      const entry = await transaction.store.get(id);
+      if (entry) await transaction.store.put(change(entry));
+    }
+    await transaction.done;
+    this.changed();
+  }
+
+  private changed(): void {
+    this.known = undefined;
+    this.channel.postMessage('changed');
+  }
+
+  private async meant(filter: LogFilter): Promise<LogEntry[]> {
+    return (await this.entries()).filter((entry) => isMeant(entry, filter));
+  }
+
+  private async entries(): Promise<LogEntry[]> {
+    if (this.known) return this.known;
+    const all = await (await this.open()).getAll('entries');
+    this.known = all
+      .filter(({ deleted }) => !deleted)
+      .map(({ deleted: _, ...entry }) => entry)
+      .sort(newestFirst);
+    return this.known;
+  }
+
+  private open(): Promise<IDBPDatabase<Schema>> {
+    this.database ??= openDB<Schema>(this.name, 1, {
+      upgrade: (database) => void database.createObjectStore('entries', { keyPath: 'id' }),
+    });
+    return this.database;
+  }
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { GuestDeeds } from './guest-deeds';
+
+expose(new GuestDeeds());

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { importDeeds } from './import-deeds';
+
+expose(importDeeds);

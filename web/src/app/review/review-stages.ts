@@ -1,0 +1,202 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { stageWords, type ColourScheme } from '@sleetcrest/core';
+import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/review';
+
+/** How a case was answered, in words and as a mark that needs no colour. */
+const ANSWERED: Record<Answered, { mark: string; says: string }> = {
+  'as-taught': { mark: '', says: 'as taught' },
+  otherwise: { mark: '≈', says: 'in other turns' },
+  own: { mark: '?', says: 'in turns of no case' },
+};
+
+/** The stages of a reviewed solve: what was done, beside the chosen method and the shortest. */
+@Component({
+  selector: 'sc-review-stages',
+  template: `
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Stage, and how it was done</th>
+          <th scope="col" class="number">Turns</th>
+          <th scope="col" class="number">{{ methodName() }}</th>
+          <th scope="col" class="number">Shortest</th>
+        </tr>
+      </thead>
+      <tbody>
+        @for (row of rows(); track row.stage.stage) {
+          <tr [class.here]="position() >= row.stage.from && position() < row.stage.to">
+            <th scope="row">
+              <b>{{ row.title }}</b>
+              <span class="quiet">{{ row.how }}</span>
+              <div class="looks">
+                @for (look of row.looks; track look.from) {
+                  <button
+                    type="button"
+                    [class]="look.answered"
+                    [class.now]="position() >= look.from && position() < look.to"
+                    [title]="look.says"
+                    [attr.aria-label]="look.says"
+                    (click)="chosen.emit(look.from)"
+                  >
+                    @if (look.mark) {
+                      <span aria-hidden="true">{{ look.mark }}</span>
+                    }
+                    {{ look.title }}
+                    <span class="mono">{{ look.turnCount }}</span>
+                  </button>
+                }
+              </div>
+            </th>
+            <td class="number mono">{{ row.stage.turnCount }}</td>
+            <td class="number mono">{{ row.stage.method?.turnCount ?? '–' }}</td>
+            <td class="number mono">
+              {{ row.stage.shortest?.turnCount ?? '–' }}
+              @if (row.stage.shortest?.exact) {
+                <span class="quiet exact" title="No fewer turns are possible">exact</span>
+              }
+            </td>
+          </tr>
+        }
+        @if (review().lastLayer; as last) {
+          <tr class="whole">
+            <th scope="row"><b>The last layer in all</b></th>
+            <td class="number mono">{{ last.turnCount }}</td>
+            <td class="number mono">{{ last.method?.turnCount ?? '–' }}</td>
+            <td class="number mono">
+              {{ last.shortest.turnCount }}
+              <span class="quiet exact">{{ last.shortest.exact ? 'exact' : 'best known' }}</span>
+            </td>
+          </tr>
+        }
+      </tbody>
+    </table>
+    <p class="quiet key">≈ answered in other turns than taught; ? turns that belong to no case</p>
+  `,
+  styles: `
+    table {
+      width: 100%;
+      border-collapse: collapse;
+      background: var(--surface);
+      border-radius: var(--radius);
+    }
+    thead th {
+      padding: 6px 12px;
+      color: var(--quiet);
+      font-size: 0.875rem;
+      font-weight: 400;
+      text-align: left;
+    }
+    tbody th,
+    td {
+      padding: 5px 12px;
+      border-top: 1px solid var(--line);
+      font-weight: 400;
+      text-align: left;
+      vertical-align: top;
+    }
+    .number,
+    thead .number {
+      text-align: right;
+    }
+    .here > th {
+      box-shadow: inset 4px 0 0 var(--accent);
+    }
+    .quiet {
+      color: var(--quiet);
+      font-size: 0.875rem;
+    }
+    b + .quiet {
+      margin-left: 10px;
+    }
+    .exact {
+      display: block;
+      font-family: 'Atkinson Hyperlegible Next', sans-serif;
+      font-size: 0.75rem;
+    }
+    .looks {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px;
+      margin-top: 3px;
+    }
+    button {
+      min-height: 24px;
+      padding: 1px 8px;
+      border: 1px solid var(--line);
+      border-radius: 8px;
+      background: var(--ground);
+      color: var(--text);
+      font: inherit;
+      font-size: 0.8125rem;
+      text-align: left;
+      cursor: pointer;
+    }
+    .otherwise {
+      background: var(--accent-soft);
+    }
+    .own {
+      border-style: dashed;
+    }
+    .now {
+      border-color: var(--accent);
+      box-shadow: 0 0 0 1px var(--accent);
+    }
+    .whole th,
+    .whole td {
+      border-top: 2px solid var(--line-strong);
+    }
+    .key {
+      margin-top: 6px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ReviewStages {
+  readonly review = input.required<Review>();
+  readonly scheme = input.required<ColourScheme>();
+  readonly methodTitle = input.required<string>();
+  readonly position = input.required<number>();
+  /** The position in the solve that is to be looked at. */
+  readonly chosen = output<number>();
+
+  protected readonly methodName = computed(() => this.methodTitle().split(':')[0]);
+  protected readonly rows = computed(() =>
+    this.review().stages.map((stage) => ({
+      stage,
+      title: stageWords(stage.stage, this.review().first, this.scheme()).title,
+      how: howDone(stage),
+      looks: stage.looks.map((look) => {
+        const title = this.titled(look.title);
+        const { mark, says } = ANSWERED[look.answered];
+        const taught =
+          look.taught !== null && look.taught !== look.turnCount
+            ? `, taught in ${look.taught}`
+            : '';
+        return {
+          ...look,
+          ...{ title, mark },
+          says: `${title}: ${look.turnCount} turns ${says}${taught}`,
+        };
+      }),
+    })),
+  );
+
+  private titled(title: string | null): string {
+    const first = this.scheme()[this.review().first]!;
+    return title === null
+      ? 'turns of no case'
+      : title.replace(
+          /first colour/i,
+          first.replace(/^./, (letter) => letter.toUpperCase()),
+        );
+  }
+}
+
+/** A fit so low is no recognising. */
+const RECOGNISED = 0.35;
+
+function howDone({ reached, from, to, fit, approach }: ReviewedStage): string {
+  if (from === to) return 'done already';
+  const how = fit < RECOGNISED ? 'by no way known here' : approach.title;
+  return reached ? how : `${how}, not finished`;
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { reviewDeeds } from './review-deeds';
+
+expose(reviewDeeds);

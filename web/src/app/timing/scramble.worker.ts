@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { scrambleDeeds } from './scramble-deeds';
+
+expose(scrambleDeeds);
