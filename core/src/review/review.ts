@@ -5,7 +5,7 @@ import type { Side } from '../cube/sides.js';
 import { resolveMethod } from '../methods/resolve.js';
 import type { Method } from '../methods/walkthrough.js';
 import { readMoves } from '../notation/read.js';
-import { writeMove } from '../notation/write.js';
+import { writeMove, writeMoves } from '../notation/write.js';
 import { fail, ok, type Result } from '../result.js';
 import type { WayTables } from '../search/way-tables.js';
 import { goalHolds } from '../stages/goals.js';
@@ -97,14 +97,22 @@ export function reviewSolve(done: SolveDone, tables: WayTables): Result<Review, 
   const stages = inferStages(solve, first, scheme, usual);
   const wastes = wasteIn(solve, stages, first, scheme);
 
+  /** What was done may be shorter than every approach: then that is the best known. */
+  const shortestOf = (stage: InferredStage['stretch'], done: number): ShortestWay | null => {
+    const known = shortestThrough(stage, solve.cubes[stage.from]!, first, scheme);
+    if (!stage.reached || (known && known.turnCount <= done)) return known;
+    const turns = writeMoves(solve.turns.slice(stage.from, stage.to));
+    return { turns, turnCount: done, exact: false, approach: null };
+  };
   const reviewed = ({ stretch, reading }: InferredStage): ReviewedStage => {
     const start = solve.cubes[stretch.from]!;
+    const turnCount = countDone(solve, stretch.from, stretch.to);
     return {
       stage: stretch.stage,
       reached: stretch.reached,
       from: stretch.from,
       to: stretch.to,
-      turnCount: countDone(solve, stretch.from, stretch.to),
+      turnCount,
       approach: { id: reading.approach.id, title: reading.approach.title },
       fit: reading.fit,
       looks: reading.looks.map(({ case: met, ...look }) => ({
@@ -114,7 +122,7 @@ export function reviewSolve(done: SolveDone, tables: WayTables): Result<Review, 
         title: met?.title ?? null,
       })),
       method: methodWay(method, stretch, start, first, scheme),
-      shortest: shortestThrough(stretch, start, first, scheme),
+      shortest: shortestOf(stretch, turnCount),
     };
   };
   const last = solve.cubes.findIndex((cube) => goalHolds(cube, 'middle', first));

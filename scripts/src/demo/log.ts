@@ -43,6 +43,13 @@ const WEIGHTS: Partial<Record<Stage, number>> = {
   'edge-cycle': 12,
 };
 
+/** About how many turns each stage takes. */
+const TURNS: Partial<Record<Stage, number>> = {
+  ...{ daisy: 7, cross: 7, corners: 27, middle: 36, 'yellow-cross': 10, 'yellow-edges': 8 },
+  ...{ 'corner-places': 15, 'corner-twists': 34, 'yellow-face': 14, 'corner-swap': 12 },
+  'edge-cycle': 11,
+};
+
 /** A number about 1, mostly between 0.8 and 1.25, never far off. */
 const about = (random: Random): number =>
   0.72 + (random(1000) + random(1000) + random(1000) + random(400)) / 5600;
@@ -108,7 +115,7 @@ export function demoLog(
   function splitsOf(seconds: number): LogEntry['splits'] {
     return stages.map((stage) => {
       const time = round(seconds * shareOf(stage) * about(random));
-      return { stage, time, turns: Math.max(1, Math.round(time * (0.9 + random(8) / 10))) };
+      return { stage, time, turns: Math.round((TURNS[stage] ?? 10) * about(random)) };
     });
   }
 }

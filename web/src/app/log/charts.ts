@@ -2,7 +2,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import type { LogSummary, Ridge, StageSummary } from '@sleetcrest/core/log';
 import type { Stage } from '@sleetcrest/core';
 import { clockText } from '../shared/clock-text';
-import { skyline } from '../shared/ridge/skyline';
+import { GROUND, skyline } from '../shared/ridge/skyline';
 
 /** A chart with all that is needed to read it without seeing it. */
 export interface LogChart {
@@ -64,7 +64,10 @@ export function daysChart({ days }: LogSummary, inks: Inks): LogChart {
     options: {
       ...common(inks),
       tooltip: { trigger: 'axis', formatter: tipFrom((k) => dayTip(days[k]!)) },
-      xAxis: axis(inks, { type: 'time', splitLine: { show: false } }),
+      xAxis: axis(inks, {
+        ...{ type: 'time', splitNumber: 4, splitLine: { show: false } },
+        axisLabel: { color: inks.text, hideOverlap: true },
+      }),
       yAxis: axis(inks, { type: 'value', axisLabel: { color: inks.text, formatter: clock0 } }),
       series: [
         { type: 'line', name: 'median', data: median, color: inks.accent, symbolSize: 6, z: 3 },
@@ -161,7 +164,7 @@ interface RidgeRow {
   stages: readonly StageSummary[];
 }
 
-const RIDGE_HEIGHT = 0.78;
+const RIDGE_HEIGHT = 0.86;
 
 /** Where the time goes: a ridge of one rise per stage, each as wide as its median time. */
 export function ridgeChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): LogChart {
@@ -222,10 +225,16 @@ export function ridgeChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): LogChart
               type: 'group',
               children: [
                 {
-                  type: 'path',
+                  type: 'polygon',
                   shape: {
-                    pathData: rise.drawn.path,
-                    ...{ x: x0, y: middle - band / 2, width, height: band },
+                    points: [
+                      [x0, middle + band / 2],
+                      ...rise.drawn.points.map(([x, y]) => [
+                        x0 + ((x - rise.drawn.from) / (rise.drawn.to - rise.drawn.from)) * width,
+                        middle - band / 2 + (y / GROUND) * band,
+                      ]),
+                      [x0 + width, middle + band / 2],
+                    ],
                   },
                   style: {
                     fill: [inks.quiet, inks.far, inks.done][rise.row],

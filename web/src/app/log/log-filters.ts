@@ -9,24 +9,25 @@ import type { LogFilter } from '@sleetcrest/core/log';
   imports: [MatButton],
   template: `
     <form role="search" aria-label="Records shown" (submit)="$event.preventDefault()">
-      <label
-        >From
+      <label class="field"
+        ><span>From</span>
         <input #from type="date" [value]="filter().from ?? ''" (change)="set('from', from.value)"
       /></label>
-      <label
-        >to <input #to type="date" [value]="filter().to ?? ''" (change)="set('to', to.value)"
+      <label class="field"
+        ><span>To</span
+        ><input #to type="date" [value]="filter().to ?? ''" (change)="set('to', to.value)"
       /></label>
-      <label>
-        Kind
-        <select #kind (change)="set('kind', kind.value)">
+      <label class="field"
+        ><span>Kind</span
+        ><select #kind (change)="set('kind', kind.value)">
           <option value="">any</option>
           <option value="solve" [selected]="filter().kind === 'solve'">whole solves</option>
           <option value="stage" [selected]="filter().kind === 'stage'">one stage alone</option>
         </select>
       </label>
-      <label>
-        Stage
-        <select #stage (change)="set('stage', stage.value)">
+      <label class="field"
+        ><span>Stage</span
+        ><select #stage (change)="set('stage', stage.value)">
           <option value="">any</option>
           @for (one of stages(); track one.stage) {
             <option [value]="one.stage" [selected]="filter().stage === one.stage">
@@ -35,9 +36,9 @@ import type { LogFilter } from '@sleetcrest/core/log';
           }
         </select>
       </label>
-      <label>
-        Method
-        <select #method (change)="set('method', method.value)">
+      <label class="field"
+        ><span>Method</span
+        ><select #method (change)="set('method', method.value)">
           <option value="">any</option>
           @for (one of methods(); track one.id) {
             <option [value]="one.id" [selected]="filter().method === one.id">
@@ -46,9 +47,9 @@ import type { LogFilter } from '@sleetcrest/core/log';
           }
         </select>
       </label>
-      <label>
-        Ended
-        <select #outcome (change)="set('outcome', outcome.value)">
+      <label class="field"
+        ><span>Ended</span
+        ><select #outcome (change)="set('outcome', outcome.value)">
           <option value="">any way</option>
           <option value="finished" [selected]="filter().outcome === 'finished'">finished</option>
           <option value="unfinished" [selected]="filter().outcome === 'unfinished'">
@@ -57,8 +58,8 @@ import type { LogFilter } from '@sleetcrest/core/log';
           <option value="aside" [selected]="filter().outcome === 'aside'">set aside</option>
         </select>
       </label>
-      <label
-        >Words
+      <label class="field"
+        ><span>Words</span>
         <input
           #text
           type="search"
@@ -78,23 +79,12 @@ import type { LogFilter } from '@sleetcrest/core/log';
       gap: 6px 12px;
       align-items: end;
     }
-    label {
-      display: grid;
-      gap: 1px;
-      color: var(--quiet);
-      font-size: 0.8125rem;
+    .field {
+      flex: 1 1 8.5rem;
+      max-width: 11rem;
     }
-    input,
-    select {
-      width: 9.25rem;
-      min-height: 36px;
-      padding: 4px 8px;
-      border: 1px solid var(--line-strong);
-      border-radius: 6px;
-      background: var(--surface);
-      color: var(--text);
-      font: inherit;
-      font-size: 0.9375rem;
+    input {
+      min-width: 0;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -13,7 +13,7 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatButton } from '@angular/material/button';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
@@ -41,6 +41,9 @@ import { LogWindows, type LogLine } from './log-windows';
 
 type Face = 'records' | 'charts' | 'groups';
 const UNDO = 8000;
+/** Whole solves and single stages are not to be counted together: the former, unless asked for. */
+const counted = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.kind ?? 'solve' });
+
 /** As many as one request may name. */
 const MOST_SELECTED = 10_000;
 const WINDOW = 200;
@@ -60,7 +63,6 @@ const WINDOW = 200;
     MatButtonToggle,
     MatButtonToggleGroup,
     MatIcon,
-    MatIconButton,
     MatMenu,
     MatMenuItem,
     MatMenuTrigger,
@@ -124,6 +126,7 @@ export class Log {
       best: best ? clockText(best.time) : '–',
       typical: typical === null ? '–' : clockText(typical),
       timed: timed.toLocaleString('en'),
+      of: this.filter().kind === 'stage' ? 'stage practice' : 'whole solves',
       days: streaks.lastThirty,
       streak: streaks.current,
     };
@@ -157,7 +160,7 @@ export class Log {
     this.selected.set(new Set());
     void windows.begin().then(() => this.windows.set(windows));
     log
-      .overview(filter, today())
+      .overview(counted(filter), today())
       .then((overview) => this.overview.set(overview))
       .catch((error: unknown) => this.fail(error));
     return windows;

@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { Store } from '@ngrx/store';
 import { METHODS, methodById, type Method } from '@sleetcrest/core';
 import { Consent } from './consent';
@@ -13,11 +12,10 @@ export type MethodChosen = string | Method;
 /** Chooses a method among the named ones and people's own. */
 @Component({
   selector: 'sc-method-choice',
-  imports: [MatFormField, MatInput, MatLabel],
   template: `
-    <mat-form-field appearance="outline" subscriptSizing="dynamic">
-      <mat-label>{{ label() }}</mat-label>
-      <select #choice matNativeControl [value]="id()" (change)="choose(choice)">
+    <label class="field">
+      <span>{{ label() }}</span>
+      <select #choice [value]="id()" (change)="choose(choice)">
         @for (method of named; track method.id) {
           <option [value]="method.id" [selected]="method.id === id()">{{ method.title }}</option>
         }
@@ -29,13 +27,7 @@ export type MethodChosen = string | Method;
           </optgroup>
         }
       </select>
-    </mat-form-field>
-  `,
-  styles: `
-    mat-form-field {
-      width: 100%;
-      min-width: 8.5rem;
-    }
+    </label>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -20,13 +20,14 @@ import { Store } from '@ngrx/store';
 import {
   applyTurn,
   HOME_HOLD,
-  holdsWithUp,
+  FRONT,
   methodOf,
-  opposite,
   paintedFromCube,
   readMoves,
+  sideInHold,
   stageWords,
   turnInHold,
+  UP,
 } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/log';
 import type { Review } from '@sleetcrest/core/review';
@@ -39,13 +40,13 @@ import { readerFeature } from '../reader/reader.feature';
 import { clockText } from '../shared/clock-text';
 import { Crown } from '../shared/crown/crown';
 import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
-import { Tiles } from '../shared/tiles';
+import { TurnTile } from '../shared/turn-tile/turn-tile';
 import { cubeAfter } from '../timing/timing-run';
 import { ReviewStages } from './review-stages';
 import { Reviewer } from './reviewer';
 
 /** How many turns are shown about the one looked at. */
-const ABOUT = 4;
+const ABOUT = 3;
 
 /** A solve taken apart: what was done, stage by stage, and what is worth learning from it. */
 @Component({
@@ -63,7 +64,7 @@ const ABOUT = 4;
     ReviewStages,
     Ridge,
     RouterLink,
-    Tiles,
+    TurnTile,
   ],
   templateUrl: './review.html',
   styleUrl: './review.scss',
@@ -126,23 +127,31 @@ export class ReviewView {
     });
     return cube;
   });
-  /** As it is held while its last layer is built. */
+  /** As it is held for the next turn, so that picture and turns are read alike. */
   private readonly hold = computed(() => {
-    const review = this.review();
-    return review ? holdsWithUp(opposite(review.first))[0]! : HOME_HOLD;
+    const holds = this.review()?.holds ?? [];
+    return holds[Math.min(this.position(), holds.length - 1)] ?? HOME_HOLD;
   });
   protected readonly picture = computed(() =>
     pictureOf(paintedFromCube(this.cube()), this.scheme(), this.hold()),
   );
   protected readonly heldSays = computed(() => {
-    const review = this.review();
-    const up = this.scheme()[review ? opposite(review.first) : 0];
-    return `${up} up`;
+    const [up, front] = [UP, FRONT].map((face) => this.scheme()[sideInHold(this.hold(), face)]);
+    return `${up} up, ${front} in front`;
   });
+  /** The turns about the one looked at: those done, the next, and those ahead. */
   protected readonly nearby = computed(() => {
     const review = this.review();
-    const from = Math.max(0, this.position() - ABOUT);
-    return review ? review.turns.slice(from, this.position() + ABOUT).join(' ') : '';
+    const position = this.position();
+    const from = Math.max(0, position - ABOUT);
+    return (review?.turns.slice(from, position + ABOUT) ?? []).flatMap((turn, k) => {
+      const read = readMoves(turn);
+      const at = from + k;
+      const state = at < position ? 'done' : at === position ? 'now' : 'ahead';
+      return read.ok
+        ? [{ at, move: read.value[0]!, state: state as 'done' | 'now' | 'ahead' }]
+        : [];
+    });
   });
   protected readonly summary = computed(() => {
     const review = this.review();

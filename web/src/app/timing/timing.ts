@@ -11,7 +11,6 @@ import {
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { RouterLink } from '@angular/router';
@@ -67,10 +66,7 @@ const RECENT = 6;
     Crown,
     DevicePanel,
     MatButton,
-    MatFormField,
     MatIcon,
-    MatInput,
-    MatLabel,
     MatProgressBar,
     MethodChoice,
     Ridge,

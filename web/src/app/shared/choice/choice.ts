@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 
 /** One thing that can be chosen: what it means, and how it is called. */
 export interface Option<T extends string> {
@@ -10,24 +9,17 @@ export interface Option<T extends string> {
 /** A labelled choice of one among a few. */
 @Component({
   selector: 'sc-choice',
-  imports: [MatFormField, MatInput, MatLabel],
   template: `
-    <mat-form-field appearance="outline" subscriptSizing="dynamic">
-      <mat-label>{{ label() }}</mat-label>
-      <select #choice matNativeControl [value]="value()" (change)="choose(choice.value)">
+    <label class="field">
+      <span>{{ label() }}</span>
+      <select #choice [value]="value()" (change)="choose(choice.value)">
         @for (option of options(); track option.value) {
           <option [value]="option.value" [selected]="option.value === value()">
             {{ option.name }}
           </option>
         }
       </select>
-    </mat-form-field>
-  `,
-  styles: `
-    mat-form-field {
-      width: 100%;
-      min-width: 8.5rem;
-    }
+    </label>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

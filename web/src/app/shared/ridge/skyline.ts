@@ -6,13 +6,16 @@ export interface Rise {
   /** Left and right ends, 0…1000. */
   from: number;
   to: number;
+  /** The skyline from its left end to its right, as points of the box. */
+  points: readonly (readonly [number, number])[];
   /** The rise as a closed path down to the ground. */
   path: string;
   /** The skyline alone. */
   edge: string;
 }
 
-const GROUND = 100;
+/** How far down the ground is in the box. */
+export const GROUND = 100;
 const VALLEY = 78;
 // How high the peaks are and where between its ends each stands: enough to look unlike a chart.
 const PEAKS = [34, 20, 42, 14, 30, 24, 38, 12, 28, 22, 36];
@@ -37,7 +40,7 @@ function riseBetween(from: number, to: number, k: number, count: number): Rise {
   const lean = LEANS[k % LEANS.length]!;
   const left = k === 0 ? VALLEY + 10 : VALLEY - (k % 3) * 5;
   const right = k === count - 1 ? VALLEY + 8 : VALLEY - ((k + 1) % 3) * 5;
-  const points: [number, number][] = [
+  const shares: [number, number][] = [
     [0, left],
     [lean * 0.42, peak + (left - peak) * 0.5],
     [lean * 0.6, peak + (left - peak) * 0.42],
@@ -46,12 +49,14 @@ function riseBetween(from: number, to: number, k: number, count: number): Rise {
     [lean + (1 - lean) * 0.48, peak + (right - peak) * 0.46],
     [1, right],
   ];
+  const points = shares.map(([x, y]) => [from + x * width, y] as const);
   const edge = points
-    .map(([x, y], at) => `${at === 0 ? 'M' : 'L'}${(from + x * width).toFixed(1)} ${y.toFixed(1)}`)
+    .map(([x, y], at) => `${at === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`)
     .join('');
   return {
     from,
     to,
+    points,
     edge,
     path: `${edge}L${to.toFixed(1)} ${GROUND}L${from.toFixed(1)} ${GROUND}Z`,
   };
