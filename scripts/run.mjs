@@ -19,7 +19,9 @@ import { fileURLToPath, pathToFileURL } from 'node:url';
 
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const [command = '', ...args] = process.argv.slice(2);
-const COMMANDS = ['start', 'test', 'bench', 'screenshots', 'formats', 'cube', 'build'];
+const COMMANDS = [
+  ...['start', 'test', 'bench', 'crash', 'load', 'screenshots', 'formats', 'cube', 'build'],
+];
 
 function end(sentence) {
   process.stderr.write(`${sentence}\n`);

@@ -1,4 +1,5 @@
 import { expect, test } from './bench-page.js';
+import { enterAs } from './people.js';
 
 test('saved cubes are reopened, renamed, deleted and brought back', async ({ bench, page }) => {
   await bench.open();
@@ -35,6 +36,7 @@ test('saved cubes are reopened, renamed, deleted and brought back', async ({ ben
 });
 
 test('the demo’s cubes are in the drawer, each at its own stage', async ({ bench, page }) => {
+  await enterAs(page, 'Runa');
   await bench.open();
   await page.getByRole('button', { name: 'Saved cubes' }).click();
   const drawer = page.getByRole('dialog');
@@ -51,6 +53,7 @@ test.describe('when the server does not answer', () => {
   test.use({ expected: /Failed to load resource/ });
 
   test('the drawer says so and can try again', async ({ bench, page }) => {
+    await enterAs(page, 'Runa');
     await page.route('**/api/solves?*', (route) => route.abort('connectionrefused'));
     await bench.open();
     await page.keyboard.press('s');

@@ -56,6 +56,18 @@ export class WebServer {
     this.child.once('exit', told);
   }
 
+  get pid(): number {
+    return this.child.pid!;
+  }
+
+  /** Ends it at once, whatever is under way; for trying what is lost. */
+  async kill(): Promise<void> {
+    this.child.removeAllListeners('exit');
+    const ended = new Promise((resolve) => this.child.once('exit', resolve));
+    this.child.kill('SIGKILL');
+    await ended;
+  }
+
   /** Lets it finish what is under way. */
   async stop(): Promise<void> {
     const { child } = this;

@@ -8,7 +8,7 @@ import { idSchema } from '../documents/id.js';
 const MOST_SECONDS = 86_400;
 
 const secondsSchema = z
-  .number()
+  .number('a time is written 83.42 or 1:23.42')
   .min(0, 'a time is 0 or more seconds')
   .max(MOST_SECONDS, 'a time is less than a day')
   .refine((time) => Math.abs(time * 100 - Math.round(time * 100)) < 1e-6, {

@@ -32,7 +32,9 @@ function isDatabaseDown(error: unknown): boolean {
   if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError)
     return true;
   // Class 57P: the server was told to stop, or a connection was cut while a query ran.
-  const code = error instanceof DatabaseError && (error.parent as { code?: string }).code;
+  if (!(error instanceof DatabaseError)) return false;
+  if (/Connection terminated|not queryable/.test(error.message)) return true;
+  const { code } = error.parent as { code?: string };
   return (
     typeof code === 'string' &&
     (code.startsWith('57P') || code.startsWith('08') || code === 'ECONNRESET')

@@ -1,4 +1,11 @@
-import { ChangeDetectionStrategy, Component, inject, signal, type OnDestroy } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  signal,
+  type OnDestroy,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
   MatDialogActions,
@@ -39,6 +46,16 @@ export class ImportDialog implements OnDestroy {
   /** How much of the file is read, 0…1; null while none is. */
   protected readonly share = signal<number | null>(null);
   protected readonly trouble = signal<string | null>(null);
+  /** Which piece of work is under way. */
+  private work = 0;
+
+  protected readonly verdict = computed(() => {
+    const { good, bad } = this.checked() ?? { good: 0, bad: 0 };
+    const read = `${inWords(good)} can be read`;
+    return bad > 0 ? `${read}, ${bad.toLocaleString('en')} cannot.` : `${read}.`;
+  });
+  protected readonly addedSaid = ({ added, known }: BatchAnswer): string =>
+    `${inWords(added)} added; ${known.toLocaleString('en')} were in the log already.`;
 
   ngOnDestroy(): void {
     this.worker.terminate();
@@ -86,12 +103,17 @@ export class ImportDialog implements OnDestroy {
     });
   }
 
+  /** Told by the worker, perhaps after its work has been answered. */
   private progress(): (share: number) => void {
-    return proxy((share: number) => this.share.set(share));
+    const work = this.work;
+    return proxy((share: number) => {
+      if (work === this.work && this.share() !== null) this.share.set(share);
+    });
   }
 
   private async doing(work: () => Promise<void>): Promise<void> {
     this.trouble.set(null);
+    this.work++;
     this.share.set(0);
     try {
       await work();
@@ -110,3 +132,6 @@ export class ImportDialog implements OnDestroy {
     this.dialog.close(this.added() !== null);
   }
 }
+
+const inWords = (count: number): string =>
+  count === 1 ? '1 record' : `${count.toLocaleString('en')} records`;

@@ -118,6 +118,10 @@ export class Log {
   protected readonly stages = computed(() =>
     STAGES.map((stage) => ({ stage, title: this.titleOf()(stage) })),
   );
+  protected readonly countSaid = computed(() => {
+    const total = this.total() ?? 0;
+    return total === 1 ? '1 record' : `${total.toLocaleString('en')} records`;
+  });
   protected readonly facts = computed(() => {
     const overview = this.overview();
     if (!overview) return null;

@@ -30,7 +30,7 @@ const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was
       <span class="mono">{{ clock() }}</span>
       <span class="quiet" role="status">{{ keptSaid() }}</span>
     </h2>
-    @if (splits().length > 1) {
+    @if (entry().kind === 'solve' && splits().length > 0) {
       <table>
         @for (split of splits(); track split.title) {
           <tr>

@@ -4,9 +4,11 @@ import {
   computed,
   DestroyRef,
   effect,
+  ElementRef,
   inject,
   signal,
   untracked,
+  viewChild,
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
@@ -118,6 +120,7 @@ export class Timing {
   protected readonly kept = signal<'kept' | 'waiting' | 'failed' | null>(null);
   protected readonly recent = signal<readonly LogEntry[]>([]);
 
+  private readonly clockArea = viewChild.required<ElementRef<HTMLElement>>('clockArea');
   protected readonly timer = this.run.timer;
   protected readonly scramble = computed(() => this.run.draft()?.scramble ?? null);
   protected readonly scrambleTurns = computed(() => {
@@ -206,7 +209,11 @@ export class Timing {
       });
     });
     effect(() => {
-      if (this.timer().phase === 'stopped') untracked(() => void this.keepRecord());
+      const { phase } = this.timer();
+      untracked(() => {
+        if (phase === 'running' && !isOnDevice()) this.attend();
+        if (phase === 'stopped') void this.keepRecord();
+      });
     });
     effect(() => {
       this.books.own();
@@ -257,8 +264,24 @@ export class Timing {
     return `The scramble could not be made: ${(error as Error).message}. Reload the page.`;
   }
 
+  protected async connectTable(): Promise<void> {
+    await this.run.connectTable();
+    this.attend();
+  }
+
+  protected async connectCube(): Promise<void> {
+    await this.run.connectCube();
+    this.attend();
+  }
+
+  /** Takes the keyboard off whatever was pressed: Enter and Space belong to the timer now. */
+  private attend(): void {
+    this.clockArea().nativeElement.focus({ preventScroll: true });
+  }
+
   protected beginLook(at: number): void {
     if (this.timer().phase !== 'idle' || this.scramble() === null) return;
+    this.attend();
     if (this.settings().look > 0) this.run.happened({ type: 'look', at });
     this.now.set(at);
   }
@@ -391,6 +414,9 @@ export class Timing {
   protected readonly today = today();
   protected readonly at = momentOf;
 }
+
+/** A stand-in for a device is pressed with the same hands as the keyboard. */
+const isOnDevice = (): boolean => document.activeElement?.closest('.devices') !== null;
 
 /** Where Enter belongs to what has the focus. */
 const isOnControl = (event: KeyboardEvent): boolean =>

@@ -18,7 +18,7 @@ import {
   template: `
     <p>
       <b>Simulated cube, connected.</b> What you turn here is reported as a cube would, with its
-      time; the walk follows.
+      time; {{ follows() }}.
     </p>
     <div class="sides" role="group" aria-label="Turn the simulated cube">
       @for (side of sides(); track side.side) {
@@ -79,6 +79,8 @@ export class DevicePanel {
   /** Buttons are named as the sides lie in this hold. */
   readonly hold = input.required<Hold>();
   readonly dialect = input.required<Dialect>();
+  /** What comes of it. */
+  readonly follows = input('the walk follows');
   readonly turned = output<Turn>();
   readonly disconnected = output();
 

@@ -1,0 +1,35 @@
+import { randomUUID } from 'node:crypto';
+import type { LogEntry } from '@sleetcrest/core/log';
+
+/** A record as a timed solve makes it. */
+export const someRecord = (): LogEntry => ({
+  id: randomUUID(),
+  kind: 'solve',
+  stage: null,
+  beganAt: new Date().toISOString(),
+  time: 83.42,
+  outcome: 'finished',
+  reason: '',
+  note: '',
+  method: 'gentle',
+  cube: 'the blue one',
+  scramble: "R U2 F' L D2 B R' U F2 L2 D' B2 U R2 F L' D B' U2 R",
+  turns: '',
+  splits: [
+    { stage: 'daisy', time: 9.31, turns: 8 },
+    { stage: 'cross', time: 8.02, turns: 7 },
+    { stage: 'corners', time: 24.7, turns: 31 },
+  ],
+  tags: [],
+});
+
+/** Signs somebody up; gives the cookie of their session. */
+export async function signUp(address: string, name: string): Promise<string> {
+  const answer = await fetch(`${address}/api/accounts`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name, phrase: 'three larches by the shore', role: 'learner' }),
+  });
+  if (answer.status !== 201) throw new Error(await answer.text());
+  return answer.headers.getSetCookie()[0]!.split(';')[0]!;
+}
