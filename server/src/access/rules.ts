@@ -12,6 +12,19 @@
 export type Rule = 'anyone' | 'keeper' | 'account' | 'coach' | 'coach-of-learner';
 
 export const RULES = {
+  // What is asked for most comes first: routes are looked through in this order.
+  'GET /api/log': 'account',
+  'POST /api/log': 'account',
+  'POST /api/log/batch': 'account',
+  'POST /api/log/remove': 'account',
+  'POST /api/log/restore': 'account',
+  'POST /api/log/tags': 'account',
+  'GET /api/log/overview': 'account',
+  'GET /api/log/groups': 'account',
+  'GET /api/log/export': 'account',
+  'GET /api/log/entries/:id': 'account',
+  'PATCH /api/log/entries/:id': 'account',
+
   'GET /api/health': 'anyone',
   'GET /api/openapi.json': 'anyone',
   'POST /api/handouts': 'anyone',
@@ -43,18 +56,6 @@ export const RULES = {
   'DELETE /api/groups/:id': 'coach',
   'DELETE /api/groups/:id/learners/:learner': 'account',
   'POST /api/learners/:learner/phrase': 'coach-of-learner',
-
-  'GET /api/log': 'account',
-  'POST /api/log': 'account',
-  'POST /api/log/batch': 'account',
-  'POST /api/log/remove': 'account',
-  'POST /api/log/restore': 'account',
-  'POST /api/log/tags': 'account',
-  'GET /api/log/overview': 'account',
-  'GET /api/log/groups': 'account',
-  'GET /api/log/export': 'account',
-  'GET /api/log/entries/:id': 'account',
-  'PATCH /api/log/entries/:id': 'account',
 
   'GET /api/learners/:learner/log': 'coach-of-learner',
   'GET /api/learners/:learner/log/overview': 'coach-of-learner',

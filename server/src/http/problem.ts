@@ -31,14 +31,13 @@ const BODY_PROBLEMS: Record<string, HttpProblem> = {
 function isDatabaseDown(error: unknown): boolean {
   if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError)
     return true;
+  // Sequelize wraps what the driver says; a connection that was lent says it itself.
+  const said = error instanceof DatabaseError ? error.parent : error;
+  if (!(said instanceof Error)) return false;
+  if (/Connection terminated|not queryable/.test(said.message)) return true;
   // Class 57P: the server was told to stop, or a connection was cut while a query ran.
-  if (!(error instanceof DatabaseError)) return false;
-  if (/Connection terminated|not queryable/.test(error.message)) return true;
-  const { code } = error.parent as { code?: string };
-  return (
-    typeof code === 'string' &&
-    (code.startsWith('57P') || code.startsWith('08') || code === 'ECONNRESET')
-  );
+  const { code } = said as { code?: unknown };
+  return typeof code === 'string' && /^(57P|08|ECONNRESET|ECONNREFUSED|EPIPE)/.test(code);
 }
 
 function asProblem(error: unknown): HttpProblem {

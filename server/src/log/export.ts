@@ -3,16 +3,10 @@ import { LOG_COLUMNS, rowOf } from '@sleetcrest/contract/log';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import { stringify } from 'csv-stringify';
 import QueryStream from 'pg-query-stream';
-import type { Client } from 'pg';
 import type { Sequelize } from 'sequelize';
+import { throughConnection } from '../database/connection.js';
 import { entryOfRow, ROW_COLUMNS, type LogRow } from './rows.js';
 import { whereOf } from './where.js';
-
-/** The part of Sequelize's pool that its types leave out. */
-interface Connections {
-  getConnection(options: object): Promise<Client>;
-  releaseConnection(connection: Client): void;
-}
 
 const AT_ONCE = 500;
 
@@ -20,27 +14,21 @@ const AT_ONCE = 500;
  * The records meant, oldest first, read by a cursor: however many there are, few are in memory. The
  * connection is given back when the stream ends, also when it is cut off.
  */
-export async function* entriesOf(
+export function entriesOf(
   sequelize: Sequelize,
   account: string,
   filter: LogFilter,
 ): AsyncGenerator<LogEntry> {
   const { sql, bind } = whereOf(account, filter);
-  const pool = sequelize.connectionManager as unknown as Connections;
-  const connection = await pool.getConnection({ type: 'SELECT' });
-  const rows = connection.query(
-    new QueryStream(
-      `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${sql} ORDER BY began_at, id`,
-      bind,
-      { batchSize: AT_ONCE },
-    ),
-  );
-  try {
-    for await (const row of rows) yield entryOfRow(row as LogRow);
-  } finally {
-    rows.destroy();
-    pool.releaseConnection(connection);
-  }
+  const text = `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${sql} ORDER BY began_at, id`;
+  return throughConnection(sequelize, async function* (connection) {
+    const rows = connection.query(new QueryStream(text, bind, { batchSize: AT_ONCE }));
+    try {
+      for await (const row of rows) yield entryOfRow(row as LogRow);
+    } finally {
+      rows.destroy();
+    }
+  });
 }
 
 async function* rowsOf(entries: AsyncIterable<LogEntry>): AsyncGenerator<Record<string, string>> {

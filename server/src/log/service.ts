@@ -4,6 +4,7 @@ import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { withConnection } from '../database/connection.js';
 import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
 import {
@@ -19,7 +20,11 @@ import {
 import { whereOf } from './where.js';
 
 const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')}) VALUES`;
-const INSERT_ONE = `${INSERT} ${placeholders(1)} ON CONFLICT DO NOTHING RETURNING 1`;
+/** Asked for at every timed solve: prepared once on each connection. */
+const INSERT_ONE = {
+  name: 'add a record',
+  text: `${INSERT} ${placeholders(1)} ON CONFLICT DO NOTHING`,
+};
 
 /** Keeps logs, each for its account alone: what it has answered is in the database. */
 export class LogService {
@@ -30,11 +35,10 @@ export class LogService {
    * is there already; another record under the same id is refused.
    */
   async add(account: string, entry: LogEntry): Promise<{ entry: LogEntry; added: boolean }> {
-    const rows = await this.sequelize.query(INSERT_ONE, {
-      bind: valuesOf(account, entry),
-      type: QueryTypes.SELECT,
-    });
-    if (rows.length > 0) return { entry, added: true };
+    const { rowCount } = await withConnection(this.sequelize, (connection) =>
+      connection.query({ ...INSERT_ONE, values: valuesOf(account, entry) }),
+    );
+    if (rowCount === 1) return { entry, added: true };
     const kept = await this.find(account, entry.id, true);
     // Told in another way, such as with the offset of another place, it is another record.
     if (kept && isDeepStrictEqual(kept, normal(entry))) return { entry: kept, added: false };
