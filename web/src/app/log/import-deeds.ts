@@ -166,7 +166,7 @@ export class LogFile {
       try {
         parser.write(value);
       } catch {
-        throw new Error(`The file is no JSON, or is cut off, after record ${count}.`);
+        throw cutOff(count);
       }
       read += value.length;
       const some = waiting;
@@ -187,11 +187,15 @@ export class LogFile {
       }
       this.progress(Math.min(1, read / this.file.size));
     }
+    if (!parser.isEnded) throw cutOff(count);
     if (format !== 'sleetcrest/log@1') {
       throw new Error('This is no Log document: its “format” must be “sleetcrest/log@1”.');
     }
   }
 }
+
+const cutOff = (count: number): Error =>
+  new Error(`The file is no JSON, or is cut off, after record ${count}.`);
 
 /** What the import does with files; runs in a worker. */
 export const importDeeds = {

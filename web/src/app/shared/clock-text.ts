@@ -17,5 +17,6 @@ export function clockText(seconds: number, decimals = 2): string {
 export function secondsSaid(seconds: number): string {
   const minutes = Math.floor(seconds / 60);
   const rest = (seconds - minutes * 60).toFixed(2);
-  return minutes > 0 ? `${minutes} minutes ${rest} seconds` : `${rest} seconds`;
+  if (minutes === 0) return `${rest} seconds`;
+  return `${minutes === 1 ? '1 minute' : `${minutes} minutes`} ${rest} seconds`;
 }

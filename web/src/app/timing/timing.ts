@@ -416,10 +416,11 @@ export class Timing {
 }
 
 /** A stand-in for a device is pressed with the same hands as the keyboard. */
-const isOnDevice = (): boolean => document.activeElement?.closest('.devices') !== null;
+const isOnDevice = (): boolean => (document.activeElement?.closest('.devices') ?? null) !== null;
 
 /** Where Enter belongs to what has the focus. */
 const isOnControl = (event: KeyboardEvent): boolean =>
-  (event.target as HTMLElement | null)?.closest('button, a, input, textarea, select') !== null;
+  event.target instanceof Element &&
+  event.target.closest('button, a, input, textarea, select') !== null;
 
 const randomSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;

@@ -33,7 +33,7 @@ describe('the Workshop', () => {
 
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const select = (label: string): HTMLSelectElement =>
-    [...host().querySelectorAll('mat-form-field')]
+    [...host().querySelectorAll('mat-form-field, .field')]
       .find((field) => field.textContent.includes(label))!
       .querySelector('select')!;
   async function press(name: string): Promise<void> {

@@ -1,0 +1,48 @@
+import { overviewOf } from '@sleetcrest/core/log';
+import { DAY_INKS, daysChart, rateChart, ridgeChart, spreadChart } from './charts';
+import { anEntry } from './log.spec-support';
+
+describe('the charts of a log', () => {
+  const splits = (daisy: number, cross: number) => [
+    { stage: 'daisy' as const, time: daisy, turns: 8 },
+    { stage: 'cross' as const, time: cross, turns: null },
+  ];
+  const { summary, ridge } = overviewOf(
+    [
+      anEntry({ time: 60, splits: splits(10, 20) }),
+      anEntry({ time: 80, splits: splits(14, 20) }),
+      anEntry({ beganAt: '2026-11-03T10:00:00.000Z', time: 50 }),
+      anEntry({ beganAt: '2026-09-30T10:00:00.000Z', time: 90, splits: splits(30, 10) }),
+    ],
+    {},
+    '2026-11-04',
+  );
+  const titleOf = (stage: string): string => stage;
+
+  it('say each point in words, and have each number in their table', () => {
+    const days = daysChart(summary, DAY_INKS);
+    expect(days.points[1]).toBe(
+      '2026-11-01: median 1:10.00, middle half 1:05.00 to 1:15.00, 2 solves',
+    );
+    expect(days.rows[1]).toEqual(['2026-11-01', '2', '1:05.00', '1:10.00', '1:15.00']);
+    expect(days.points.length).toBe(days.rows.length);
+    const spread = spreadChart(summary, DAY_INKS);
+    expect(spread.rows.reduce((sum, [, count]) => sum + Number(count), 0)).toBe(4);
+  });
+
+  it('set the stages beside those of a month before, as wide as their times', () => {
+    const { points, rows, head } = ridgeChart(ridge, titleOf, DAY_INKS);
+    expect(head).toEqual(['Stage', 'Now', 'A month before']);
+    expect(rows).toEqual([
+      ['daisy', '12.00', '30.00'],
+      ['cross', '20.00', '10.00'],
+    ]);
+    expect(points[0]).toBe('Now, daisy: 12.00 s, 38 %');
+  });
+
+  it('tell turns per second where turns are known, and nothing where not', () => {
+    expect(rateChart(summary, titleOf, DAY_INKS).rows).toEqual([['daisy', '0.44']]);
+    const none = overviewOf([], {}, '2026-11-04');
+    expect(ridgeChart(none.ridge, titleOf, DAY_INKS).rows).toEqual([]);
+  });
+});

@@ -1,0 +1,110 @@
+import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
+import {
+  groupsOf,
+  isMeant,
+  newestFirst,
+  overviewOf,
+  type Grouping,
+  type LogEntry,
+  type LogFilter,
+  type LogGroup,
+  type LogOverview,
+} from '@sleetcrest/core/log';
+import type { Kept, LogBook } from './log-book';
+
+let made = 0;
+
+/** A record for specs: a solve of a minute on 1 November, unless said otherwise. */
+export const anEntry = (change: Partial<LogEntry> = {}): LogEntry => ({
+  id: `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`,
+  kind: 'solve',
+  stage: null,
+  beganAt: '2026-11-01T10:00:00.000Z',
+  time: 60,
+  outcome: 'finished',
+  reason: '',
+  note: '',
+  method: 'gentle',
+  cube: '',
+  scramble: '',
+  turns: '',
+  splits: [],
+  tags: [],
+  ...change,
+});
+
+/** A log in memory. While `failure` is set, asking fails with it. */
+export class FakeBook implements LogBook {
+  failure: unknown;
+  readonly deleted: LogEntry[] = [];
+
+  constructor(public entries: LogEntry[] = []) {}
+
+  private asked(): void {
+    if (this.failure !== undefined) throw this.failure as Error;
+  }
+
+  private meant(filter: LogFilter): LogEntry[] {
+    this.asked();
+    return this.entries.filter((entry) => isMeant(entry, filter)).sort(newestFirst);
+  }
+
+  async page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
+    const meant = this.meant(filter);
+    return { items: meant.slice(offset, offset + limit), total: meant.length };
+  }
+
+  async overview(filter: LogFilter, today: string): Promise<LogOverview> {
+    return overviewOf(this.meant({}), filter, today);
+  }
+
+  async groups(filter: LogFilter, by: Grouping): Promise<LogGroup[]> {
+    return groupsOf(this.meant(filter), by);
+  }
+
+  async read(id: string): Promise<LogEntry> {
+    this.asked();
+    return this.entries.find((entry) => entry.id === id)!;
+  }
+
+  async add(entry: LogEntry): Promise<Kept> {
+    this.asked();
+    this.entries.push(entry);
+    return 'kept';
+  }
+
+  async addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
+    this.asked();
+    this.entries.push(...entries);
+    return { added: entries.length, known: 0 };
+  }
+
+  async change(id: string, change: ChangeEntry): Promise<LogEntry> {
+    const changed = { ...(await this.read(id)), ...change } as LogEntry;
+    this.entries = this.entries.map((entry) => (entry.id === id ? changed : entry));
+    return changed;
+  }
+
+  async remove(ids: readonly string[]): Promise<void> {
+    this.asked();
+    this.deleted.push(...this.entries.filter(({ id }) => ids.includes(id)));
+    this.entries = this.entries.filter(({ id }) => !ids.includes(id));
+  }
+
+  async restore(ids: readonly string[]): Promise<void> {
+    this.asked();
+    this.entries.push(...this.deleted.filter(({ id }) => ids.includes(id)));
+  }
+
+  async tag(ids: readonly string[], add: readonly string[]): Promise<void> {
+    this.asked();
+    this.entries = this.entries.map((entry) =>
+      ids.includes(entry.id) ? { ...entry, tags: [...entry.tags, ...add] } : entry,
+    );
+  }
+
+  async file(): Promise<Blob> {
+    this.asked();
+    return new Blob([]);
+  }
+}
