@@ -1,4 +1,6 @@
 import { command } from './said.js';
+import { importMemory } from './bench/import-memory.js';
+import { logStatistics } from './bench/log-statistics.js';
 import { scriptSizes } from './bench/script-sizes.js';
 import { walkthroughTimes } from './bench/walkthrough-times.js';
 import { proofTimes } from './bench/proof-times.js';
@@ -9,7 +11,7 @@ import { wayTimes } from './bench/ways.js';
 import { buildWeb } from './web-build.js';
 
 /** Prints what is measured as JSON. Ratios are of one run: machines vary, their ratios less so. */
-await command(() => {
+await command(async () => {
   buildWeb();
   const measured = {
     walkthrough: walkthroughTimes(),
@@ -19,7 +21,8 @@ await command(() => {
     slips: slipTimes(),
     photographs: photographReadings(),
     script: scriptSizes(),
+    log: await logStatistics(),
+    import: await importMemory(),
   };
   process.stdout.write(`${JSON.stringify(measured, null, 2)}\n`);
-  return Promise.resolve();
 });

@@ -102,8 +102,10 @@ const momentOf = (cell: string): string =>
 export function secondsIn(cell: string): number {
   const read = /^(?:(?:(\d+):)?([0-5]?\d):)?(\d+(?:[.,]\d{1,2})?)$/.exec(cell);
   if (!read) return NaN;
-  const [, hours = '0', minutes = '0', seconds = '0'] = read;
-  const total = Number(hours) * 3600 + Number(minutes) * 60 + Number(seconds.replace(',', '.'));
+  const [, hours = '0', minutes, rest = '0'] = read;
+  const seconds = Number(rest.replace(',', '.'));
+  if (minutes !== undefined && seconds >= 60) return NaN;
+  const total = Number(hours) * 3600 + Number(minutes ?? 0) * 60 + seconds;
   return Math.round(total * 100) / 100;
 }
 

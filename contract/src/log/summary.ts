@@ -32,7 +32,6 @@ export const logSummarySchema = z
         counts: z.array(z.int().min(0)),
       })
       .nullable(),
-    stages: z.array(stageSummarySchema),
     streaks: z.strictObject({
       current: z.int().min(0),
       longest: z.int().min(0),

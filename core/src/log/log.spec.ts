@@ -8,6 +8,7 @@ import {
   middleOf,
   newestFirst,
   quantile,
+  stageSummaries,
   streaksOf,
   summarise,
 } from './index.js';
@@ -93,14 +94,11 @@ describe('the statistics of a log', () => {
     const splits = (time: number, turns: number | null) => [
       { stage: 'cross' as const, time, turns },
     ];
-    const { stages } = summarise(
-      [
-        anEntry({ splits: splits(10, 8) }),
-        anEntry({ id: 'b', splits: splits(20, 16) }),
-        anEntry({ id: 'c', splits: splits(90, null) }),
-      ],
-      TODAY,
-    );
+    const stages = stageSummaries([
+      anEntry({ splits: splits(10, 8) }),
+      anEntry({ id: 'b', splits: splits(20, 16) }),
+      anEntry({ id: 'c', splits: splits(90, null) }),
+    ]);
     expect(stages).toEqual([{ stage: 'cross', count: 3, median: 20, turnsPerSecond: 0.8 }]);
   });
 

@@ -36,7 +36,6 @@ export interface LogSummary {
   typical: number | null;
   days: DaySummary[];
   spread: Spread | null;
-  stages: StageSummary[];
   streaks: Streaks;
 }
 
@@ -60,7 +59,6 @@ export function summarise(entries: readonly LogEntry[], today: string): LogSumma
     typical: lately && secondsOf(lately.median),
     days: daysOf(timed),
     spread: spreadOf(hundredths),
-    stages: stageSummaries(timed),
     streaks: streaksOf([...new Set(entries.map(dayOf))].sort(), today),
   };
 }

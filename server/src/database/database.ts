@@ -25,7 +25,12 @@ export function openDatabase(url: string): Sequelize {
     dialectModule: { ...pg, Client: SteadyClient },
     logging: false,
     pool: { max: 10, acquire: 10_000 },
-    // A query that hangs must not hold a request for ever.
-    dialectOptions: { statement_timeout: 10_000, application_name: 'sleetcrest' },
+    dialectOptions: {
+      application_name: 'sleetcrest',
+      // A query that hangs must not hold a request for ever.
+      statement_timeout: 10_000,
+      // Compiling a query takes longer than any of ours runs.
+      options: '-c jit=off',
+    },
   });
 }

@@ -26,9 +26,8 @@ interface DayRow {
   day: string;
   count: number;
   timed: number;
-  lower: number | null;
-  median: number | null;
-  upper: number | null;
+  /** Lower quarter, median and upper quarter. */
+  quarters: [number, number, number] | null;
   least: number | null;
   most: number | null;
 }
@@ -62,11 +61,10 @@ export class LogStatistics {
 
   async summary(account: string, filter: LogFilter, today: string): Promise<LogSummary> {
     const where = whereOf(account, filter);
-    const [days, best, typical, stages] = await Promise.all([
+    const [days, best, typical] = await Promise.all([
       this.days(where),
       this.best(where),
       this.typical(where),
-      this.stages(where),
     ]);
     const timed = days.filter((day) => day.timed > 0);
     return {
@@ -74,12 +72,11 @@ export class LogStatistics {
       timed: timed.reduce((sum, day) => sum + day.timed, 0),
       best,
       typical,
-      days: timed.map(({ day, timed: count, lower, median, upper }) => ({
-        ...{ day, count },
-        ...inSeconds({ lower: lower!, median: median!, upper: upper! }),
-      })),
+      days: timed.map(({ day, timed: count, quarters }) => {
+        const [lower, median, upper] = quarters!;
+        return { day, count, ...inSeconds({ lower, median, upper }) };
+      }),
       spread: await this.spread(where, timed),
-      stages,
       streaks: streaksOf(
         days.map(({ day }) => day),
         today,
@@ -129,12 +126,11 @@ export class LogStatistics {
   }
 
   private days(where: Where): Promise<DayRow[]> {
-    const share = (at: number): string =>
-      `percentile_cont(${at}) WITHIN GROUP (ORDER BY hundredths) FILTER (WHERE ${TIMED})`;
     return this.select<DayRow>(
       `SELECT day::text AS day, count(*)::int AS count,
          count(*) FILTER (WHERE ${TIMED})::int AS timed,
-         ${share(0.25)} AS lower, ${share(0.5)} AS median, ${share(0.75)} AS upper,
+         percentile_cont(ARRAY[0.25, 0.5, 0.75]) WITHIN GROUP (ORDER BY hundredths)
+           FILTER (WHERE ${TIMED}) AS quarters,
          min(hundredths) FILTER (WHERE ${TIMED}) AS least,
          max(hundredths) FILTER (WHERE ${TIMED}) AS most
        FROM log_entries WHERE ${where.sql} GROUP BY day ORDER BY day`,

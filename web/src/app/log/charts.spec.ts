@@ -41,7 +41,7 @@ describe('the charts of a log', () => {
   });
 
   it('tell turns per second where turns are known, and nothing where not', () => {
-    expect(rateChart(summary, titleOf, DAY_INKS).rows).toEqual([['daisy', '0.44']]);
+    expect(rateChart(ridge, titleOf, DAY_INKS).rows).toEqual([['daisy', '0.67']]);
     const none = overviewOf([], {}, '2026-11-04');
     expect(ridgeChart(none.ridge, titleOf, DAY_INKS).rows).toEqual([]);
   });

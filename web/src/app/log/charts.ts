@@ -129,13 +129,13 @@ export function spreadChart({ spread, timed }: LogSummary, inks: Inks): LogChart
 }
 
 /** Turns per second by stage, where turns are known. */
-export function rateChart({ stages }: LogSummary, titleOf: TitleOf, inks: Inks): LogChart {
-  const known = stages.filter(({ turnsPerSecond }) => turnsPerSecond !== null);
+export function rateChart({ now, from, to }: Ridge, titleOf: TitleOf, inks: Inks): LogChart {
+  const known = now.filter(({ turnsPerSecond }) => turnsPerSecond !== null);
   const says = (k: number): string =>
     `${titleOf(known[k]!.stage)}: ${known[k]!.turnsPerSecond!.toFixed(2)} turns per second`;
   return {
     title: 'Turns per second, by stage',
-    says: 'How fast each stage is turned, where its turns are known.',
+    says: `How fast each stage was turned from ${from} to ${to}, where its turns are known.`,
     options: {
       ...common(inks),
       grid: { left: 118, right: 34, top: 8, bottom: 28 },

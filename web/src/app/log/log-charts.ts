@@ -58,6 +58,6 @@ export class LogCharts {
   protected readonly days = computed(() => daysChart(this.overview().summary, this.inks()));
   protected readonly spread = computed(() => spreadChart(this.overview().summary, this.inks()));
   protected readonly rate = computed(() =>
-    rateChart(this.overview().summary, this.titleOf(), this.inks()),
+    rateChart(this.overview().ridge, this.titleOf(), this.inks()),
   );
 }
