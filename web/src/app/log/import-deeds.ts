@@ -98,7 +98,7 @@ export class LogFile {
     let isHeader = true;
     return new Promise((resolve, reject) => {
       Papa.parse<string[]>(this.file as File, {
-        chunkSize: 1 << 18,
+        chunkSize: 1 << 16,
         chunk: ({ data, meta }, parser) => {
           parser.pause();
           const rows = async (): Promise<void> => {
@@ -256,4 +256,4 @@ export const importDeeds = {
 };
 
 /** A request may be as large as the server takes; records with their turns are 1 to 2 kB. */
-const SENT_AT_ONCE = Math.min(BATCH, 200);
+const SENT_AT_ONCE = Math.min(BATCH, 100);
