@@ -1,6 +1,8 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './bench-page.js';
+import { enterAs } from './people.js';
+import { TimingPage } from './timing-page.js';
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 
@@ -112,6 +114,87 @@ for (const theme of ['light', 'dark'] as const) {
     await expectAccessible(page);
   });
 }
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`signing in, timing, the log and reviews meet them too, ${theme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await page.goto('/sign-in');
+    await page.getByRole('radio', { name: 'I am new here' }).click();
+    await expectAccessible(page);
+    await enterAs(page, 'Amalie');
+    await expect(page.locator('sc-log-line').first()).toContainText('Solve');
+    await expectAccessible(page);
+    await page.getByRole('checkbox').first().check();
+    await expectAccessible(page);
+    await page
+      .getByRole('button', { name: /^Change the record/ })
+      .first()
+      .click();
+    await expect(page.getByRole('button', { name: 'Keep the changes' })).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('radio', { name: 'Charts' }).click();
+    await expect(page.locator('canvas')).toHaveCount(4);
+    await page.getByText('As a table').first().click();
+    await expectAccessible(page);
+    await page.getByRole('radio', { name: 'Days and sessions' }).click();
+    await expect(page.locator('sc-log-groups .line').first()).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Bring in' }).click();
+    await page.locator('input[type=file]').setInputFiles({
+      name: 'solves.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('when,seconds\n2026-11-01T10:00:00Z,60\nyesterday,60'),
+    });
+    await expect(page.getByText('1 record can be read, 1 cannot.')).toBeVisible();
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
+    await page.getByRole('radio', { name: 'Records' }).click();
+    await page
+      .getByRole('link', { name: /^Review the solve/ })
+      .first()
+      .click();
+    await expect(page.getByRole('heading', { name: 'Most worth learning' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Account of Amalie' }).click();
+    await expect(page.getByText('who sees your log')).toBeVisible();
+    await expectAccessible(page);
+    const timing = new TimingPage(page);
+    await timing.open();
+    await timing.connectTable();
+    await expectAccessible(page);
+    await page.keyboard.press('Enter');
+    await timing.startByTable();
+    await expectAccessible(page);
+    await timing.stopByTable();
+    await expect(timing.after).toContainText('in the log');
+    await expectAccessible(page);
+    await timing.after.getByRole('button', { name: 'Delete' }).click();
+  });
+}
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('timing, the log and a review lose nothing beside the screen', async ({ page }) => {
+    await enterAs(page, 'Nils');
+    await expect(page.locator('sc-log-line').first()).toBeVisible();
+    await expectNothingBeside(page);
+    await page.getByRole('radio', { name: 'Charts' }).click();
+    await expect(page.locator('canvas')).toHaveCount(4);
+    await expectNothingBeside(page);
+    await page.getByRole('radio', { name: 'Records' }).click();
+    await page
+      .getByRole('link', { name: /^Review the solve/ })
+      .first()
+      .click();
+    await expect(page.getByRole('heading', { name: 'Most worth learning' })).toBeVisible();
+    await expectNothingBeside(page);
+    const timing = new TimingPage(page);
+    await timing.open();
+    await expectNothingBeside(page);
+  });
+});
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { PHRASE, signUp, someName } from './people.js';
+import { enterAs, PHRASE, signUp, someName } from './people.js';
 import { TimingPage, undoing } from './timing-page.js';
 
 test('somebody signs up, times a solve with the simulated timer and cube, and reviews it', async ({
@@ -269,4 +269,15 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   await page.getByRole('link', { name: /^Review the solve/ }).click();
   await expect(page).toHaveURL(/review\/.+\?of=/);
   await expect(page.getByRole('heading', { name: 'Most worth learning' })).toBeVisible();
+});
+
+test('a review is printed on one page', async ({ page }) => {
+  await enterAs(page, 'Sunniva');
+  await page
+    .getByRole('link', { name: /^Review the solve/ })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { name: 'Most worth learning' })).toBeVisible();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)?.length).toBe(1);
 });

@@ -12,6 +12,7 @@ import { inferred, nextQuestion } from '@sleetcrest/core/entry';
 import { chromium, type Page } from 'playwright-core';
 import { installPackage } from './debian.js';
 import { loadDemo } from './demo/load.js';
+import { DEMO_ACCOUNTS } from './demo/people.js';
 import { drawHandout } from './handout-picture.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
@@ -52,7 +53,13 @@ function answers(count: number): string[] {
 /** Each picture of `docs/screenshots`: its size and how to come to it. */
 const PICTURES: Record<
   string,
-  { width?: number; height?: number; go: (page: Page) => Promise<void> }
+  {
+    width?: number;
+    height?: number;
+    /** Who of the demo's people is signed in: the coach, unless said; nobody for `null`. */
+    as?: string | null;
+    go: (page: Page) => Promise<void>;
+  }
 > = {
   'bench-entry': {
     go: async (page) => {
@@ -103,15 +110,6 @@ const PICTURES: Record<
       await page.keyboard.press('ArrowRight');
       await page.getByRole('button', { name: 'Read from afar' }).click();
       await page.getByRole('button', { name: 'Close (Esc)' }).waitFor();
-    },
-  },
-  'bench-wrong': {
-    go: async (page) => {
-      await page.getByRole('button', { name: 'Start from solved' }).click();
-      await brush(page, 'green').click();
-      await sticker(page, 7).click();
-      await brush(page, 'white').click();
-      await sticker(page, 19).click();
     },
   },
   'bench-walk': {
@@ -185,6 +183,44 @@ const PICTURES: Record<
       await page.waitForLoadState('networkidle');
     },
   },
+  'sign-in': {
+    as: null,
+    go: async (page) => {
+      await page.goto('/sign-in');
+      await page.getByText('People of the demo').waitFor();
+    },
+  },
+  timing: {
+    as: 'Amalie',
+    go: async (page) => {
+      await page.goto('/timing');
+      await page.getByText('It must look like this.').waitFor({ timeout: 60_000 });
+      await page.keyboard.press('Enter');
+      await page.waitForTimeout(3000);
+      await page.keyboard.down('f');
+    },
+  },
+  log: {
+    as: 'Amalie',
+    go: async (page) => {
+      await page.goto('/log');
+      await page.getByRole('radio', { name: 'Charts' }).click();
+      await page.locator('canvas').nth(3).waitFor();
+    },
+  },
+  review: {
+    as: 'Amalie',
+    go: async (page) => {
+      await page.goto('/log');
+      await page
+        .getByRole('link', { name: /^Review the solve/ })
+        .first()
+        .click();
+      await page.getByRole('heading', { name: 'Most worth learning' }).waitFor({ timeout: 60_000 });
+      await page.getByRole('button', { name: /^White corners/ }).click();
+      for (let k = 0; k < 2; k++) await page.getByRole('slider').press('ArrowRight');
+    },
+  },
   settings: {
     go: async (page) => {
       await page.getByRole('link', { name: 'Settings' }).click();
@@ -208,7 +244,8 @@ await command(async () => {
       args: ['--no-sandbox', '--disable-background-networking'],
     });
     try {
-      for (const [name, { width = 1280, height = 800, go }] of Object.entries(PICTURES)) {
+      for (const [name, picture] of Object.entries(PICTURES)) {
+        const { width = 1280, height = 800, as = 'Runa', go } = picture;
         say(`${name} …`);
         const context = await browser.newContext({
           viewport: { width, height },
@@ -216,6 +253,11 @@ await command(async () => {
           baseURL: server.address,
         });
         const page = await context.newPage();
+        const person = DEMO_ACCOUNTS.find((one) => one.name === as);
+        if (person) {
+          const { name: who, phrase } = person;
+          await page.request.post('/api/session', { data: { name: who, phrase } });
+        }
         await page.goto(server.address);
         await page.locator('sc-entry').waitFor();
         await go(page);

@@ -59,6 +59,20 @@ const GROUPS = [
     ],
   },
   {
+    title: 'Timing',
+    keys: [
+      ['Enter', 'begin the look; the next scramble once it is stopped'],
+      ['F and J', 'both hands: hold, let go to start; both down to stop'],
+      ['Space', 'the stage is done'],
+      ['Backspace', 'take the last mark back'],
+      ['Esc', 'give up'],
+    ],
+  },
+  {
+    title: 'On a chart of the log',
+    keys: [['← → ↑ ↓', 'from point to point']],
+  },
+  {
     title: 'In the Workshop',
     keys: [
       ['Ctrl Z', 'undo'],

@@ -23,7 +23,10 @@ import type { LogLine } from './log-windows';
           />
         </span>
       }
-      <span role="cell" class="when">{{ when() }}</span>
+      <span role="cell" class="when"
+        ><span class="year">{{ when().slice(0, 5) }}</span
+        >{{ when().slice(5) }}</span
+      >
       <span role="cell" class="what">{{ what() }}</span>
       <span
         role="cell"
@@ -65,6 +68,7 @@ import type { LogLine } from './log-windows';
         @if (own()) {
           <button
             matIconButton
+            class="delete"
             [attr.aria-label]="'Delete the record of ' + when()"
             (click)="removed.emit(entry.id)"
           >
@@ -122,7 +126,9 @@ import type { LogLine } from './log-windows';
     @media (max-width: 56em) {
       .what,
       .method,
-      .notes {
+      .notes,
+      .year,
+      .delete {
         display: none;
       }
     }

@@ -148,6 +148,23 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
     .key {
       margin-top: 6px;
     }
+    @media print {
+      tbody th,
+      td {
+        padding: 2px 8px;
+      }
+      .looks {
+        gap: 0 8px;
+        margin-top: 0;
+      }
+      button {
+        min-height: 0;
+        padding: 0;
+        border: 0;
+        box-shadow: none;
+        font-size: 8pt;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
