@@ -14,11 +14,21 @@ import {
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import Papa from 'papaparse';
 
+interface Kept {
+  id: string;
+  entry: LogEntry;
+  deleted: boolean;
+}
+
 interface Schema extends DBSchema {
-  entries: { key: string; value: LogEntry & { deleted?: boolean } };
+  /** A deleted record is marked, so that it can be brought back. */
+  entries: { key: string; value: Kept };
 }
 
 const NAME = 'sleetcrest-log';
+const MOST_TAGS = 20;
+
+const kept = (entry: LogEntry): Kept => ({ id: entry.id, entry, deleted: false });
 
 /** A guest's log in this browser: the records in IndexedDB, counted by core. Runs in a worker. */
 export class GuestDeeds {
@@ -58,7 +68,7 @@ export class GuestDeeds {
     for (const entry of entries) {
       const known = await transaction.store.get(entry.id);
       if (known && !known.deleted) continue;
-      await transaction.store.put(known ? { ...known, deleted: false } : entry);
+      await transaction.store.put(known ? { ...known, deleted: false } : kept(entry));
       added++;
     }
     await transaction.done;
@@ -68,26 +78,25 @@ export class GuestDeeds {
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
     const entry = logEntrySchema.parse({ ...(await this.read(id)), ...change });
-    await (await this.open()).put('entries', entry);
+    await (await this.open()).put('entries', kept(entry));
     this.changed();
     return entry;
   }
 
   remove(ids: readonly string[]): Promise<void> {
-    return this.edit(ids, (entry) => ({ ...entry, deleted: true }));
+    return this.edit(ids, (one) => ({ ...one, deleted: true }));
   }
 
   restore(ids: readonly string[]): Promise<void> {
-    return this.edit(ids, (entry) => ({ ...entry, deleted: false }));
+    return this.edit(ids, (one) => ({ ...one, deleted: false }));
   }
 
   tag(ids: readonly string[], add: readonly string[], remove: readonly string[]): Promise<void> {
-    return this.edit(ids, (entry) => ({
-      ...entry,
-      tags: [...new Set([...entry.tags, ...add])]
-        .filter((tag) => !remove.includes(tag))
-        .slice(0, 20),
-    }));
+    return this.edit(ids, ({ entry }) => {
+      const all = [...new Set([...entry.tags, ...add])];
+      const tags = all.filter((one) => !remove.includes(one)).slice(0, MOST_TAGS);
+      return kept({ ...entry, tags });
+    });
   }
 
   async file(filter: LogFilter, as: 'csv' | 'json'): Promise<Blob> {
@@ -117,14 +126,11 @@ export class GuestDeeds {
     this.changed();
   }
 
-  private async edit(
-    ids: readonly string[],
-    change: (entry: LogEntry) => LogEntry & { deleted?: boolean },
-  ): Promise<void> {
+  private async edit(ids: readonly string[], change: (kept: Kept) => Kept): Promise<void> {
     const transaction = (await this.open()).transaction('entries', 'readwrite');
     for (const id of ids) {
-      const entry = await transaction.store.get(id);
-      if (entry) await transaction.store.put(change(entry));
+      const one = await transaction.store.get(id);
+      if (one) await transaction.store.put(change(one));
     }
     await transaction.done;
     this.changed();
@@ -144,7 +150,7 @@ export class GuestDeeds {
     const all = await (await this.open()).getAll('entries');
     this.known = all
       .filter(({ deleted }) => !deleted)
-      .map(({ deleted: _, ...entry }) => entry)
+      .map(({ entry }) => entry)
       .sort(newestFirst);
     return this.known;
   }

@@ -46,6 +46,11 @@ export class LogBooks {
     return this.settling;
   }
 
+  /** Says that the log has changed. */
+  arrived(): void {
+    this.arrivals.update((count) => count + 1);
+  }
+
   private async send(): Promise<void> {
     if (!this.account()) return;
     let arrived = 0;
@@ -60,6 +65,6 @@ export class LogBooks {
       arrived += (await this.accountLog.addAll(some)).added;
       await this.guestLog.moved(some.map(({ id }) => id));
     }
-    if (arrived > 0) this.arrivals.update((count) => count + 1);
+    if (arrived > 0) this.arrived();
   }
 }

@@ -1,6 +1,7 @@
 import { DataSource, type CollectionViewer } from '@angular/cdk/collections';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
-import { BehaviorSubject, Subscription, type Observable } from 'rxjs';
+import type { Subscription } from 'rxjs';
+import { BehaviorSubject, type Observable } from 'rxjs';
 import type { LogReader } from './log-book';
 
 /** How many records are asked for at once. */

@@ -9,13 +9,15 @@ import { proofOf } from './proof-of';
 /** A method as chosen: a named one's id, or one's own written out. */
 export type MethodChosen = string | Method;
 
+let made = 0;
+
 /** Chooses a method among the named ones and people's own. */
 @Component({
   selector: 'sc-method-choice',
   template: `
-    <label class="field">
-      <span>{{ label() }}</span>
-      <select #choice [value]="id()" (change)="choose(choice)">
+    <div class="field">
+      <label [for]="field">{{ label() }}</label>
+      <select #choice [id]="field" [value]="id()" (change)="choose(choice)">
         @for (method of named; track method.id) {
           <option [value]="method.id" [selected]="method.id === id()">{{ method.title }}</option>
         }
@@ -27,11 +29,12 @@ export type MethodChosen = string | Method;
           </optgroup>
         }
       </select>
-    </label>
+    </div>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MethodChoice {
+  protected readonly field = `method-${made++}`;
   readonly label = input('Method');
   readonly value = input.required<MethodChosen>();
   /** Whether choosing one that is not proved asks first. */

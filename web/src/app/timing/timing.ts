@@ -1,10 +1,10 @@
+import type { ElementRef } from '@angular/core';
 import {
   ChangeDetectionStrategy,
   Component,
   computed,
   DestroyRef,
   effect,
-  ElementRef,
   inject,
   signal,
   untracked,
@@ -12,10 +12,8 @@ import {
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
-import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
-import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import {
@@ -29,7 +27,7 @@ import {
   type Stage,
   type Turn,
 } from '@sleetcrest/core';
-import { middleOf, TYPICAL_OF, type LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/log';
 import { lookCue, type Hand } from '@sleetcrest/core/timing';
 import { concatMap, from, of, switchMap } from 'rxjs';
 import { v4 as uuid } from 'uuid';
@@ -38,12 +36,11 @@ import { DevicePanel } from '../bench/device/device-panel';
 import { SimulatedCube } from '../bench/device/simulated-cube';
 import { entryFeature, pictureOf } from '../bench/entry/entry.feature';
 import { isFree } from '../keyboard/keys';
-import { today } from '../log/log-book';
 import { LogBooks } from '../log/log-books';
 import { MethodChoice, type MethodChosen } from '../method/method-choice';
 import { copied } from '../reader/reader';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
-import { clockText, secondsSaid } from '../shared/clock-text';
+import { clockText } from '../shared/clock-text';
 import { Crown } from '../shared/crown/crown';
 import { Ridge, type RidgeStage } from '../shared/ridge/ridge';
 import { Tiles } from '../shared/tiles';
@@ -51,6 +48,7 @@ import { Solver } from '../solver/solver';
 import { After } from './after';
 import { keepRun, keepSettings, keptSettings, type TimingSettings } from './kept-run';
 import { momentNow, momentOf } from './moments';
+import { Recent } from './recent';
 import { Scrambler } from './scrambler';
 import { TablePanel } from './table-panel';
 import { cubeAfter, TimingRun } from './timing-run';
@@ -58,7 +56,6 @@ import { cubeAfter, TimingRun } from './timing-run';
 /** The two keys under the forefingers, and what each does. */
 const HAND_KEYS: Partial<Record<string, Hand>> = { KeyF: 'left', KeyJ: 'right' };
 const TICK = 100;
-const RECENT = 6;
 
 /** Timing a solve: scramble, look, solve with both hands off the cube at either end, tell. */
 @Component({
@@ -68,11 +65,10 @@ const RECENT = 6;
     Crown,
     DevicePanel,
     MatButton,
-    MatIcon,
     MatProgressBar,
     MethodChoice,
+    Recent,
     Ridge,
-    RouterLink,
     TablePanel,
     Tiles,
   ],
@@ -118,7 +114,6 @@ export class Timing {
   protected readonly trouble = signal<string | null>(null);
   protected readonly entry = signal<LogEntry | null>(null);
   protected readonly kept = signal<'kept' | 'waiting' | 'failed' | null>(null);
-  protected readonly recent = signal<readonly LogEntry[]>([]);
 
   private readonly clockArea = viewChild.required<ElementRef<HTMLElement>>('clockArea');
   protected readonly timer = this.run.timer;
@@ -172,24 +167,6 @@ export class Timing {
       fraction: 0,
     }));
   });
-  protected readonly typical = computed(() => {
-    const times = this.recent().flatMap(({ time, outcome }) =>
-      time !== null && outcome === 'finished' ? [time] : [],
-    );
-    const middle = middleOf(times.slice(0, TYPICAL_OF));
-    return middle && clockText(middle.median);
-  });
-  protected readonly shownRecent = computed(() =>
-    this.recent()
-      .slice(0, RECENT)
-      .map((entry) => ({
-        entry,
-        time: entry.time === null ? '–' : clockText(entry.time),
-        said: entry.time === null ? 'no time' : secondsSaid(entry.time),
-      })),
-  );
-  protected readonly clockText = clockText;
-
   constructor() {
     void this.books.settle();
     this.run.look.set(this.settings().look > 0);
@@ -214,10 +191,6 @@ export class Timing {
         if (phase === 'running' && !isOnDevice()) this.attend();
         if (phase === 'stopped') void this.keepRecord();
       });
-    });
-    effect(() => {
-      this.books.own();
-      untracked(() => void this.refresh());
     });
   }
 
@@ -344,7 +317,6 @@ export class Timing {
       this.kept.set('failed');
       this.trouble.set(`It could not be kept: ${apiFailure(error).message}`);
     }
-    await this.refresh();
   }
 
   protected tryAgain(): void {
@@ -360,7 +332,6 @@ export class Timing {
     of(change)
       .pipe(concatMap((asked) => this.books.own().change(entry.id, asked)))
       .subscribe({
-        next: () => void this.refresh(),
         error: (error: unknown) => {
           this.entry.set(entry);
           this.trouble.set(apiFailure(error).message);
@@ -373,34 +344,18 @@ export class Timing {
     const entry = this.entry();
     if (!entry) return;
     const book = this.books.own();
-    void book.remove([entry.id]).then(() => this.refresh());
-    this.next();
+    void book.remove([entry.id]).then(() => this.next());
     this.snackBar
       .open('This time is deleted.', 'Undo', { duration: 8000 })
       .onAction()
-      .subscribe(() => void book.restore([entry.id]).then(() => this.refresh()));
-  }
-
-  private async refresh(): Promise<void> {
-    try {
-      const { stage } = this.settings();
-      const filter =
-        stage === null ? { kind: 'solve' as const } : { kind: 'stage' as const, stage };
-      this.recent.set((await this.books.own().page(filter, 0, 12)).items);
-    } catch {
-      // The times of before are a help, not needed for timing.
-      this.recent.set([]);
-    }
+      .subscribe(() => void book.restore([entry.id]).then(() => this.books.arrived()));
   }
 
   protected set(change: Partial<TimingSettings>): void {
     this.settings.update((settings) => ({ ...settings, ...change }));
     keepSettings(this.settings());
     this.run.look.set(this.settings().look > 0);
-    if ('stage' in change) {
-      this.next();
-      void this.refresh();
-    }
+    if ('stage' in change) this.next();
   }
 
   protected chooseMethod(method: MethodChosen): void {
@@ -411,7 +366,6 @@ export class Timing {
     this.simulated.turn(turn, performance.now());
   }
 
-  protected readonly today = today();
   protected readonly at = momentOf;
 }
 

@@ -6,24 +6,27 @@ export interface Option<T extends string> {
   name: string;
 }
 
+let made = 0;
+
 /** A labelled choice of one among a few. */
 @Component({
   selector: 'sc-choice',
   template: `
-    <label class="field">
-      <span>{{ label() }}</span>
-      <select #choice [value]="value()" (change)="choose(choice.value)">
+    <div class="field">
+      <label [for]="id">{{ label() }}</label>
+      <select #choice [id]="id" [value]="value()" (change)="choose(choice.value)">
         @for (option of options(); track option.value) {
           <option [value]="option.value" [selected]="option.value === value()">
             {{ option.name }}
           </option>
         }
       </select>
-    </label>
+    </div>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Choice<T extends string> {
+  protected readonly id = `choice-${made++}`;
   readonly label = input.required<string>();
   readonly options = input.required<readonly Option<T>[]>();
   readonly value = input.required<T>();
