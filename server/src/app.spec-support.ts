@@ -83,6 +83,13 @@ export class Visitor {
     };
   }
 
+  /** Asks for a file. */
+  async askForBytes(path: string): Promise<ArrayBuffer> {
+    const cookie = this.cookie ?? '';
+    const response = await fetch(this.address + path, { headers: { cookie } });
+    return response.arrayBuffer();
+  }
+
   /** Makes an account and is signed in to it. */
   async signUp(name: string, role: Role = 'learner'): Promise<Account> {
     const answer = await this.ask('POST', '/api/accounts', { name, role, phrase: PHRASE });

@@ -46,7 +46,7 @@ import { ReviewStages } from './review-stages';
 import { Reviewer } from './reviewer';
 
 /** How many turns are shown about the one looked at. */
-const ABOUT = 3;
+const ABOUT = 2;
 
 /** A solve taken apart: what was done, stage by stage, and what is worth learning from it. */
 @Component({

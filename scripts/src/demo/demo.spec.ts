@@ -1,0 +1,58 @@
+import { logEntrySchema } from '@sleetcrest/contract/log';
+import { methodById, STANDARD_SCHEME } from '@sleetcrest/core';
+import { summarise } from '@sleetcrest/core/log';
+import { reviewSolve } from '@sleetcrest/core/review';
+import { makeWayTables } from '@sleetcrest/core/search';
+import { someRecord } from '../people-at-work.js';
+import { demoLog } from './log.js';
+import { DEMO_ACCOUNTS, DEMO_PEOPLE } from './people.js';
+
+const NOW = new Date('2026-11-25T12:00:00Z');
+
+describe('the demo’s people', () => {
+  for (const person of DEMO_PEOPLE) {
+    const { name, practice } = person;
+    if (!practice) continue;
+    it(`have a log that is valid, the same on the same day, and comes up to it: ${name}`, () => {
+      const log = demoLog({ name, practice }, NOW);
+      expect(log.length).toBeGreaterThan(20);
+      for (const entry of log) expect(logEntrySchema.parse(entry)).toEqual(entry);
+      expect(new Set(log.map(({ id }) => id)).size).toBe(log.length);
+      expect(demoLog({ name, practice }, new Date('2026-11-25T23:00:00Z'))).toEqual(log);
+      const days = log.map(({ beganAt }) => beganAt.slice(0, 10));
+      expect(days.every((day) => day >= '2026-09-16' && day < '2026-11-25')).toBeTrue();
+      // They get faster.
+      const solves = log.filter(({ kind }) => kind === 'solve');
+      const [early, late] = [solves.slice(0, 12), solves.slice(-12)].map(
+        (some) => summarise(some, '2026-11-25').typical!,
+      );
+      expect(late!).toBeLessThan(early!);
+    });
+  }
+
+  it('have solves that can be reviewed to the end', () => {
+    const tables = makeWayTables();
+    const [person] = DEMO_PEOPLE.filter(({ practice }) => practice);
+    const { name, practice } = person!;
+    const turned = demoLog({ name, practice: practice! }, NOW).filter(({ turns }) => turns !== '');
+    expect(turned.length).toBe(5);
+    for (const { scramble, turns } of turned) {
+      const method = methodById(practice!.method)!;
+      const done = { scramble, turns, method, firstColour: 'white', scheme: STANDARD_SCHEME };
+      const review = reviewSolve({ ...done, firstColour: 'white' }, tables);
+      expect(review.ok && review.value.finished).toBeTrue();
+    }
+  });
+
+  it('are told on the sign-in page without what they practise', () => {
+    expect(DEMO_ACCOUNTS.map((account) => Object.keys(account).sort())).toEqual(
+      DEMO_ACCOUNTS.map(() => ['about', 'name', 'phrase', 'role']),
+    );
+  });
+
+  it('who are made up for measuring record what anybody could', () => {
+    const record = someRecord();
+    expect(logEntrySchema.parse(record)).toEqual(record);
+    expect(someRecord().id).not.toBe(record.id);
+  });
+});

@@ -1,0 +1,55 @@
+import { provideHttpClient } from '@angular/common/http';
+import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import { TestBed } from '@angular/core/testing';
+import type { Action } from '@ngrx/store';
+import type { Subscription } from 'rxjs';
+import { SessionApi } from './account.actions';
+import { tellSession } from './account.effects';
+import { accountFeature } from './account.feature';
+
+describe('who is signed in', () => {
+  let http: HttpTestingController;
+  let told: Action[];
+  let listening: Subscription;
+  const session = { account: null, demo: [] };
+
+  beforeEach(() => {
+    TestBed.configureTestingModule({
+      providers: [provideHttpClient(), provideHttpClientTesting()],
+    });
+    http = TestBed.inject(HttpTestingController);
+    told = [];
+    listening = TestBed.runInInjectionContext(() =>
+      tellSession().subscribe((action) => told.push(action)),
+    );
+  });
+  afterEach(() => listening.unsubscribe());
+
+  it('is asked as the application begins', () => {
+    http.expectOne('/api/session').flush(session);
+    expect(told).toEqual([SessionApi.sessionTold({ session })]);
+  });
+
+  it('is asked again once the browser is back on the network', () => {
+    http.expectOne('/api/session').error(new ProgressEvent('error'));
+    expect(told).toEqual([SessionApi.sessionUnknown()]);
+    window.dispatchEvent(new Event('online'));
+    http.expectOne('/api/session').flush(session);
+    expect(told[1]).toEqual(SessionApi.sessionTold({ session }));
+  });
+
+  it('is a guest, somebody, or not known yet', () => {
+    const { reducer } = accountFeature;
+    const unknown = reducer(undefined, { type: 'nothing' });
+    expect(unknown.status).toBe('unknown');
+    const guest = reducer(unknown, SessionApi.sessionTold({ session }));
+    expect(guest.status).toBe('guest');
+    const account = {
+      ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Teo' },
+      role: 'learner' as const,
+    };
+    const within = reducer(guest, SessionApi.signedIn({ session: { account, demo: [] } }));
+    expect([within.status, within.account]).toEqual(['signed-in', account]);
+    expect(reducer(within, SessionApi.sessionUnknown())).toEqual(within);
+  });
+});
