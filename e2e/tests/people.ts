@@ -25,3 +25,13 @@ export async function enterAs(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
   await expect(page).toHaveURL(/\/log$/);
 }
+
+/** Signs in to an account made by `signUp`. */
+export async function signInAs(page: Page, name: string): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Pass phrase').fill(PHRASE);
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
+  await expect(page).toHaveURL(/\/log$/);
+}

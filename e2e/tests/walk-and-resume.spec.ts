@@ -1,4 +1,5 @@
 import { expect, test } from './bench-page.js';
+import { signInAs, signUp, someName } from './people.js';
 
 test.beforeEach(async ({ bench }) => {
   await bench.open();
@@ -10,6 +11,9 @@ test('a walk is where it was after a reload, and in another browser', async ({
   page,
   browser,
 }) => {
+  const name = someName('Ragna');
+  await signUp(page, name);
+  await bench.open();
   await bench.walk();
   await bench.press('ArrowRight', 9);
   const count = page.locator('.count');
@@ -20,6 +24,10 @@ test('a walk is where it was after a reload, and in another browser', async ({
 
   const elsewhere = await browser.newContext();
   const other = await elsewhere.newPage();
+  // Nobody else sees it there; whoever it belongs to does.
+  await other.goto(page.url());
+  await expect(other.getByRole('alert')).toContainText('No cube is kept under this id');
+  await signInAs(other, name);
   await other.goto(page.url());
   await expect(other.locator('.count')).toHaveText(before!);
   await elsewhere.close();
