@@ -67,7 +67,8 @@ describe('what is told after a solve', () => {
   it('can be reviewed once its turns are known', () => {
     show();
     expect(host().textContent).not.toContain('Review it');
-    show({ turns: 'R U' });
+    fixture.componentRef.setInput('entry', anEntry({ turns: 'R U' }));
+    fixture.detectChanges();
     expect(host().querySelector('a')!.getAttribute('href')).toMatch(/^\/review\//);
   });
 });
