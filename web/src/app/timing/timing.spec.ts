@@ -18,6 +18,7 @@ describe('the Timing view', () => {
     const books = {
       ...{ own: signal(book), waiting: signal(0), arrivals: signal(0) },
       settle: () => Promise.resolve(),
+      arrived: () => undefined,
     };
     const scrambler: Pick<Scrambler, 'scramble'> = {
       scramble: ({ stage }) => {

@@ -332,6 +332,8 @@ export class Timing {
     of(change)
       .pipe(concatMap((asked) => this.books.own().change(entry.id, asked)))
       .subscribe({
+        // The log may be looked at already.
+        next: () => this.books.arrived(),
         error: (error: unknown) => {
           this.entry.set(entry);
           this.trouble.set(apiFailure(error).message);
