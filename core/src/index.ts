@@ -27,6 +27,7 @@ export * from './stages/progress.js';
 export * from './stages/stages.js';
 export * from './methods/named.js';
 export * from './methods/replay.js';
+export * from './methods/work.js';
 export * from './methods/walkthrough.js';
 export { SLIP_KINDS, type SlipKind } from './slips/kinds.js';
 export * from './drawing/crown.js';

@@ -1,24 +1,32 @@
 import * as z from 'zod';
+import { uuidSchema } from '../documents/id.js';
+import { line, name, text } from '../documents/text.js';
 
 /** What a person is here for. A guest has no account and is nobody's learner. */
 export const ROLES = ['coach', 'learner'] as const;
 export type Role = (typeof ROLES)[number];
 
-export const accountNameSchema = z
-  .string()
-  .trim()
-  .min(1, 'give a name')
-  .max(40, 'a name has at most 40 characters')
-  .regex(/^[^\p{C}]*$/u, 'a name is written in letters that can be seen');
+/** Names are compared without regard to case, to letters written in two ways, and to spaces. */
+export const nameKey = (given: string): string =>
+  given.normalize('NFKC').toLocaleLowerCase('en').replaceAll(/\s+/g, ' ').trim();
+
+/** Some letters are many once they are compared. */
+const LONGEST_KEY = 120;
+const SHORTER = 'a name has at most 40 characters';
+
+export const accountNameSchema = name({ least: 'give a name', most: 40, says: SHORTER }).refine(
+  (given) => nameKey(given).length <= LONGEST_KEY,
+  SHORTER,
+);
 
 /** Long enough not to be guessed; nothing else is asked of it, so that children can choose words. */
-export const phraseSchema = z
-  .string()
-  .min(10, 'a pass phrase has at least 10 characters: three words will do')
-  .max(200, 'a pass phrase has at most 200 characters');
+export const phraseSchema = text({
+  most: 200,
+  says: 'a pass phrase has at most 200 characters',
+}).min(10, 'a pass phrase has at least 10 characters: three words will do');
 
 /** A phrase as it is tried: any may be wrong. */
-const triedSchema = z.string().min(1, 'give the pass phrase').max(200);
+const triedSchema = text({ most: 200 }).min(1, 'give the pass phrase');
 
 export const signUpSchema = z
   .strictObject({ name: accountNameSchema, phrase: phraseSchema, role: z.enum(ROLES) })
@@ -31,7 +39,7 @@ export const signInSchema = z
 export type SignIn = z.infer<typeof signInSchema>;
 
 export const accountSchema = z
-  .strictObject({ id: z.uuid(), name: accountNameSchema, role: z.enum(ROLES) })
+  .strictObject({ id: uuidSchema, name: accountNameSchema, role: z.enum(ROLES) })
   .meta({ id: 'Account' });
 export type Account = z.infer<typeof accountSchema>;
 
@@ -41,7 +49,7 @@ export const demoAccountSchema = z
     name: accountNameSchema,
     phrase: phraseSchema,
     role: z.enum(ROLES),
-    about: z.string().max(120),
+    about: line({ most: 120 }),
   })
   .meta({ id: 'DemoAccount' });
 export type DemoAccount = z.infer<typeof demoAccountSchema>;

@@ -2,11 +2,12 @@ import { STAGES } from '@sleetcrest/core';
 import type { Case, LiningUp, PatternApproach } from '@sleetcrest/core/methods';
 import * as z from 'zod';
 import { idSchema } from './id.js';
+import { name, text } from './text.js';
 
 export const stageSchema = z.enum(STAGES).meta({ id: 'Stage' });
 
-const sentence = z.string().max(1000);
-const title = z.string().trim().min(1, 'give it a title').max(120);
+const sentence = text({ most: 1000 });
+const title = name({ least: 'give it a title', most: 120 });
 
 const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left', 'side'] as const;
 const roleSchema = z.enum(ROLES);
@@ -37,8 +38,8 @@ export const caseSchema = z
   .strictObject({
     id: z
       .string()
-      .regex(/^[a-z0-9-]+\/[a-z0-9-]+$/, 'a case is named approach/case')
-      .max(120),
+      .max(120)
+      .regex(/^[a-z0-9-]+\/[a-z0-9-]+$/, 'a case is named approach/case'),
     title,
     rank: z.int().min(0).max(9).optional().describe('Lower ranks are taken first; 1 if not said.'),
     seen: z.union([patternSchema, z.array(patternSchema).min(1).max(20).readonly()]),
@@ -47,7 +48,7 @@ export const caseSchema = z
       .max(4)
       .readonly(),
     lineUp: liningUpSchema.optional(),
-    sequence: z.string().max(400).describe('Turns in the hold; empty when lining up is all.'),
+    sequence: text({ most: 400 }).describe('Turns in the hold; empty when lining up is all.'),
     times: z.int().min(1).max(12).optional(),
     look: sentence.describe('May name colours by role: {first}, {front}, {piece}.'),
     why: sentence,

@@ -4,20 +4,21 @@ import { stageSchema } from './approach.js';
 import { colourSchema } from './colour.js';
 import { cubeSchema } from './cube.js';
 import { idSchema } from './id.js';
+import { text } from './text.js';
 
-const turnsSchema = z.string().max(2000);
+const turnsSchema = text({ most: 2000 });
 
 export const stepSchema = z
   .strictObject({
     stage: stageSchema,
     approach: idSchema,
-    case: z.string().max(120),
+    case: text({ most: 120 }),
     pieces: z.array(z.array(colourSchema).min(2).max(3)),
     hold: z.strictObject({ up: colourSchema, front: colourSchema }),
     lineUp: turnsSchema.describe('Turns in the hold that line up a layer; may be empty.'),
     sequence: turnsSchema.describe('Turns in the hold; x y z may occur and count nothing.'),
-    look: z.string().max(1000),
-    why: z.string().max(1000),
+    look: text({ most: 1000 }),
+    why: text({ most: 1000 }),
     completes: stageSchema.nullable().describe('The stage whose goal holds after this step.'),
   })
   .meta({ id: 'Step' });

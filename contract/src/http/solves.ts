@@ -1,13 +1,14 @@
 import * as z from 'zod';
 import { colourSchema } from '../documents/colour.js';
 import { cubeSchema } from '../documents/cube.js';
+import { uuidSchema } from '../documents/id.js';
 import { methodChoiceSchema } from '../documents/method.js';
+import { name } from '../documents/text.js';
 
-const nameSchema = z
-  .string()
-  .trim()
-  .min(1, 'give the cube a name')
-  .max(80, 'a name has at most 80 characters');
+const nameSchema = name({
+  least: 'give the cube a name',
+  ...{ most: 80, says: 'a name has at most 80 characters' },
+});
 
 /** How far a walk has come: whole steps done, and moves done in the step after them. */
 export const positionSchema = z
@@ -18,7 +19,7 @@ export type Position = z.infer<typeof positionSchema>;
 /** Keeps a cube and how it is to be solved. Sent again with the same id it adds nothing. */
 export const createSolveSchema = z
   .strictObject({
-    id: z.uuid().describe('Made by the sender, so that a request can be repeated safely.'),
+    id: uuidSchema.describe('Made by the sender, so that a request can be repeated safely.'),
     name: nameSchema,
     start: cubeSchema,
     method: methodChoiceSchema,
@@ -43,7 +44,7 @@ export type UpdateSolve = z.infer<typeof updateSolveSchema>;
 
 export const savedSolveSchema = z
   .strictObject({
-    id: z.uuid(),
+    id: uuidSchema,
     name: nameSchema,
     start: cubeSchema,
     method: methodChoiceSchema,
@@ -73,4 +74,4 @@ export const solveListQuerySchema = z.strictObject({
   size: z.coerce.number().int().min(1).max(100).default(20),
 });
 
-export const solveParamsSchema = z.strictObject({ id: z.uuid() });
+export const solveParamsSchema = z.strictObject({ id: uuidSchema });

@@ -2,7 +2,9 @@ import { readMoves } from '@sleetcrest/core';
 import { ENTRY_KINDS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
-import { idSchema } from '../documents/id.js';
+import { idSchema, uuidSchema } from '../documents/id.js';
+import { momentSchema } from '../documents/moment.js';
+import { line, text } from '../documents/text.js';
 
 /** A day has 86,400 seconds; no solve takes longer. */
 const MOST_SECONDS = 86_400;
@@ -14,21 +16,20 @@ const secondsSchema = z
   .refine((time) => Math.abs(time * 100 - Math.round(time * 100)) < 1e-6, {
     message: 'a time has at most hundredths of a second',
   })
+  // Nothing below zero is left, and of what computers add to hundredths neither.
+  .overwrite((time) => Math.round(time * 100) / 100 + 0)
   .describe('Seconds with hundredths.');
 
 const turnsSchema = z
   .string()
-  .max(20_000, 'turns have at most 20,000 characters')
+  .max(20_000, { error: 'turns have at most 20,000 characters', abort: true })
   .superRefine((turns, context) => {
     const read = readMoves(turns);
     if (!read.ok) context.addIssue({ code: 'custom', message: read.error.message });
   });
 
-export const tagSchema = z
-  .string()
-  .trim()
+export const tagSchema = line({ most: 30, says: 'a tag has at most 30 characters' })
   .min(1, 'a tag has at least one character')
-  .max(30, 'a tag has at most 30 characters')
   .regex(/^[^;]*$/, 'a tag has no semicolon');
 
 const splitSchema = z.strictObject({
@@ -37,28 +38,23 @@ const splitSchema = z.strictObject({
   turns: z.int().min(0).max(10_000).nullable(),
 });
 
-/** A day that there is, so that dates typed wrongly are told. */
-export const daySchema = z.iso.date('a day is written YYYY-MM-DD');
-
 /** What a person tells of a record. */
 const tellable = {
   time: secondsSchema.nullable(),
   outcome: z.enum(OUTCOMES),
-  reason: z.string().max(200, 'a reason has at most 200 characters'),
-  note: z.string().max(2000, 'a note has at most 2,000 characters'),
+  reason: line({ most: 200, says: 'a reason has at most 200 characters' }),
+  note: text({ most: 2000, says: 'a note has at most 2,000 characters' }),
   method: z.union([idSchema, z.literal('')]),
-  cube: z.string().max(60, 'a cube’s name has at most 60 characters'),
+  cube: line({ most: 60, says: 'a cube’s name has at most 60 characters' }),
   turns: turnsSchema,
   tags: z.array(tagSchema).max(20, 'a record has at most 20 tags'),
 };
 
 const plainEntrySchema = z.strictObject({
-  id: z.uuid().describe('Made by the sender, so that a record can be sent again safely.'),
+  id: uuidSchema.describe('Made by the sender, so that a record can be sent again safely.'),
   kind: z.enum(ENTRY_KINDS),
   stage: stageSchema.nullable().describe('The stage practised; null for a whole solve.'),
-  beganAt: z.iso
-    .datetime({ offset: true, error: 'a moment is written 2026-11-25T18:03:00+01:00' })
-    .describe('With the offset of the place: its day is the day there.'),
+  beganAt: momentSchema.describe('With the offset of the place: its day is the day there.'),
   ...tellable,
   scramble: turnsSchema,
   splits: z.array(splitSchema).max(11),

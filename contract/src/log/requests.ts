@@ -1,8 +1,10 @@
 import { ENTRY_KINDS, GROUPINGS, OUTCOMES } from '@sleetcrest/core/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
-import { idSchema } from '../documents/id.js';
-import { daySchema, logEntrySchema, tagSchema } from './entry.js';
+import { idSchema, uuidSchema } from '../documents/id.js';
+import { daySchema } from '../documents/moment.js';
+import { line } from '../documents/text.js';
+import { logEntrySchema, tagSchema } from './entry.js';
 
 /** Which records are meant; what is not given leaves nothing out. */
 export const logFilterSchema = z.strictObject({
@@ -13,7 +15,7 @@ export const logFilterSchema = z.strictObject({
   method: idSchema.optional(),
   outcome: z.enum(OUTCOMES).optional(),
   tag: tagSchema.optional(),
-  text: z.string().max(80).optional(),
+  text: line({ most: 80 }).optional(),
 });
 
 const WINDOW = 200;
@@ -35,8 +37,8 @@ export const summaryQuerySchema = logFilterSchema.extend({ today: daySchema });
 export const groupsQuerySchema = logFilterSchema.extend({ by: z.enum(GROUPINGS) });
 export const exportQuerySchema = logFilterSchema.extend({ as: z.enum(['csv', 'json']) });
 
-export const logParamsSchema = z.strictObject({ id: z.uuid() });
-export const learnerLogParamsSchema = z.strictObject({ learner: z.uuid(), id: z.uuid() });
+export const logParamsSchema = z.strictObject({ id: uuidSchema });
+export const learnerLogParamsSchema = z.strictObject({ learner: uuidSchema, id: uuidSchema });
 
 /** The most records one request may hold. */
 export const BATCH = 500;
@@ -51,7 +53,7 @@ export const batchAnswerSchema = z
   .meta({ id: 'LogBatchAnswer' });
 export type BatchAnswer = z.infer<typeof batchAnswerSchema>;
 
-const idsSchema = z.array(z.uuid()).min(1).max(10_000);
+const idsSchema = z.array(uuidSchema).min(1).max(10_000);
 
 /** Deletes records, or brings deleted ones back. */
 export const logIdsSchema = z.strictObject({ ids: idsSchema }).meta({ id: 'LogIds' });

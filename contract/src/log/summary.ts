@@ -1,7 +1,8 @@
 import type { LogGroup, LogOverview, LogSummary, StageSummary } from '@sleetcrest/core/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
-import { daySchema } from './entry.js';
+import { uuidSchema } from '../documents/id.js';
+import { daySchema, momentSchema } from '../documents/moment.js';
 
 const seconds = z.number().min(0);
 
@@ -17,7 +18,7 @@ export const logSummarySchema = z
   .strictObject({
     count: z.int().min(0),
     timed: z.int().min(0),
-    best: z.strictObject({ id: z.uuid(), time: seconds }).nullable(),
+    best: z.strictObject({ id: uuidSchema, time: seconds }).nullable(),
     typical: seconds.nullable().describe('The median of the last twelve.'),
     days: z.array(
       z.strictObject({
@@ -51,9 +52,12 @@ export const logOverviewSchema = z
         now: z.array(stageSummarySchema),
         earlier: z.array(stageSummarySchema).describe('The thirty days before.'),
         group: z
-          .array(stageSummarySchema)
+          .union([z.literal('too few'), z.array(stageSummarySchema)])
           .nullable()
-          .describe('All learners of one’s groups over the same days; null outside a group.'),
+          .describe(
+            'The other learners of one’s groups over the last thirty days, by method and stage ' +
+              'alone, each learner counted as one; null outside a group.',
+          ),
       })
       .describe('The days asked for; where no first one is given, the thirty up to the last.'),
   })
@@ -63,8 +67,8 @@ export const logGroupsSchema = z
   .strictObject({
     items: z.array(
       z.strictObject({
-        from: z.iso.datetime({ offset: true }),
-        to: z.iso.datetime({ offset: true }),
+        from: momentSchema,
+        to: momentSchema,
         count: z.int().min(1),
         best: seconds.nullable(),
         median: seconds.nullable(),

@@ -47,7 +47,7 @@ function summed(entries: readonly LogEntry[]): LogGroup {
     from: entries[0]!.beganAt,
     to: entries[entries.length - 1]!.beganAt,
     count: entries.length,
-    best: middle && secondsOf(Math.min(...times)),
+    best: middle && secondsOf(times.reduce((a, b) => Math.min(a, b))),
     median: middle && secondsOf(middle.median),
   };
 }

@@ -2,6 +2,7 @@
 export * from './entry.js';
 export * from './filter.js';
 export * from './groups.js';
+export * from './moments.js';
 export * from './overview.js';
 export * from './quantiles.js';
 export * from './streaks.js';

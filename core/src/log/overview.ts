@@ -9,14 +9,22 @@ import {
   type StageSummary,
 } from './summary.js';
 
+/**
+ * What is shown of a group is never one person's: so many learners, besides whoever it is shown of,
+ * must stand behind each of its figures.
+ */
+export const LEAST_OTHERS = 4;
+/** Over how many days up to now a group's figures are: they follow from nothing that is asked. */
+export const GROUP_DAYS = 30;
+
 /** What stages took over some days, over the thirty days before them, and in the group. */
 export interface Ridge {
   from: string;
   to: string;
   now: StageSummary[];
   earlier: StageSummary[];
-  /** Null outside a group. */
-  group: StageSummary[] | null;
+  /** The group's other learners over its own days, each counted as one; null outside a group. */
+  group: StageSummary[] | 'too few' | null;
 }
 
 /** The summary of some records, and where their time goes. */

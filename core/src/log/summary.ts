@@ -115,9 +115,10 @@ export function spreadOf(hundredths: readonly number[]): Spread | null {
 
 /** The spread from how many times fell in each step, steps being counted from 0 seconds. */
 export function spreadFrom(steps: ReadonlyMap<number, number>, width: number): Spread {
+  // There may be more than can be spread into the arguments of a function.
   const numbers = [...steps.keys()];
-  const first = Math.min(...numbers);
-  const last = Math.max(...numbers);
+  const first = numbers.reduce((a, b) => Math.min(a, b));
+  const last = numbers.reduce((a, b) => Math.max(a, b));
   return {
     from: secondsOf(first * width),
     width: secondsOf(width),

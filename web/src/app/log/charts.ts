@@ -1,5 +1,11 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import type { LogSummary, Ridge, StageSummary } from '@sleetcrest/core/log';
+import {
+  GROUP_DAYS,
+  LEAST_OTHERS,
+  type LogSummary,
+  type Ridge,
+  type StageSummary,
+} from '@sleetcrest/core/log';
 import type { Stage } from '@sleetcrest/core';
 import { clockText } from '../shared/clock-text';
 import { GROUND, skyline } from '../shared/ridge/skyline';
@@ -166,12 +172,21 @@ interface RidgeRow {
 
 const RIDGE_HEIGHT = 0.86;
 
+/** What there is to say of the group, whose figures do not follow the days asked for. */
+const GROUP_SAYS = {
+  none: '',
+  few: ` Your group has too few others to compare with: it takes ${LEAST_OTHERS} for each stage.`,
+  enough: ` Of your group, what is typical of its others over the last ${GROUP_DAYS} days.`,
+};
+const groupOf = ({ group }: Ridge): keyof typeof GROUP_SAYS =>
+  group === null ? 'none' : group === 'too few' ? 'few' : 'enough';
+
 /** Where the time goes: a ridge of one rise per stage, each as wide as its median time. */
 export function ridgeChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): LogChart {
   const rows: RidgeRow[] = [
     { name: 'Now', stages: ridge.now },
     { name: 'A month before', stages: ridge.earlier },
-    ...(ridge.group ? [{ name: 'Your group', stages: ridge.group }] : []),
+    ...(Array.isArray(ridge.group) ? [{ name: 'Your group', stages: ridge.group }] : []),
   ].filter(({ stages }) => stages.length > 0);
   const rises = rows.flatMap(({ stages }, row) => {
     const total = stages.reduce((sum, { median }) => sum + median, 0);
@@ -193,7 +208,7 @@ export function ridgeChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): LogChart
   };
   return {
     title: 'Where the time goes',
-    says: `The median time of each stage from ${ridge.from} to ${ridge.to}, a month before, and in the group.`,
+    says: `The median time of each stage from ${ridge.from} to ${ridge.to}, and a month before.${GROUP_SAYS[groupOf(ridge)]}`,
     options: {
       ...common(inks),
       grid: { left: 112, right: 20, top: 6, bottom: 28 },

@@ -1,0 +1,27 @@
+import {
+  canonicalMoment,
+  FIRST_YEAR,
+  LAST_YEAR,
+  MOST_OFFSET,
+  offsetOf,
+} from '@sleetcrest/core/log';
+import * as z from 'zod';
+
+const yearOf = (moment: string): number => new Date(moment).getUTCFullYear();
+const isOurs = (year: number): boolean => year >= FIRST_YEAR && year <= LAST_YEAR;
+const YEARS = `lies between the years ${FIRST_YEAR} and ${LAST_YEAR}`;
+
+/** A moment with the offset of its place, in the one way it is written here. */
+export const momentSchema = z.iso
+  .datetime({ offset: true, error: 'a moment is written 2026-11-25T18:03:00+01:00' })
+  .overwrite(canonicalMoment)
+  .refine((moment) => isOurs(yearOf(moment)), `a moment ${YEARS}`)
+  .refine(
+    (moment) => Math.abs(offsetOf(moment)) <= MOST_OFFSET,
+    'no place is further than 14 hours from Greenwich',
+  );
+
+/** A day that there is, so that dates typed wrongly are told. */
+export const daySchema = z.iso
+  .date('a day is written YYYY-MM-DD')
+  .refine((day) => isOurs(yearOf(day)), `a day ${YEARS}`);
