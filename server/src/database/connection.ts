@@ -3,40 +3,33 @@ import type { Sequelize } from 'sequelize';
 
 /** The part of Sequelize's pool that its types leave out. */
 interface Connections {
+  pool: { using: number; waiting: number };
   getConnection(options: object): Promise<Client>;
   releaseConnection(connection: Client): void;
 }
 
+const connectionsOf = (sequelize: Sequelize): Connections =>
+  sequelize.connectionManager as unknown as Connections;
+
 /**
- * Lends a connection of the pool, for what Sequelize cannot say: prepared statements and cursors.
- * It is given back when the work is done, however that ends.
+ * Lends a connection of the pool for a single query that Sequelize cannot say, such as a prepared
+ * one. It is given back when that is answered. Nothing that waits for a client may hold one.
  */
 export async function withConnection<T>(
   sequelize: Sequelize,
   work: (connection: Client) => Promise<T>,
 ): Promise<T> {
-  const { pool, connection } = await lent(sequelize);
+  const connections = connectionsOf(sequelize);
+  const connection = await connections.getConnection({ type: 'SELECT' });
   try {
     return await work(connection);
   } finally {
-    pool.releaseConnection(connection);
+    connections.releaseConnection(connection);
   }
 }
 
-async function lent(sequelize: Sequelize): Promise<{ pool: Connections; connection: Client }> {
-  const pool = sequelize.connectionManager as unknown as Connections;
-  return { pool, connection: await pool.getConnection({ type: 'SELECT' }) };
-}
-
-/** The same for a stream of values, until it ends or is cut off. */
-export async function* throughConnection<T>(
-  sequelize: Sequelize,
-  work: (connection: Client) => AsyncGenerator<T>,
-): AsyncGenerator<T> {
-  const { pool, connection } = await lent(sequelize);
-  try {
-    yield* work(connection);
-  } finally {
-    pool.releaseConnection(connection);
-  }
+/** How many connections are lent, and how many requests wait for one. */
+export function poolUse(sequelize: Sequelize): { lent: number; waiting: number } {
+  const { using, waiting } = connectionsOf(sequelize).pool;
+  return { lent: using, waiting };
 }

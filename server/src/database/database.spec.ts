@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import { QueryTypes, type QueryInterface } from 'sequelize';
+import { QueryTypes } from 'sequelize';
 import { anOwner, PHRASE, aSolve, emptyDatabase, type TestDatabase } from '../app.spec-support.js';
 import { AccountService } from '../accounts/service.js';
 import { SolveService } from '../solves/service.js';
 import { loadOnce } from './load-once.js';
-import { migrations } from './migrate.js';
+import { isUpToDate, migrate, MIGRATION_NAMES, takeBack } from './migrate.js';
 
 describe('the database', () => {
   let database: TestDatabase;
   beforeEach(async () => {
     database = await emptyDatabase();
-    await migrations(database.sequelize).up();
+    await migrate(database.url);
   });
   afterEach(() => database.drop());
 
@@ -18,21 +18,20 @@ describe('the database', () => {
     const { sequelize } = database;
     const owner = await anOwner(sequelize);
     await new SolveService(sequelize).create(owner, aSolve());
-    expect(await migrations(sequelize).up()).toEqual([]);
+    expect(await migrate(database.url)).toEqual([]);
     expect((await new SolveService(sequelize).list(owner, 1, 10)).total).toBe(1);
   });
 
   it('gives what was kept before there were accounts to the first coach who signs up', async () => {
     const { sequelize } = database;
-    const umzug = migrations(sequelize);
-    await umzug.down({ to: '0004-accounts' });
+    await takeBack(database.url, '0004-accounts');
     const { id, name, start } = aSolve();
     await sequelize.query(
       `INSERT INTO saved_solves (id, name, start, method, first_colour, step_count, turn_count, created_at, updated_at)
        VALUES ($1, $2, $3, 'gentle', 'white', 1, 1, now(), now())`,
       { bind: [id, name, JSON.stringify(start)] },
     );
-    await umzug.up();
+    await migrate(database.url);
     const accounts = new AccountService(sequelize);
     const names = async (owner: string) =>
       (await new SolveService(sequelize).list(owner, 1, 10)).items.map((one) => one.name);
@@ -42,21 +41,20 @@ describe('the database', () => {
     expect(await names(coach.id)).toEqual([name]);
     const second = await accounts.signUp({ name: 'Nils', phrase: PHRASE, role: 'coach' });
     expect(await names(second.id)).toEqual([]);
-    await umzug.down({ to: '0004-accounts' });
+    await takeBack(database.url, '0004-accounts');
     const [rows] = await sequelize.query('SELECT name FROM saved_solves');
     expect(rows).toEqual([{ name }]);
-    await umzug.up();
+    await migrate(database.url);
   });
 
   it('can be taken back migration by migration and forward again', async () => {
-    const umzug = migrations(database.sequelize);
-    const names = (await umzug.executed()).map(({ name }) => name);
-    await umzug.down({ to: 0 });
-    const tables = await (
-      umzug.options as unknown as { context: QueryInterface }
-    ).context.showAllTables();
+    const { url, sequelize } = database;
+    await takeBack(url, 0);
+    const tables = await sequelize.getQueryInterface().showAllTables();
     expect(tables as string[]).toEqual(['migrations']);
-    expect((await umzug.up()).map(({ name }) => name)).toEqual(names);
+    expect(await isUpToDate(sequelize)).toBeFalse();
+    expect(await migrate(url)).toEqual([...MIGRATION_NAMES]);
+    expect(await isUpToDate(sequelize)).toBeTrue();
   });
 
   it('itself refuses rows that cannot be', async () => {

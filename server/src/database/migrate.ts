@@ -1,34 +1,125 @@
-import type { QueryInterface, Sequelize } from 'sequelize';
-import { SequelizeStorage, Umzug } from 'umzug';
+import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import { Umzug, type UmzugStorage } from 'umzug';
+import { openDatabase } from './database.js';
 import * as savedSolves from './migrations/0001-saved-solves.js';
 import * as loadedData from './migrations/0002-loaded-data.js';
 import * as ownMethods from './migrations/0003-own-methods.js';
 import * as accounts from './migrations/0004-accounts.js';
 import * as log from './migrations/0005-log.js';
+import * as keeping from './migrations/0006-keeping.js';
 
-/** One numbered change of the database, made and unmade in a transaction. */
+/** Sends SQL within the transaction of a migration. */
+export type Send = (sql: string) => Promise<unknown>;
+
+/** One numbered change of the database, made and unmade in one transaction with its record. */
 export interface Migration {
-  up(queryInterface: QueryInterface): Promise<void>;
-  down(queryInterface: QueryInterface): Promise<void>;
+  up(send: Send): Promise<void>;
+  down(send: Send): Promise<void>;
 }
 
-const MIGRATIONS: Record<string, Migration> = {
+const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0001-saved-solves': savedSolves,
   '0002-loaded-data': loadedData,
   '0003-own-methods': ownMethods,
   '0004-accounts': accounts,
   '0005-log': log,
+  '0006-keeping': keeping,
 };
 
-/** The migrations of this database, by umzug: `up()` brings it up to date. */
-export const migrations = (sequelize: Sequelize): Umzug<QueryInterface> =>
-  new Umzug({
-    migrations: Object.entries(MIGRATIONS).map(([name, { up, down }]) => ({
-      name,
-      up: ({ context }) => up(context),
-      down: ({ context }) => down(context),
-    })),
-    context: sequelize.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
-    logger: undefined,
+/** The numbered changes this version knows, in order. */
+export const MIGRATION_NAMES: readonly string[] = Object.keys(MIGRATIONS);
+
+/** The database was brought up to date by a version that knows more than this one. */
+export class NewerDatabase extends Error {
+  constructor(unknown: readonly string[]) {
+    super(
+      `The database was changed by a newer Sleetcrest (${unknown.join(', ')}): start that version, or restore a backup made before it.`,
+    );
+  }
+}
+
+/** Any number will do, if nobody else locks by it. */
+const LOCK = 418_041_804;
+
+/** Keeps the names of what was done in the same transaction as what is done. */
+function storageIn(sequelize: Sequelize, transaction: Transaction): UmzugStorage {
+  const send = (sql: string, name: string): Promise<void> =>
+    sequelize.query(sql, { bind: [name], transaction }).then(() => undefined);
+  return {
+    executed: () => recordedIn(sequelize, transaction),
+    logMigration: ({ name }) => send('INSERT INTO migrations (name) VALUES ($1)', name),
+    unlogMigration: ({ name }) => send('DELETE FROM migrations WHERE name = $1', name),
+  };
+}
+
+async function recordedIn(sequelize: Sequelize, transaction?: Transaction): Promise<string[]> {
+  const rows = await sequelize.query<{ name: string }>(
+    'SELECT name FROM migrations ORDER BY name',
+    { type: QueryTypes.SELECT, ...(transaction && { transaction }) },
+  );
+  return rows.map(({ name }) => name);
+}
+
+const unknownAmong = (names: readonly string[]): string[] =>
+  names.filter((name) => !MIGRATION_NAMES.includes(name));
+
+/** Does one thing to the schema while every other process that wants to waits. */
+function alone<T>(sequelize: Sequelize, work: (umzug: Umzug) => Promise<T>): Promise<T> {
+  return sequelize.transaction(async (transaction) => {
+    const send: Send = (sql) => sequelize.query(sql, { transaction });
+    await send(`SELECT pg_advisory_xact_lock(${LOCK})`);
+    await send('CREATE TABLE IF NOT EXISTS migrations (name varchar(255) PRIMARY KEY)');
+    const unknown = unknownAmong(await recordedIn(sequelize, transaction));
+    if (unknown.length > 0) throw new NewerDatabase(unknown);
+    return work(
+      new Umzug({
+        migrations: Object.entries(MIGRATIONS).map(([name, { up, down }]) => ({
+          name,
+          up: () => up(send),
+          down: () => down(send),
+        })),
+        storage: storageIn(sequelize, transaction),
+        logger: undefined,
+      }),
+    );
   });
+}
+
+/**
+ * Brings a database up to date, one transaction for each change; gives the names of those made.
+ * @throws NewerDatabase when it is newer than this version knows; nothing is changed then.
+ */
+export function migrate(url: string): Promise<string[]> {
+  return patiently(url, async (sequelize) => {
+    const made: string[] = [];
+    for (;;) {
+      const [one] = await alone(sequelize, (umzug) => umzug.up({ step: 1 }));
+      if (!one) return made;
+      made.push(one.name);
+    }
+  });
+}
+
+/** Takes changes back, from the newest to the one named, or all. */
+export async function takeBack(url: string, to: string | 0): Promise<void> {
+  await patiently(url, (sequelize) => alone(sequelize, (umzug) => umzug.down({ to: to as 0 })));
+}
+
+/** Another process may be at it for minutes, and so may we. */
+async function patiently<T>(url: string, work: (sequelize: Sequelize) => Promise<T>): Promise<T> {
+  const sequelize = openDatabase(url, { patient: true });
+  try {
+    return await work(sequelize);
+  } finally {
+    await sequelize.close();
+  }
+}
+
+/** Whether the database is as this very version wants it. */
+export async function isUpToDate(sequelize: Sequelize): Promise<boolean> {
+  const recorded = await recordedIn(sequelize);
+  return (
+    MIGRATION_NAMES.every((name) => recorded.includes(name)) &&
+    recorded.length === MIGRATION_NAMES.length
+  );
+}

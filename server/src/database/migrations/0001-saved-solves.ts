@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { Send } from '../migrate.js';
 
 /** Cubes that were kept, how each is to be solved, and how far its walk has come. */
-export async function up({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function up(send: Send): Promise<void> {
+  await send(`
     CREATE TABLE saved_solves (
       id            uuid PRIMARY KEY,
       name          varchar(80) NOT NULL CHECK (btrim(name) <> ''),
@@ -25,6 +25,6 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
   `);
 }
 
-export async function down({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query('DROP TABLE saved_solves');
+export async function down(send: Send): Promise<void> {
+  await send('DROP TABLE saved_solves');
 }

@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { Send } from '../migrate.js';
 
 /** Which sets of ready-made data (such as the demo) were loaded, so that each is loaded once. */
-export async function up({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function up(send: Send): Promise<void> {
+  await send(`
     CREATE TABLE loaded_data (
       name      varchar(60) PRIMARY KEY,
       loaded_at timestamptz NOT NULL DEFAULT now()
@@ -10,6 +10,6 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
   `);
 }
 
-export async function down({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query('DROP TABLE loaded_data');
+export async function down(send: Send): Promise<void> {
+  await send('DROP TABLE loaded_data');
 }

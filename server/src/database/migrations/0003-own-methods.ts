@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { Send } from '../migrate.js';
 
 /** Methods that people made themselves, and solves that are walked by one of those. */
-export async function up({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function up(send: Send): Promise<void> {
+  await send(`
     CREATE TABLE own_methods (
       id         varchar(60) PRIMARY KEY CHECK (id ~ '^[a-z0-9]+(-[a-z0-9]+)*$'),
       document   jsonb NOT NULL
@@ -19,8 +19,8 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
   `);
 }
 
-export async function down({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function down(send: Send): Promise<void> {
+  await send(`
     ALTER TABLE saved_solves DROP COLUMN own_method;
     DROP TABLE own_methods;
   `);

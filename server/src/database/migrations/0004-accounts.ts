@@ -1,4 +1,4 @@
-import type { QueryInterface } from 'sequelize';
+import type { Send } from '../migrate.js';
 
 /**
  * Accounts, sessions and groups; and an owner for what was kept before there were any. That goes to
@@ -6,8 +6,8 @@ import type { QueryInterface } from 'sequelize';
  */
 export const BEFORE_ACCOUNTS = '00000000-0000-4000-8000-000000000000';
 
-export async function up({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function up(send: Send): Promise<void> {
+  await send(`
     CREATE TABLE accounts (
       id          uuid PRIMARY KEY,
       role        text NOT NULL CHECK (role IN ('guest', 'learner', 'coach')),
@@ -68,8 +68,8 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
 }
 
 /** Two people's methods of the same id cannot both stay: the one changed last does. */
-export async function down({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function down(send: Send): Promise<void> {
+  await send(`
     DELETE FROM own_methods older USING own_methods newer
       WHERE older.id = newer.id
         AND (older.updated_at, older.owner_id) < (newer.updated_at, newer.owner_id);

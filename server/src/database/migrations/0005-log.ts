@@ -1,8 +1,8 @@
-import type { QueryInterface } from 'sequelize';
+import type { Send } from '../migrate.js';
 
 /** The log: solves and stage practices with their times. */
-export async function up({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query(`
+export async function up(send: Send): Promise<void> {
+  await send(`
     CREATE TABLE log_entries (
       account_id       uuid NOT NULL REFERENCES accounts ON DELETE CASCADE,
       -- Made by the sender and only unique within an account: nobody learns of another's records.
@@ -41,6 +41,6 @@ export async function up({ sequelize }: QueryInterface): Promise<void> {
   `);
 }
 
-export async function down({ sequelize }: QueryInterface): Promise<void> {
-  await sequelize.query('DROP TABLE log_entries');
+export async function down(send: Send): Promise<void> {
+  await send('DROP TABLE log_entries');
 }
