@@ -1,17 +1,20 @@
 import type { Handout } from '@sleetcrest/contract';
 import type { Method, Stage } from '@sleetcrest/core';
-import { resolveMethod } from '@sleetcrest/core/methods';
+import { resolveMethod, stagesOf, type Approach } from '@sleetcrest/core/methods';
 import pdfmake from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { footText, handoutContent } from './content.js';
 import { FONTS, TEXT_FONT } from './fonts.js';
 
-/** What a worker is asked to print: checked already. */
+/** What a thread is asked to print; the method may be anybody's. */
 export interface HandoutJob {
   handout: Handout;
   method: Method;
   stage: Stage | null;
 }
+
+export type Printed =
+  { ok: true; pdf: Uint8Array } | { ok: false; path: 'method' | 'stage'; message: string };
 
 pdfmake.setFonts(FONTS);
 // Documents are made of what is in this house only.
@@ -19,11 +22,22 @@ pdfmake.setUrlAccessPolicy(() => false);
 const fontFiles = new Set(Object.values(FONTS).flatMap((face) => Object.values(face)));
 pdfmake.setLocalAccessPolicy((path) => fontFiles.has(path));
 
-/** Makes a printed guide of the approaches chosen from a method. */
-export function makePdf({ handout, method, stage }: HandoutJob): Promise<Buffer> {
+/** Makes a printed guide of a stage, or of all; runs on a thread of its own (threads.ts). */
+export default async function print({ handout, method, stage }: HandoutJob): Promise<Printed> {
   const resolved = resolveMethod(method);
-  if (!resolved.ok) throw new Error(resolved.error);
+  if (!resolved.ok) return { ok: false, path: 'method', message: resolved.error };
+  if (stage !== null && !stagesOf(method).includes(stage)) {
+    return { ok: false, path: 'stage', message: `${method.id} has no stage ${stage}` };
+  }
   const approaches = resolved.value.filter((one) => stage === null || one.stage === stage);
+  return { ok: true, pdf: await makePdf(handout, method, approaches) };
+}
+
+function makePdf(
+  handout: Handout,
+  method: Method,
+  approaches: readonly Approach[],
+): Promise<Buffer> {
   const document: TDocumentDefinitions = {
     pageSize: handout.paper,
     pageMargins: [42, 40, 42, 48],
@@ -48,5 +62,3 @@ export function makePdf({ handout, method, stage }: HandoutJob): Promise<Buffer>
   };
   return pdfmake.createPdf(document).getBuffer();
 }
-
-export default makePdf;

@@ -1,8 +1,9 @@
 import type { KeepMethod, MethodList, SavedMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
-import { resolveMethod } from '@sleetcrest/core/methods';
 import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
-import { HttpProblem } from '../http/problem.js';
+import { HttpProblem, refusal } from '../http/problem.js';
+import { refuseUnusable } from '../threads/thinking.js';
+import { makeRoom } from '../upkeep/room.js';
 import { methodModel, savedMethodOf, type MethodRow } from './model.js';
 
 /** Keeps methods that people made, each for its owner: what it has answered is in the database. */
@@ -27,8 +28,10 @@ export class MethodService {
     { method, proof }: KeepMethod,
     transaction?: Transaction,
   ): Promise<{ saved: SavedMethod; created: boolean }> {
-    refuseUnusable(id, method);
+    refuseMisnamed(id, method);
+    await refuseUnusable(method, 'method.approaches');
     const keep = async (within: Transaction): Promise<{ saved: SavedMethod; created: boolean }> => {
+      await makeRoom(this.sequelize, 'methods', owner, id, within);
       const [row, created] = await this.rows.findOrCreate({
         where: { ownerId: owner, id },
         defaults: { ownerId: owner, id, document: method, proof },
@@ -41,6 +44,19 @@ export class MethodService {
       return { saved: savedMethodOf(await row.save({ transaction: within })), created };
     };
     return transaction ? keep(transaction) : this.sequelize.transaction(keep);
+  }
+
+  /** All of them, deleted ones that can still be brought back too. */
+  async all(owner: string): Promise<(SavedMethod & { deletedAt: string | null })[]> {
+    const rows = await this.rows.findAll({
+      where: { ownerId: owner },
+      order: ['id'],
+      paranoid: false,
+    });
+    return rows.map((row) => ({
+      ...savedMethodOf(row),
+      deletedAt: row.deletedAt?.toISOString() ?? null,
+    }));
   }
 
   async remove(owner: string, id: string): Promise<void> {
@@ -62,12 +78,9 @@ export class MethodService {
   }
 }
 
-function refuseUnusable(id: string, method: KeepMethod['method']): void {
-  const refuse = (path: string, message: string): never => {
-    throw new HttpProblem(422, `The request was refused: ${path}: ${message}`, [{ path, message }]);
-  };
-  if (method.id !== id) refuse('method.id', `it must be ${id}, as in the address`);
-  if (methodById(id)) refuse('method.id', `${id} is a built-in method; give this one another id`);
-  const approaches = resolveMethod(method);
-  if (!approaches.ok) refuse('method.approaches', approaches.error);
+function refuseMisnamed(id: string, method: KeepMethod['method']): void {
+  if (method.id !== id) throw refusal('method.id', `it must be ${id}, as in the address`);
+  if (methodById(id)) {
+    throw refusal('method.id', `${id} is a built-in method; give this one another id`);
+  }
 }

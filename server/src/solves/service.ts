@@ -1,15 +1,17 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { CreateSolve, SavedSolve, SolvePage, UpdateSolve } from '@sleetcrest/contract';
-import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
-import { HttpProblem } from '../http/problem.js';
+import { Op, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
+import { PAGE, paged } from '../database/paged.js';
+import { HttpProblem, refusal } from '../http/problem.js';
+import { planned } from '../threads/thinking.js';
+import { makeRoom } from '../upkeep/room.js';
 import { methodColumns, methodOf, savedSolveOf, solveModel, type SolveRow } from './model.js';
-import { planOf } from './plan.js';
 
 /** Keeps solves, each for its owner alone: what it has answered is in the database. */
 export class SolveService {
   private readonly rows: ModelStatic<SolveRow>;
 
-  constructor(sequelize: Sequelize) {
+  constructor(private readonly sequelize: Sequelize) {
     this.rows = solveModel(sequelize);
   }
 
@@ -23,16 +25,16 @@ export class SolveService {
     transaction?: Transaction,
   ): Promise<{ solve: SavedSolve; created: boolean }> {
     const { position, ...kept } = given;
-    const { steps, turnCount } = planOf(kept);
-    checkPosition(position, steps.length);
+    const { stepCount, turnCount } = await planned(kept);
+    checkPosition(position, stepCount);
+    await makeRoom(this.sequelize, 'cubes', owner, kept.id, transaction);
     const [row, created] = await this.rows.findOrCreate({
       where: { id: kept.id },
       defaults: {
         ...kept,
         ownerId: owner,
         ...methodColumns(kept.method),
-        stepCount: steps.length,
-        turnCount,
+        ...{ stepCount, turnCount },
         positionStep: position?.step ?? 0,
         positionTurn: position?.turn ?? 0,
       },
@@ -65,6 +67,29 @@ export class SolveService {
     return { items: rows.map(savedSolveOf), page, size, total: count };
   }
 
+  /** All of them, deleted ones that can still be brought back too, oldest first. */
+  async *all(owner: string): AsyncGenerator<SavedSolve & { deletedAt: string | null }> {
+    const rows = paged<SolveRow>((last) =>
+      this.rows.findAll({
+        where: {
+          ownerId: owner,
+          ...(last && {
+            [Op.or]: [
+              { createdAt: { [Op.gt]: last.createdAt } },
+              { createdAt: last.createdAt, id: { [Op.gt]: last.id } },
+            ],
+          }),
+        },
+        order: ['createdAt', 'id'],
+        limit: PAGE,
+        paranoid: false,
+      }),
+    );
+    for await (const row of rows) {
+      yield { ...savedSolveOf(row), deletedAt: row.deletedAt?.toISOString() ?? null };
+    }
+  }
+
   async read(owner: string, id: string): Promise<SavedSolve> {
     return savedSolveOf(await this.row(owner, id));
   }
@@ -76,13 +101,12 @@ export class SolveService {
   ): Promise<SavedSolve> {
     const row = await this.row(owner, id);
     const replanned = { ...plan, ...(method === undefined ? {} : methodColumns(method)) };
-    const planned = Object.values(replanned).some((part) => part !== undefined);
-    if (planned) row.set({ ...replanned, positionStep: 0, positionTurn: 0 });
-    if (planned || position) {
+    const anew = Object.values(replanned).some((part) => part !== undefined);
+    if (anew) row.set({ ...replanned, positionStep: 0, positionTurn: 0 });
+    if (anew || position) {
       // Also for a mere position: a later version may plan the same cube in another number of steps.
       const { start, firstColour } = row;
-      const { steps, turnCount } = planOf({ start, firstColour, method: methodOf(row) });
-      row.set({ stepCount: steps.length, turnCount });
+      row.set(await planned({ start, firstColour, method: methodOf(row) }));
     }
     checkPosition(position, row.stepCount);
     if (position) row.set({ positionStep: position.step, positionTurn: position.turn });
@@ -117,8 +141,5 @@ function checkPosition(position: UpdateSolve['position'], stepCount: number): vo
   ) {
     return;
   }
-  const message = `this solve has ${stepCount} steps, and at its end no turn is left`;
-  throw new HttpProblem(422, `The request was refused: position: ${message}.`, [
-    { path: 'position', message },
-  ]);
+  throw refusal('position', `this solve has ${stepCount} steps, and at its end no turn is left`);
 }
