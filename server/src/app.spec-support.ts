@@ -9,7 +9,7 @@ import { pino } from 'pino';
 import type { Sequelize } from 'sequelize';
 import { createApp, type AppParts } from './app.js';
 import { openDatabase } from './database/database.js';
-import { migrations } from './database/migrate.js';
+import { migrate } from './database/migrate.js';
 import { finish, listen } from './serve.js';
 
 /** The address of a PostgreSQL server in which a spec may make databases; `npm test` gives it. */
@@ -54,6 +54,13 @@ export class Visitor {
   private cookie: string | undefined;
 
   constructor(private readonly address: string) {}
+
+  /** The same browser, asking another process. */
+  at(other: TestApp): Visitor {
+    const visitor = new Visitor(other.address);
+    visitor.cookie = this.cookie;
+    return visitor;
+  }
 
   async ask(
     method: string,
@@ -114,12 +121,23 @@ export class TestApp {
 
   static async start(parts: Partial<AppParts> = {}): Promise<TestApp> {
     const database = await emptyDatabase();
-    await migrations(database.sequelize).up();
+    await migrate(database.url);
+    return TestApp.over(database, parts);
+  }
+
+  private static async over(database: TestDatabase, parts: Partial<AppParts>): Promise<TestApp> {
     const { sequelize } = database;
     const app = createApp({ sequelize, logger: pino({ level: 'silent' }), ...parts });
     const server = await listen(app, 0, '127.0.0.1');
     const { port } = server.address() as AddressInfo;
     return new TestApp(database, server, `http://127.0.0.1:${port}`);
+  }
+
+  /** Another process on the same database, as far as anything held in memory goes. */
+  async beside(): Promise<TestApp> {
+    const { url } = this.database;
+    const sequelize = openDatabase(url);
+    return TestApp.over({ url, sequelize, drop: () => sequelize.close() }, {});
   }
 
   async stop(): Promise<void> {

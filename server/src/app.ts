@@ -4,17 +4,17 @@ import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
 import type { DemoAccount } from '@sleetcrest/contract/accounts';
 import { admitted, type Handlers } from './access/admit.js';
-import { setCaller } from './access/caller.js';
 import { Keeping } from './access/keeping.js';
-import { Attempts, type Patience } from './accounts/attempts.js';
 import { exportHandler } from './accounts/everything.js';
 import { accountHandlers } from './accounts/handlers.js';
 import { AccountService } from './accounts/service.js';
 import { Sessions } from './accounts/sessions.js';
+import { Tries, type Patience } from './accounts/tries.js';
 import { groupHandlers } from './groups/handlers.js';
 import { GroupService } from './groups/service.js';
 import { handoutHandlers } from './handouts/handlers.js';
 import { healthHandlers } from './health/handlers.js';
+import { ownHosts } from './http/hosts.js';
 import { logging } from './http/logging.js';
 import { sameOrigin } from './http/origin.js';
 import { answerProblems, notFound } from './http/problem.js';
@@ -23,6 +23,7 @@ import { web } from './http/web.js';
 import { logHandlers } from './log/handlers.js';
 import { LogStatistics } from './log/overview.js';
 import { LogService } from './log/service.js';
+import type { Metrics } from './metrics/metrics.js';
 import { methodHandlers } from './methods/handlers.js';
 import { MethodService } from './methods/service.js';
 import { solveHandlers } from './solves/handlers.js';
@@ -35,49 +36,42 @@ export interface AppParts {
   webRoot?: string | undefined;
   /** Accounts to try things out with, told on the sign-in page. */
   demo?: readonly DemoAccount[];
-  /** How often a phrase may be tried wrongly. */
+  /** How often phrases and codes may be tried. */
   patience?: Patience;
+  /** The names it goes by, and the addresses of proxies whose word is believed (config.ts). */
+  names?: readonly string[];
+  proxies?: readonly string[];
+  metrics?: Metrics;
 }
 
 /** The API under `/api`, and the web application everywhere else. */
 export function createApp(parts: AppParts): Express {
-  const { sequelize, logger, webRoot, demo = [], patience } = parts;
+  const { sequelize, logger, webRoot, demo = [], patience, metrics } = parts;
   const app = express();
   app.disable('x-powered-by');
-  // Whatever ends TLS before us runs on this machine; it says so in X-Forwarded-Proto.
-  app.set('trust proxy', 'loopback');
-  app.use(logging(logger), security, compression());
+  app.set('trust proxy', [...(parts.proxies ?? [])]);
+  if (metrics) app.use(metrics.measuring);
+  app.use(logging(logger), security, ownHosts(parts.names ?? []), compression());
+  app.use('/api', sameOrigin);
 
   const sessions = new Sessions(sequelize);
-  app.use(
-    '/api',
-    sameOrigin,
-    // A method may have every approach written out, and records come by the hundred.
-    express.json({ limit: '512kb' }),
-    async (request, response, next) => {
-      response.setHeader('cache-control', 'no-store');
-      const caller = await sessions.callerOf(request);
-      if (caller) setCaller(request, caller);
-      next();
-    },
-  );
-
+  const tries = new Tries(sequelize, patience);
   const accounts = new AccountService(sequelize);
   const groups = new GroupService(sequelize);
   const solves = new SolveService(sequelize);
   const methods = new MethodService(sequelize);
-  const keeping = new Keeping(sessions);
+  const keeping = new Keeping(sessions, tries);
   const handlers: Handlers = {
     ...healthHandlers(sequelize),
     ...handoutHandlers(),
-    ...accountHandlers(accounts, sessions, new Attempts(sequelize, patience), demo),
+    ...accountHandlers(accounts, sessions, tries, demo),
     ...exportHandler({ sequelize, groups, solves, methods }),
-    ...groupHandlers(groups, accounts, sessions),
+    ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),
     ...methodHandlers(methods, keeping),
-    ...logHandlers(new LogService(sequelize), new LogStatistics(sequelize), sequelize),
+    ...logHandlers(new LogService(sequelize), new LogStatistics(sequelize), sequelize, sessions),
   };
-  app.use(admitted(express.Router(), handlers, groups));
+  app.use(admitted(express.Router(), handlers, groups, sessions));
   if (webRoot !== undefined) app.use(web(webRoot));
   app.use(notFound, answerProblems);
   return app;

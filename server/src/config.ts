@@ -1,10 +1,19 @@
 import { demoAccountSchema, type DemoAccount } from '@sleetcrest/contract/accounts';
 import * as z from 'zod';
 
+const listed = z
+  .string()
+  .default('')
+  .transform((given) => given.split(/[\s,]+/).filter((one) => one !== ''));
+const port = z.coerce.number().int().min(0).max(65_535);
+
 /** What the server is told by its environment; README lists the variables. */
 const configSchema = z.object({
   SLEETCREST_HOST: z.string().default('127.0.0.1'),
-  SLEETCREST_PORT: z.coerce.number().int().min(0).max(65_535).default(4180),
+  SLEETCREST_PORT: port.default(4180),
+  SLEETCREST_METRICS_PORT: port.default(0),
+  SLEETCREST_NAMES: listed,
+  SLEETCREST_PROXIES: listed,
   SLEETCREST_DATABASE_URL: z.string().startsWith('postgres'),
   SLEETCREST_WEB_ROOT: z.string().optional(),
   SLEETCREST_LOG_LEVEL: z
@@ -27,6 +36,12 @@ const configSchema = z.object({
 export interface Config {
   host: string;
   port: number;
+  /** The port of the figures about the server itself, on loopback; none is opened for 0. */
+  metricsPort: number;
+  /** The names it answers to, besides `localhost` and addresses. */
+  names: string[];
+  /** Whose word is believed on who asks, and whether by TLS: addresses, or ranges as `10.0.0.0/8`. */
+  proxies: string[];
   databaseUrl: string;
   /** The folder of the built web application; without it only the API is served. */
   webRoot: string | undefined;
@@ -46,6 +61,9 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   return {
     host: data.SLEETCREST_HOST,
     port: data.SLEETCREST_PORT,
+    metricsPort: data.SLEETCREST_METRICS_PORT,
+    names: data.SLEETCREST_NAMES,
+    proxies: data.SLEETCREST_PROXIES,
     databaseUrl: data.SLEETCREST_DATABASE_URL,
     webRoot: data.SLEETCREST_WEB_ROOT,
     logLevel: data.SLEETCREST_LOG_LEVEL,

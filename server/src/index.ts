@@ -2,7 +2,7 @@ export { createApp } from './app.js';
 export { AccountService } from './accounts/service.js';
 export { openDatabase } from './database/database.js';
 export { loadOnce } from './database/load-once.js';
-export { migrations } from './database/migrate.js';
+export { isUpToDate, migrate, MIGRATION_NAMES } from './database/migrate.js';
 export { GroupService } from './groups/service.js';
 export { LogStatistics } from './log/overview.js';
 export { LogService } from './log/service.js';

@@ -1,32 +1,64 @@
-import { pino } from 'pino';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/database.js';
-import { migrations } from './database/migrate.js';
+import { migrate, NewerDatabase } from './database/migrate.js';
+import { errorFields, openLog } from './http/logging.js';
+import { Metrics } from './metrics/metrics.js';
 import { finish, listen } from './serve.js';
+import { keepUp } from './upkeep/daily.js';
+
+/** Milliseconds for the database to hear that we go. */
+const LAST_WORDS = 1000;
 
 const config = readConfig(process.env);
-const logger = pino({ level: config.logLevel }, pino.destination({ fd: 2, sync: true }));
-const sequelize = openDatabase(config.databaseUrl);
-await migrations(sequelize).up();
+const logger = openLog(config.logLevel);
 
-const app = createApp({ sequelize, logger, webRoot: config.webRoot, demo: config.demo });
-const server = await listen(app, config.port, config.host);
+try {
+  await migrate(config.databaseUrl);
+} catch (error) {
+  if (!(error instanceof NewerDatabase)) throw error;
+  process.stderr.write(`${error.message}\n`);
+  process.exit(1);
+}
+const sequelize = openDatabase(config.databaseUrl);
+const metrics = new Metrics(sequelize);
+// The last resort: one request's fault must not end everybody's. `npm run hostile` wants none of them.
+process.on('unhandledRejection', (error) => {
+  metrics.strays.inc();
+  logger.error({ error: errorFields(error) }, 'a promise failed with nobody awaiting it');
+});
+
+const server = await listen(
+  createApp({ ...config, sequelize, logger, metrics }),
+  config.port,
+  config.host,
+);
+metrics.of(server);
+const told = config.metricsPort === 0 ? undefined : await metrics.tell(config.metricsPort);
+const endUpkeep = keepUp(sequelize, logger);
 logger.info({ host: config.host, port: config.port }, 'listening');
 // Tells a parent process that requests will be answered from now on.
 process.send?.({ ready: true });
 
 let stopping = false;
 async function stop(signal: string): Promise<void> {
-  if (stopping) return;
+  // Asked again: whoever asks will not wait.
+  if (stopping) process.exit(1);
   stopping = true;
   logger.info({ signal }, 'finishing what is under way');
+  endUpkeep();
+  told?.closeAllConnections();
+  told?.close();
   await finish(server);
-  await sequelize.close();
+  // Every request is answered or cut off: a database that does not answer is not waited for.
+  await Promise.race([sequelize.close(), sleep(LAST_WORDS)]);
   logger.info('stopped');
-  if (process.connected) process.disconnect();
+  process.exit();
 }
 process.on('SIGTERM', () => void stop('SIGTERM'));
 process.on('SIGINT', () => void stop('SIGINT'));
 // Started by a parent that is gone: nobody is left to stop us later.
-process.on('disconnect', () => void stop('disconnect'));
+process.on('disconnect', () => {
+  if (!stopping) void stop('disconnect');
+});

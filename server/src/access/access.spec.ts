@@ -20,6 +20,7 @@ type Person = (typeof PEOPLE)[number];
 /** A request about the owner's things for every route there is: a new route needs one to compile. */
 const REQUESTS: Record<Route, (world: World) => { path: string; body?: unknown }> = {
   'GET /api/health': () => ({ path: '/api/health' }),
+  'GET /api/ready': () => ({ path: '/api/ready' }),
   'GET /api/openapi.json': () => ({ path: '/api/openapi.json' }),
   'POST /api/handouts': () => ({ path: '/api/handouts', body: HANDOUT }),
   'GET /api/session': () => ({ path: '/api/session' }),

@@ -1,9 +1,19 @@
 import { learnerParamsSchema } from '@sleetcrest/contract/accounts';
-import type { RequestHandler, Router } from 'express';
+import express, { type RequestHandler, type Router } from 'express';
+import type { Sessions } from '../accounts/sessions.js';
+import { bounded } from '../http/bounded.js';
 import { HttpProblem } from '../http/problem.js';
 import { paramsOf } from '../http/validate.js';
-import { accountOf } from './caller.js';
-import { RULES, type Route, type Rule } from './rules.js';
+import { accountOf, setCaller } from './caller.js';
+import {
+  LARGE_BODIES,
+  LARGE_BODY,
+  MAKES_SURE_ITSELF,
+  RULES,
+  SMALL_BODY,
+  type Route,
+  type Rule,
+} from './rules.js';
 
 /** A handler for each route there is: one without a rule, or a rule without one, does not compile. */
 export type Handlers = Record<Route, RequestHandler>;
@@ -11,6 +21,18 @@ export type Handlers = Record<Route, RequestHandler>;
 /** What rules need to know of groups. */
 export interface Coaching {
   isCoachOf(coach: string, learner: string): Promise<boolean>;
+}
+
+function identified(route: Route, rule: Rule, sessions: Sessions): RequestHandler {
+  return async (request, response, next) => {
+    response.setHeader('cache-control', 'no-store');
+    if (rule !== 'anyone') {
+      const known = MAKES_SURE_ITSELF.includes(route) ? sessions.believed(request) : undefined;
+      const caller = known ?? (await sessions.callerOf(request));
+      if (caller) setCaller(request, caller);
+    }
+    next();
+  };
 }
 
 function guard(rule: Rule, coaching: Coaching): RequestHandler {
@@ -32,12 +54,23 @@ function guard(rule: Rule, coaching: Coaching): RequestHandler {
   };
 }
 
-/** Puts every route into the router, behind its rule. */
-export function admitted(router: Router, handlers: Handlers, coaching: Coaching): Router {
-  for (const [route, rule] of Object.entries(RULES)) {
+const small = express.json({ limit: SMALL_BODY });
+const large = express.json({ limit: LARGE_BODY });
+
+/** Puts every route into the router, behind its rule; only then is a body read. */
+export function admitted(
+  router: Router,
+  handlers: Handlers,
+  coaching: Coaching,
+  sessions: Sessions,
+): Router {
+  for (const [key, rule] of Object.entries(RULES)) {
+    const route = key as Route;
     const [method, path] = route.split(' ') as [string, string];
     const verb = method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
-    router[verb](path, guard(rule, coaching), handlers[route as Route]);
+    const body = verb === 'get' ? [] : [LARGE_BODIES.includes(route) ? large : small, bounded];
+    const before = [identified(route, rule, sessions), guard(rule, coaching), ...body];
+    router[verb](path, ...before, handlers[route]);
   }
   return router;
 }

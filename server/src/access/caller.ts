@@ -19,6 +19,9 @@ export const setCaller = (request: Request, caller: Caller): void => {
 /** Who calls; undefined for somebody who has kept nothing and is not signed in. */
 export const callerOf = (request: Request): Caller | undefined => callers.get(request);
 
+/** Where a request comes from: what is connected to us, or whom a proxy we believe names. */
+export const addressOf = (request: Request): string => request.ip ?? 'unknown';
+
 /**
  * The account that calls, on routes whose rule asks for one.
  * @throws HttpProblem 401 for a guest.

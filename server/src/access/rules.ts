@@ -2,9 +2,9 @@
  * Who may call each route. There is no other place where that is said: a route without a rule
  * cannot be added (`Handlers` has one for each), and a rule without a route neither.
  *
- * - `anyone`: it tells nothing of anybody.
- * - `keeper`: whoever calls sees their own things alone. A guest is known by a cookie, made when
- *   they first keep something.
+ * - `anyone`: it tells nothing of anybody, and nobody is looked up.
+ * - `keeper`: whoever calls sees their own things alone, also who they are. A guest is known by a
+ *   cookie, made when they first keep something.
  * - `account`: whoever is signed in, for their own things alone.
  * - `coach`: whoever is signed in as a coach, for their own things alone.
  * - `coach-of-learner`: the coach of a group that the learner in the address belongs to.
@@ -26,13 +26,14 @@ export const RULES = {
   'PATCH /api/log/entries/:id': 'account',
 
   'GET /api/health': 'anyone',
+  'GET /api/ready': 'anyone',
   'GET /api/openapi.json': 'anyone',
   'POST /api/handouts': 'anyone',
 
-  'GET /api/session': 'anyone',
-  'POST /api/session': 'anyone',
-  'DELETE /api/session': 'anyone',
-  'POST /api/accounts': 'anyone',
+  'GET /api/session': 'keeper',
+  'POST /api/session': 'keeper',
+  'DELETE /api/session': 'keeper',
+  'POST /api/accounts': 'keeper',
   'PATCH /api/account': 'account',
   'DELETE /api/account': 'account',
   'POST /api/account/sign-out-everywhere': 'account',
@@ -64,3 +65,24 @@ export const RULES = {
 } as const satisfies Record<string, Rule>;
 
 export type Route = keyof typeof RULES;
+
+/**
+ * Routes asked for so often that who calls is believed from memory at first. What they do makes sure of
+ * it in its own statement.
+ */
+export const MAKES_SURE_ITSELF: readonly Route[] = ['POST /api/log'];
+
+/** The most a body may have, in bytes; routes that are not named here have `SMALL_BODY`. */
+export const SMALL_BODY = 65_536;
+export const LARGE_BODY = 524_288;
+/** A method may have every approach written out, and records come by the hundred. */
+export const LARGE_BODIES: readonly Route[] = [
+  'POST /api/log/batch',
+  'POST /api/log/remove',
+  'POST /api/log/restore',
+  'POST /api/log/tags',
+  'POST /api/handouts',
+  'POST /api/solves',
+  'PATCH /api/solves/:id',
+  'PUT /api/methods/:id',
+];

@@ -1,25 +1,35 @@
 import { Readable } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
 import { ZipArchive } from 'archiver';
-import type { Sequelize } from 'sequelize';
+import { QueryTypes, type Sequelize } from 'sequelize';
+import type { Account } from '@sleetcrest/contract/accounts';
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
 import type { GroupService } from '../groups/service.js';
-import { asCsv, asJson, entriesOf } from '../log/export.js';
+import { streamed } from '../http/streamed.js';
+import { asCsv, asJson, deletedEntriesOf, entriesOf } from '../log/export.js';
 import type { MethodService } from '../methods/service.js';
 import type { SolveService } from '../solves/service.js';
+import { KEPT_DAYS } from '../upkeep/purge.js';
 
 const README = `Everything Sleetcrest keeps for you, in open files.
 
-account.json   your name and what you are here for
-groups.json    the groups you coach or belong to
-log.csv        your log: one record a line (docs/formats says the columns)
-log.json       the same as a Log document, with every field
-cubes.json     the cubes you saved, and how far each walk has come
-methods/       methods of your own, each a Method document
-`;
+account.json       your name, what you are here for, and since when
+groups.json        the groups you coach or belong to
+sessions.json      where you are signed in: since when, and when that was last used
+places.json        when you last signed in from each place; where it is, is not kept
+log.csv            your log: one record a line (docs/formats says the columns)
+log.json           the same as a Log document, with every field
+cubes.json         the cubes you saved, and how far each walk has come
+methods/           methods of your own, each a Method document
 
-const MOST_CUBES = 100;
+What you deleted is kept for ${KEPT_DAYS.deleted} days, so that it can be brought back:
+
+deleted/log.json   records, as a Log document
+deleted/cubes.json saved cubes, with the moment each was deleted
+deleted/methods/   methods of your own
+
+Your pass phrase is kept as a check that does not tell it; it is not in here.
+`;
 
 interface Parts {
   sequelize: Sequelize;
@@ -28,49 +38,98 @@ interface Parts {
   methods: MethodService;
 }
 
+/** A file of the ZIP: its name, and what is in it, read when its turn comes. */
+interface File {
+  name: string;
+  content: () => string | Readable;
+}
+
 /** All that is kept for an account, as one ZIP file. */
-export const exportHandler = ({
-  sequelize,
-  groups,
-  solves,
-  methods,
-}: Parts): Pick<Handlers, 'GET /api/account/export'> => ({
+export const exportHandler = (parts: Parts): Pick<Handlers, 'GET /api/account/export'> => ({
   'GET /api/account/export': async (request, response) => {
-    const account = accountOf(request);
-    const zip = new ZipArchive({ zlib: { level: 6 } });
+    // What may fail is asked for before the first byte is sent.
+    const files = await filesOf(parts, accountOf(request));
     response
       .type('application/zip')
       .set('content-disposition', 'attachment; filename="sleetcrest-everything.zip"');
-    const sent = pipeline(zip, response);
-    const json = (name: string, value: unknown): void => {
-      zip.append(`${JSON.stringify(value, null, 2)}\n`, { name });
-    };
-    zip.append(README, { name: 'README.txt' });
-    json('account.json', account);
-    json('groups.json', await groups.list(account));
-    for (const { method } of (await methods.list(account.id)).items) {
-      json(`methods/${method.id}.json`, method);
-    }
-    zip.append(Readable.from(cubesOf(solves, account.id), { objectMode: false }), {
-      name: 'cubes.json',
-    });
-    zip.append(asCsv(entriesOf(sequelize, account.id, {})), { name: 'log.csv' });
-    zip.append(asJson(entriesOf(sequelize, account.id, {})), { name: 'log.json' });
-    await Promise.all([zip.finalize(), sent]);
+    await streamed(response, zipOf(files));
   },
 });
 
-/** The saved cubes as a JSON list, read page by page. */
-async function* cubesOf(solves: SolveService, account: string): AsyncGenerator<string> {
+/** One stream that owns all others: they are read one after the other, and end when it does. */
+function zipOf(files: readonly File[]): Readable {
+  const zip = new ZipArchive({ zlib: { level: 6 } });
+  // As many listen to its end as there are files.
+  zip.setMaxListeners(0);
+  for (const { name, content } of files) {
+    const source = Readable.from(begunWhenRead(content), { objectMode: false });
+    source.once('error', (error) => zip.destroy(error));
+    zip.once('close', () => source.destroy());
+    zip.append(source, { name });
+  }
+  zip.finalize().catch((error: unknown) => zip.destroy(error as Error));
+  return zip;
+}
+
+async function* begunWhenRead(content: File['content']): AsyncGenerator<string | Buffer> {
+  const begun = content();
+  if (typeof begun === 'string') yield begun;
+  else yield* begun as AsyncIterable<Buffer>;
+}
+
+async function filesOf(
+  { sequelize, groups, solves, methods }: Parts,
+  account: Account,
+): Promise<File[]> {
+  const select = (sql: string): Promise<object[]> =>
+    sequelize.query(sql, { bind: [account.id], type: QueryTypes.SELECT });
+  const [[about], sessions, places, itsGroups, itsMethods] = await Promise.all([
+    select('SELECT created_at AS "createdAt" FROM accounts WHERE id = $1'),
+    select(
+      `SELECT created_at AS "createdAt", seen_on::text AS "seenOn", expires_at AS "expiresAt"
+       FROM sessions WHERE account_id = $1 ORDER BY created_at`,
+    ),
+    select(
+      `SELECT seen_on::text AS "seenOn" FROM familiar_addresses WHERE account_id = $1 ORDER BY 1`,
+    ),
+    groups.list(account),
+    methods.all(account.id),
+  ]);
+  const json = (name: string, value: unknown): File => ({
+    name,
+    content: () => `${JSON.stringify(value, null, 2)}\n`,
+  });
+  const cubes = (deleted: boolean) => () =>
+    Readable.from(listed(solves.all(account.id), deleted), { objectMode: false });
+  const entries = () => entriesOf(sequelize, account.id, {});
+  return [
+    { name: 'README.txt', content: () => README },
+    json('account.json', { ...account, ...about }),
+    json('groups.json', itsGroups),
+    json('sessions.json', sessions),
+    json('places.json', places),
+    ...itsMethods.map(({ method, deletedAt }) =>
+      json(`${deletedAt === null ? '' : 'deleted/'}methods/${method.id}.json`, method),
+    ),
+    { name: 'cubes.json', content: cubes(false) },
+    { name: 'deleted/cubes.json', content: cubes(true) },
+    { name: 'log.csv', content: () => asCsv(entries()) },
+    { name: 'log.json', content: () => asJson(entries()) },
+    { name: 'deleted/log.json', content: () => asJson(deletedEntriesOf(sequelize, account.id)) },
+  ];
+}
+
+/** Those of the cubes that are deleted, or those that are not, as a JSON list. */
+async function* listed(
+  cubes: AsyncIterable<{ deletedAt: string | null }>,
+  deleted: boolean,
+): AsyncGenerator<string> {
   yield '[';
   let between = '\n';
-  for (let page = 1, more = true; more; page++) {
-    const { items, total } = await solves.list(account, page, MOST_CUBES);
-    for (const cube of items) {
-      yield between + JSON.stringify(cube);
-      between = ',\n';
-    }
-    more = page * MOST_CUBES < total;
+  for await (const { deletedAt, ...cube } of cubes) {
+    if ((deletedAt !== null) !== deleted) continue;
+    yield between + JSON.stringify(deleted ? { ...cube, deletedAt } : cube);
+    between = ',\n';
   }
   yield '\n]\n';
 }

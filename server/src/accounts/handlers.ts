@@ -2,17 +2,18 @@ import type { DemoAccount, Session } from '@sleetcrest/contract/accounts';
 import {
   changeAccountSchema,
   deleteAccountSchema,
+  nameKey,
   signInSchema,
   signUpSchema,
 } from '@sleetcrest/contract/accounts';
 import type { Request } from 'express';
-import { accountOf, callerOf } from '../access/caller.js';
+import { accountOf, addressOf, callerOf } from '../access/caller.js';
 import type { Handlers } from '../access/admit.js';
 import { HttpProblem } from '../http/problem.js';
 import { bodyOf } from '../http/validate.js';
-import type { Attempts } from './attempts.js';
-import { nameKey, type AccountService } from './service.js';
+import type { AccountService } from './service.js';
 import type { Sessions } from './sessions.js';
+import type { Tries } from './tries.js';
 
 type Routes = Pick<
   Handlers,
@@ -25,36 +26,43 @@ type Routes = Pick<
   | 'POST /api/account/sign-out-everywhere'
 >;
 
-const addressOf = (request: Request): string => request.ip ?? 'unknown';
-
 export function accountHandlers(
   accounts: AccountService,
   sessions: Sessions,
-  attempts: Attempts,
+  tries: Tries,
   demo: readonly DemoAccount[],
 ): Routes {
   const told = (account: Session['account']): Session => ({ account, demo: [...demo] });
 
+  /** Goes on if the phrase is that of the account that calls. */
+  async function confirm(request: Request, phrase: string): Promise<void> {
+    const account = accountOf(request);
+    const trier = { account: account.id, address: addressOf(request) };
+    if (await tries.phrase(trier, () => accounts.isPhraseOf(account, phrase))) return;
+    throw new HttpProblem(403, 'That is not your pass phrase; nothing was changed.');
+  }
+
   return {
-    'GET /api/session': (request, response) => {
-      sessions.offerToken(request, response);
+    'GET /api/session': async (request, response) => {
+      await sessions.offerToken(request, response);
       const caller = callerOf(request);
       response.json(told(caller && caller.role !== 'guest' ? accountOf(request) : null));
     },
 
     'POST /api/session': async (request, response) => {
       const given = bodyOf(request, signInSchema);
-      const [key, address] = [nameKey(given.name), addressOf(request)];
-      await attempts.mayTry(key, address);
-      const account = await accounts.find(given);
+      const known = await accounts.named(given.name);
+      const trier = {
+        account: known?.id ?? `nobody called ${nameKey(given.name)}`,
+        address: addressOf(request),
+      };
+      const account = await tries.phrase(trier, () => accounts.confirmed(known, given.phrase));
       if (!account) {
-        await attempts.failed(key, address);
         throw new HttpProblem(
           401,
           'Name and pass phrase do not belong together. A coach can set a new phrase for a learner of their group.',
         );
       }
-      await attempts.succeeded(key);
       const caller = callerOf(request);
       if (caller?.role === 'guest') await accounts.adopt(caller, account.id);
       await sessions.begin(request, response, account.id);
@@ -67,26 +75,30 @@ export function accountHandlers(
     },
 
     'POST /api/accounts': async (request, response) => {
-      const account = await accounts.signUp(bodyOf(request, signUpSchema), callerOf(request));
+      const given = bodyOf(request, signUpSchema);
+      await tries.made('signUp', addressOf(request));
+      const account = await accounts.signUp(given, callerOf(request));
+      await tries.settled(account.id, addressOf(request));
       await sessions.begin(request, response, account.id);
       response.status(201).json(told(account));
     },
 
     'PATCH /api/account': async (request, response) => {
       const change = bodyOf(request, changeAccountSchema);
-      const account = await accounts.change(accountOf(request), change);
-      if (change.phrase) {
+      const before = accountOf(request);
+      if (change.phrase) await confirm(request, change.phrase.now);
+      const account = await accounts.change(before, change, async (transaction) => {
+        if (!change.phrase) return;
         // Whoever knew the old phrase is out; this browser stays in.
-        await sessions.endAll(account.id);
-        await sessions.begin(request, response, account.id);
-      } else sessions.forget(account.id);
+        await sessions.endAll(before.id, transaction);
+        await sessions.begin(request, response, before.id, transaction);
+      });
       response.json(told(account));
     },
 
     'DELETE /api/account': async (request, response) => {
-      const account = accountOf(request);
-      await accounts.remove(account, bodyOf(request, deleteAccountSchema).phrase);
-      sessions.forget(account.id);
+      await confirm(request, bodyOf(request, deleteAccountSchema).phrase);
+      await accounts.remove(accountOf(request));
       response.json(told(null));
     },
 

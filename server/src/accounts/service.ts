@@ -1,10 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import type { Account, ChangeAccount, Role, SignIn, SignUp } from '@sleetcrest/contract/accounts';
+import {
+  nameKey,
+  type Account,
+  type ChangeAccount,
+  type Role,
+  type SignUp,
+} from '@sleetcrest/contract/accounts';
 import { hash, verify } from '@node-rs/argon2';
 import { QueryTypes, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
 import type { Caller } from '../access/caller.js';
 import { BEFORE_ACCOUNTS } from '../database/migrations/0004-accounts.js';
-import { HttpProblem } from '../http/problem.js';
+import { refusal } from '../http/problem.js';
 
 /** argon2id as OWASP advises it: 19 MiB of memory, two passes (the package's own defaults). */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
@@ -12,15 +18,12 @@ const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 /** Checked when there is no such name, so that it takes as long as when there is one. */
 const NOBODY = hash('nobody has this phrase', ARGON);
 
-/** Names are compared without regard to case, accents written in two ways, and spaces. */
-export const nameKey = (name: string): string =>
-  name.normalize('NFKC').toLocaleLowerCase('en').replaceAll(/\s+/g, ' ').trim();
-
-interface Row {
+/** An account, and what its phrase is checked against. */
+export interface Known {
   id: string;
   role: Role;
   name: string;
-  phrase_hash: string;
+  phraseHash: string;
 }
 
 /** The tables whose rows belong to somebody, and by which column. */
@@ -58,11 +61,20 @@ export class AccountService {
     return { id, name, role };
   }
 
-  /** The account of a name and phrase; null when either is wrong. */
-  async find({ name, phrase }: SignIn): Promise<Account | null> {
-    const row = await this.row('name_key = $1', nameKey(name));
-    const right = await verify(row?.phrase_hash ?? (await NOBODY), phrase);
-    return row && right ? { id: row.id, name: row.name, role: row.role } : null;
+  /** Who has a name. */
+  named(name: string): Promise<Known | undefined> {
+    return this.known('name_key = $1', nameKey(name));
+  }
+
+  /** The account, if the phrase is its own; null when it is wrong, or there is no such account. */
+  async confirmed(known: Known | undefined, phrase: string): Promise<Account | null> {
+    const right = await verify(known?.phraseHash ?? (await NOBODY), phrase);
+    return known && right ? { id: known.id, name: known.name, role: known.role } : null;
+  }
+
+  /** Whether a phrase is the account's own; null when it is not. */
+  async isPhraseOf({ id }: Account, phrase: string): Promise<true | null> {
+    return (await this.confirmed(await this.known('id = $1', id), phrase)) && true;
   }
 
   /** What a guest kept becomes the account's; the guest is gone. */
@@ -72,48 +84,58 @@ export class AccountService {
     );
   }
 
-  /** Changes name or phrase; a wrong phrase is refused and changes nothing. */
-  async change(account: Account, { name, phrase }: ChangeAccount): Promise<Account> {
-    if (phrase) await this.confirm(account, phrase.now);
+  /**
+   * Changes name or phrase, and with `besides` what goes with it, both or neither. That the phrase in
+   * use was given is made sure of before.
+   */
+  async change(
+    account: Account,
+    { name, phrase }: ChangeAccount,
+    besides: (transaction: Transaction) => Promise<void>,
+  ): Promise<Account> {
     const phraseHash = phrase && (await hash(phrase.next, ARGON));
-    await this.refuseTaken(name ?? account.name, () =>
-      this.sequelize.query(
-        `UPDATE accounts SET name = $2, name_key = $3, phrase_hash = coalesce($4, phrase_hash)
-         WHERE id = $1`,
-        {
-          bind: [
-            account.id,
-            name ?? account.name,
-            nameKey(name ?? account.name),
-            phraseHash ?? null,
-          ],
-        },
-      ),
+    const changed = { ...account, name: name ?? account.name };
+    await this.refuseTaken(changed.name, () =>
+      this.sequelize.transaction(async (transaction) => {
+        await this.sequelize.query(
+          `UPDATE accounts SET name = $2, name_key = $3, phrase_hash = coalesce($4, phrase_hash)
+           WHERE id = $1`,
+          {
+            bind: [changed.id, changed.name, nameKey(changed.name), phraseHash ?? null],
+            transaction,
+          },
+        );
+        await besides(transaction);
+      }),
     );
-    return { ...account, name: name ?? account.name };
+    return changed;
   }
 
-  async setPhrase(account: string, phrase: string): Promise<void> {
-    await this.sequelize.query('UPDATE accounts SET phrase_hash = $2 WHERE id = $1', {
-      bind: [account, await hash(phrase, ARGON)],
+  /** Sets a phrase, and does `besides` what goes with it, both or neither. */
+  async setPhrase(
+    account: string,
+    phrase: string,
+    besides: (transaction: Transaction) => Promise<void>,
+  ): Promise<void> {
+    const phraseHash = await hash(phrase, ARGON);
+    await this.sequelize.transaction(async (transaction) => {
+      await this.sequelize.query('UPDATE accounts SET phrase_hash = $2 WHERE id = $1', {
+        bind: [account, phraseHash],
+        transaction,
+      });
+      await besides(transaction);
     });
   }
 
   /** Deletes the account and everything kept for it. */
-  async remove(account: Account, phrase: string): Promise<void> {
-    await this.confirm(account, phrase);
-    await this.sequelize.query('DELETE FROM accounts WHERE id = $1', { bind: [account.id] });
+  async remove({ id }: Account): Promise<void> {
+    await this.sequelize.query('DELETE FROM accounts WHERE id = $1', { bind: [id] });
   }
 
-  private async confirm({ id }: Account, phrase: string): Promise<void> {
-    const row = await this.row('id = $1', id);
-    if (row && (await verify(row.phrase_hash, phrase))) return;
-    throw new HttpProblem(403, 'That is not your pass phrase; nothing was changed.');
-  }
-
-  private async row(where: string, value: string): Promise<Row | undefined> {
-    const [row] = await this.sequelize.query<Row>(
-      `SELECT id, role, name, phrase_hash FROM accounts WHERE ${where} AND role <> 'guest'`,
+  private async known(where: string, value: string): Promise<Known | undefined> {
+    const [row] = await this.sequelize.query<Known>(
+      `SELECT id, role, name, phrase_hash AS "phraseHash" FROM accounts
+       WHERE ${where} AND role <> 'guest'`,
       { bind: [value], type: QueryTypes.SELECT },
     );
     return row;
@@ -124,10 +146,7 @@ export class AccountService {
       await change();
     } catch (error) {
       if (!(error instanceof UniqueConstraintError)) throw error;
-      const message = `${name} is taken here; add something to it`;
-      throw new HttpProblem(409, `The request was refused: name: ${message}.`, [
-        { path: 'name', message },
-      ]);
+      throw refusal('name', `${name} is taken here; add something to it`, 409);
     }
   }
 

@@ -7,9 +7,10 @@ import {
   resetPhraseSchema,
 } from '@sleetcrest/contract/accounts';
 import type { Handlers } from '../access/admit.js';
-import { accountOf } from '../access/caller.js';
+import { accountOf, addressOf } from '../access/caller.js';
 import type { AccountService } from '../accounts/service.js';
 import type { Sessions } from '../accounts/sessions.js';
+import type { Tries } from '../accounts/tries.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
 import type { GroupService } from './service.js';
 
@@ -27,6 +28,7 @@ export function groupHandlers(
   groups: GroupService,
   accounts: AccountService,
   sessions: Sessions,
+  tries: Tries,
 ): Routes {
   return {
     'GET /api/groups': async (request, response) => {
@@ -40,7 +42,9 @@ export function groupHandlers(
 
     'POST /api/groups/join': async (request, response) => {
       const { code } = bodyOf(request, joinGroupSchema);
-      response.json(await groups.join(accountOf(request), code));
+      const learner = accountOf(request);
+      const trier = { account: learner.id, address: addressOf(request) };
+      response.json(await tries.code(trier, () => groups.join(learner, code)));
     },
 
     'DELETE /api/groups/:id': async (request, response) => {
@@ -56,8 +60,11 @@ export function groupHandlers(
 
     'POST /api/learners/:learner/phrase': async (request, response) => {
       const { learner } = paramsOf(request, learnerParamsSchema);
-      await accounts.setPhrase(learner, bodyOf(request, resetPhraseSchema).phrase);
-      await sessions.endAll(learner);
+      const { phrase } = bodyOf(request, resetPhraseSchema);
+      await tries.phraseSet(accountOf(request).id);
+      await accounts.setPhrase(learner, phrase, (transaction) =>
+        sessions.endAll(learner, transaction),
+      );
       response.status(204).end();
     },
   };

@@ -8,6 +8,8 @@ import {
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
+import { MOST_KEPT } from '../upkeep/limits.js';
+import { noRoom } from '../upkeep/room.js';
 
 interface Row {
   id: string;
@@ -40,6 +42,11 @@ export class GroupService {
     { id, name }: CreateGroup,
     transaction?: Transaction,
   ): Promise<Group> {
+    const [own] = await this.sequelize.query<{ others: number }>(
+      'SELECT count(*)::int AS others FROM groups WHERE coach_id = $1 AND id <> $2',
+      { bind: [coach.id, id], type: QueryTypes.SELECT, ...inside(transaction) },
+    );
+    if (own!.others >= MOST_KEPT.groups) throw noRoom('groups', MOST_KEPT.groups);
     await this.sequelize.query(
       `INSERT INTO groups (id, coach_id, name, code) VALUES ($1, $2, $3, $4)
        ON CONFLICT (id) DO NOTHING`,
@@ -54,12 +61,16 @@ export class GroupService {
   /** Joins a learner to a group. Its coach then sees their log, and can set them a new phrase. */
   async join(learner: Account, code: string, transaction?: Transaction): Promise<Group> {
     if (learner.role !== 'learner') throw new HttpProblem(403, 'Only learners join a group.');
-    const [found] = await this.sequelize.query<{ id: string; coach_id: string }>(
-      'SELECT id, coach_id FROM groups WHERE code = $1',
-      { bind: [code], type: QueryTypes.SELECT, ...inside(transaction) },
+    const [found] = await this.sequelize.query<{ id: string; others: number }>(
+      `SELECT id, (SELECT count(*)::int FROM group_members
+         WHERE group_id = id AND learner_id <> $2) AS others
+       FROM groups WHERE code = $1`,
+      { bind: [code, learner.id], type: QueryTypes.SELECT, ...inside(transaction) },
     );
     if (!found) throw new HttpProblem(404, 'No group has this code; ask your coach for it.');
-
+    if (found.others >= MOST_KEPT.learnersOfGroup) {
+      throw new HttpProblem(409, 'This group is full; ask your coach for the code of another.');
+    }
     await this.sequelize.query(
       `INSERT INTO group_members (group_id, learner_id) VALUES ($1, $2) ON CONFLICT DO NOTHING`,
       { bind: [found.id, learner.id], ...inside(transaction) },

@@ -1,7 +1,53 @@
 import { randomUUID } from 'node:crypto';
-import type { RequestHandler } from 'express';
-import type { Logger } from 'pino';
+import type { Request, RequestHandler } from 'express';
+import { pino, type DestinationStream, type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+
+/**
+ * The only fields that are ever logged. None of them holds what a person wrote or asked for: addresses
+ * are logged as routes, errors without their messages.
+ */
+const FIELDS = [
+  ...['id', 'method', 'route', 'status', 'milliseconds', 'error'],
+  ...['signal', 'host', 'port', 'work', 'count'],
+] as const;
+type Fields = Partial<Record<(typeof FIELDS)[number], unknown>>;
+
+/** A log that keeps to the fields it may have, whatever it is given. */
+export const openLog = (level: string, destination?: DestinationStream): Logger =>
+  pino(
+    {
+      level,
+      formatters: {
+        log: (given) =>
+          Object.fromEntries(
+            FIELDS.flatMap((name) => (name in given ? [[name, given[name]]] : [])),
+          ),
+      },
+    },
+    destination ?? pino.destination({ fd: 2, sync: true }),
+  );
+
+/** What may be told of an error: its kind, the database's code and place, and where it came from. */
+export function errorFields(error: unknown): object {
+  if (!(error instanceof Error)) return { kind: typeof error };
+  const { parent = error } = error as { parent?: { code?: unknown } };
+  const { code, constraint, table } = parent as Record<string, unknown>;
+  const words = error.message;
+  const stack = error.stack ?? '';
+  // The message stands before the frames, and may have lines that look like one.
+  const frames = stack
+    .slice(words === '' ? 0 : stack.lastIndexOf(words) + words.length)
+    .split('\n');
+  const at = frames.filter((frame) => /^ {4}at /.test(frame)).map((frame) => frame.trim());
+  return { kind: error.constructor.name, code, constraint, table, at: at.slice(0, 10) };
+}
+
+/** The route a request took, such as `GET /api/solves/:id`; `page` for what is no route of the API. */
+export function routeOf(request: Pick<Request, 'method'> & { route?: unknown }): string {
+  const { path } = (request.route ?? {}) as { path?: unknown };
+  return typeof path === 'string' ? `${request.method} ${path}` : 'page';
+}
 
 const REQUEST_ID = /^[\w-]{8,64}$/;
 
@@ -9,6 +55,8 @@ const REQUEST_ID = /^[\w-]{8,64}$/;
 export const logging = (logger: Logger): RequestHandler =>
   pinoHttp({
     logger,
+    quietReqLogger: true,
+    customAttributeKeys: { reqId: 'id', responseTime: 'milliseconds' },
     genReqId: (request, response) => {
       const given = request.headers['x-request-id'];
       const id = typeof given === 'string' && REQUEST_ID.test(given) ? given : randomUUID();
@@ -17,12 +65,14 @@ export const logging = (logger: Logger): RequestHandler =>
     },
     customLogLevel: (_, response, error) =>
       error || response.statusCode >= 500 ? 'error' : response.statusCode >= 400 ? 'warn' : 'info',
-    serializers: {
-      req: ({ id, method, url }: { id: string; method: string; url: string }) => ({
-        id,
-        method,
-        url,
-      }),
-      res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
-    },
+    customSuccessObject: (request, response, { milliseconds }: Fields) =>
+      answered(request as Request, response.statusCode, milliseconds),
+    customErrorObject: (request, response, error, { milliseconds }: Fields) => ({
+      ...answered(request as Request, response.statusCode, milliseconds),
+      error: errorFields(error),
+    }),
   });
+
+const answered = (request: Request, status: number, milliseconds: unknown): Fields => ({
+  ...{ id: request.id, route: routeOf(request), method: request.method, status, milliseconds },
+});

@@ -1,7 +1,14 @@
 import { STATUS_CODES } from 'node:http';
 import type { ApiProblem, FieldError } from '@sleetcrest/contract';
 import type { ErrorRequestHandler, RequestHandler } from 'express';
-import { ConnectionError, ConnectionAcquireTimeoutError, DatabaseError } from 'sequelize';
+import {
+  ConnectionAcquireTimeoutError,
+  ConnectionError,
+  DatabaseError,
+  ForeignKeyConstraintError,
+} from 'sequelize';
+import { NO_ANSWER } from '../database/database.js';
+import { errorFields } from './logging.js';
 
 /** A refusal that is told to the person as it stands. */
 export class HttpProblem extends Error {
@@ -15,14 +22,20 @@ export class HttpProblem extends Error {
   }
 }
 
+/** A refusal of one field of the request. */
+export const refusal = (path: string, message: string, status = 422): HttpProblem =>
+  new HttpProblem(status, `The request was refused: ${path}: ${message}`, [{ path, message }]);
+
 /** Errors of Express's own body reader carry these. */
 interface BodyError {
   type?: string;
   status?: number;
+  code?: unknown;
+  /** Bytes that were allowed. */
+  limit?: number;
 }
 
 const BODY_PROBLEMS: Record<string, HttpProblem> = {
-  'entity.too.large': new HttpProblem(413, 'The request is too large: send at most 512 kB.'),
   'entity.parse.failed': new HttpProblem(400, 'The request is not JSON: mend its syntax.'),
   'encoding.unsupported': new HttpProblem(415, 'Send the request as plain or gzipped UTF-8 JSON.'),
   'charset.unsupported': new HttpProblem(415, 'Send the request as UTF-8 JSON.'),
@@ -34,16 +47,29 @@ function isDatabaseDown(error: unknown): boolean {
   // Sequelize wraps what the driver says; a connection that was lent says it itself.
   const said = error instanceof DatabaseError ? error.parent : error;
   if (!(said instanceof Error)) return false;
-  if (/Connection terminated|not queryable/.test(said.message)) return true;
-  // Class 57P: the server was told to stop, or a connection was cut while a query ran.
+  if (said.message === NO_ANSWER) return true;
+  if (/Connection terminated|not queryable|Client was closed/.test(said.message)) return true;
+  // 57: the server was told to stop, a connection was cut, or a query took too long; 25P03: it stood
+  // still in a transaction; 53: the database has no room for one more; 40: two waited for each other.
   const { code } = said as { code?: unknown };
-  return typeof code === 'string' && /^(57P|08|ECONNRESET|ECONNREFUSED|EPIPE)/.test(code);
+  return (
+    typeof code === 'string' &&
+    /^(57|08|53|40|25P03|55P03|ECONNRESET|ECONNREFUSED|EPIPE)/.test(code)
+  );
 }
 
 function asProblem(error: unknown): HttpProblem {
   if (error instanceof HttpProblem) return error;
-  const { type, status } = error as BodyError;
+  const { type, status, limit } = error as BodyError;
+  if (type === 'entity.too.large') {
+    const most = Math.floor((limit ?? 0) / 1024);
+    return new HttpProblem(413, `The request is too large: send at most ${most} kB.`);
+  }
   if (type && BODY_PROBLEMS[type]) return BODY_PROBLEMS[type];
+  // Whatever is kept belongs to an account: it was deleted while this was on its way.
+  if (error instanceof ForeignKeyConstraintError || (error as BodyError).code === '23503') {
+    return new HttpProblem(401, 'This account is gone; nothing was kept.');
+  }
   if (isDatabaseDown(error)) {
     return new HttpProblem(
       503,
@@ -62,11 +88,13 @@ function asProblem(error: unknown): HttpProblem {
 /** Answers every error as `application/problem+json`; what is our fault is logged. */
 export const answerProblems: ErrorRequestHandler = (error, request, response, next) => {
   const problem = asProblem(error);
-  if (problem.status >= 500) request.log.error({ err: error as unknown }, 'request failed');
+  if (problem.status >= 500) request.log.error({ error: errorFields(error) }, 'request failed');
   if (response.headersSent) {
     next(error);
     return;
   }
+  // A session that was to begin with this did not.
+  response.removeHeader('set-cookie');
   const body: ApiProblem = {
     type: 'about:blank',
     title: STATUS_CODES[problem.status] ?? 'Problem',

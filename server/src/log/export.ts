@@ -2,33 +2,36 @@ import { pipeline, Readable, type Transform } from 'node:stream';
 import { LOG_COLUMNS, rowOf } from '@sleetcrest/contract/log';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import { stringify } from 'csv-stringify';
-import QueryStream from 'pg-query-stream';
-import type { Sequelize } from 'sequelize';
-import { throughConnection } from '../database/connection.js';
+import { QueryTypes, type Sequelize } from 'sequelize';
+import { PAGE, paged } from '../database/paged.js';
 import { entryOfRow, ROW_COLUMNS, type LogRow } from './rows.js';
-import { whereOf } from './where.js';
+import { whereOf, type Where } from './where.js';
 
-const AT_ONCE = 500;
-
-/**
- * The records meant, oldest first, read by a cursor: however many there are, few are in memory. The
- * connection is given back when the stream ends, also when it is cut off.
- */
-export function entriesOf(
+/** The records meant, oldest first: however many there are, few are in memory. */
+export const entriesOf = (
   sequelize: Sequelize,
   account: string,
   filter: LogFilter,
-): AsyncGenerator<LogEntry> {
-  const { sql, bind } = whereOf(account, filter);
-  const text = `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${sql} ORDER BY began_at, id`;
-  return throughConnection(sequelize, async function* (connection) {
-    const rows = connection.query(new QueryStream(text, bind, { batchSize: AT_ONCE }));
-    try {
-      for await (const row of rows) yield entryOfRow(row as LogRow);
-    } finally {
-      rows.destroy();
-    }
-  });
+): AsyncGenerator<LogEntry> => inPages(sequelize, whereOf(account, filter));
+
+/** The records that were deleted and can still be brought back, oldest first. */
+export const deletedEntriesOf = (sequelize: Sequelize, account: string): AsyncGenerator<LogEntry> =>
+  inPages(sequelize, whereOf(account, {}, true));
+
+async function* inPages(sequelize: Sequelize, where: Where): AsyncGenerator<LogEntry> {
+  const [at, id] = [where.bind.length + 1, where.bind.length + 2];
+  const rows = paged<LogRow>((last) =>
+    sequelize.query<LogRow>(
+      `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${where.sql}
+       ${last ? `AND (began_at, id) > ($${at}::timestamptz, $${id}::uuid)` : ''}
+       ORDER BY began_at, id LIMIT ${PAGE}`,
+      {
+        bind: last ? [...where.bind, last.began_at, last.id] : where.bind,
+        type: QueryTypes.SELECT,
+      },
+    ),
+  );
+  for await (const row of rows) yield entryOfRow(row);
 }
 
 async function* rowsOf(entries: AsyncIterable<LogEntry>): AsyncGenerator<Record<string, string>> {

@@ -1,4 +1,3 @@
-import { pipeline } from 'node:stream/promises';
 import {
   changeEntrySchema,
   exportQuerySchema,
@@ -17,6 +16,8 @@ import type { Request, RequestHandler } from 'express';
 import type { Sequelize } from 'sequelize';
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
+import type { Sessions } from '../accounts/sessions.js';
+import { streamed } from '../http/streamed.js';
 import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
 import { asCsv, asJson, entriesOf } from './export.js';
 import type { LogStatistics } from './overview.js';
@@ -51,6 +52,7 @@ export function logHandlers(
   log: LogService,
   statistics: LogStatistics,
   sequelize: Sequelize,
+  sessions: Sessions,
 ): Routes {
   const page = (whose: Whose): RequestHandler => {
     return async (request, response) => {
@@ -61,7 +63,8 @@ export function logHandlers(
   const overview = (whose: Whose): RequestHandler => {
     return async (request, response) => {
       const { today, ...filter } = queryOf(request, summaryQuerySchema);
-      response.json(await statistics.overview(whose(request), filter, today));
+      const through = whose === learners ? accountOf(request).id : undefined;
+      response.json(await statistics.overview(whose(request), filter, today, through));
     };
   };
   const groups = (whose: Whose): RequestHandler => {
@@ -80,11 +83,14 @@ export function logHandlers(
     'GET /api/learners/:learner/log/groups': groups(learners),
 
     'POST /api/log': async (request, response) => {
-      const { entry, added } = await log.add(own(request), bodyOf(request, logEntrySchema));
+      const entry = bodyOf(request, logEntrySchema);
+      const account = own(request);
+      const added = await log.add(account, sessions.hashOf(request), entry);
+      if (!added) await sessions.confirm(request, account);
       response
         .status(added ? 201 : 200)
         .location(`/api/log/entries/${entry.id}`)
-        .json(entry);
+        .json(added ? entry : await log.again(account, entry));
     },
 
     'POST /api/log/batch': async (request, response) => {
@@ -112,7 +118,7 @@ export function logHandlers(
       response
         .type(as === 'csv' ? 'text/csv; charset=utf-8' : 'application/json')
         .set('content-disposition', `attachment; filename="sleetcrest-log.${as}"`);
-      await pipeline(as === 'csv' ? asCsv(entries) : asJson(entries), response);
+      await streamed(response, as === 'csv' ? asCsv(entries) : asJson(entries));
     },
 
     'GET /api/log/entries/:id': async (request, response) => {

@@ -1,6 +1,10 @@
-import type { Stage } from '@sleetcrest/core';
+import { STAGES, type Stage } from '@sleetcrest/core';
 import {
+  daysBefore,
+  GROUP_DAYS,
   inSeconds,
+  LEAST_OTHERS,
+  momentWith,
   ridgeDays,
   secondsOf,
   spreadFrom,
@@ -16,11 +20,10 @@ import {
 } from '@sleetcrest/core/log';
 import { SESSION_PAUSE, type Grouping } from '@sleetcrest/core/log';
 import { QueryTypes, type Sequelize } from 'sequelize';
-import { momentWith } from './rows.js';
 import { TIMED, whereOf, type Where } from './where.js';
 
-const STAGES_IN_ORDER = `array_position(ARRAY['daisy','cross','corners','middle','yellow-cross',
-  'yellow-edges','corner-places','corner-twists','yellow-face','corner-swap','edge-cycle'], stage)`;
+/** Orders rows by their stage, as a solve goes through them. */
+const IN_ORDER = `array_position(ARRAY[${STAGES.map((stage) => `'${stage}'`).join()}], split.stage)`;
 
 interface DayRow {
   day: string;
@@ -47,14 +50,20 @@ interface StageRow {
 export class LogStatistics {
   constructor(private readonly sequelize: Sequelize) {}
 
-  async overview(account: string, filter: LogFilter, today: string): Promise<LogOverview> {
+  /** `through` is the coach who looks at a learner's log; without, people look at their own. */
+  async overview(
+    account: string,
+    filter: LogFilter,
+    today: string,
+    through?: string,
+  ): Promise<LogOverview> {
     const days = ridgeDays(filter, today);
     const { from, to } = days.now;
     const [summary, now, earlier, group] = await Promise.all([
       this.summary(account, filter, today),
       this.stages(whereOf(account, days.now)),
       this.stages(whereOf(account, days.earlier)),
-      this.groupStages(account, days.now),
+      this.groupStages(account, filter, through),
     ]);
     return { summary, ridge: { from, to, now, earlier, group } };
   }
@@ -160,8 +169,8 @@ export class LogStatistics {
 
   private async spread(where: Where, timed: readonly DayRow[]): Promise<LogSummary['spread']> {
     if (timed.length === 0) return null;
-    const least = Math.min(...timed.map((day) => day.least!));
-    const most = Math.max(...timed.map((day) => day.most!));
+    const least = timed.reduce((so, { least }) => Math.min(so, least!), Infinity);
+    const most = timed.reduce((so, { most }) => Math.max(so, most!), 0);
     const width = spreadWidth(least, most);
     const rows = await this.select<{ step: number; count: number }>(
       `SELECT hundredths / ${width} AS step, count(*)::int AS count
@@ -179,7 +188,7 @@ export class LogStatistics {
          sum(split.hundredths) FILTER (WHERE split.turns IS NOT NULL) AS hundredths
        FROM (SELECT * FROM log_entries WHERE ${where.sql} AND ${TIMED}) entries,
          unnest(split_stages, split_hundredths, split_turns) AS split(stage, hundredths, turns)
-       GROUP BY split.stage ORDER BY ${STAGES_IN_ORDER.replace('stage)', 'split.stage)')}`,
+       GROUP BY split.stage ORDER BY ${IN_ORDER}`,
       where,
     );
     return rows.map(({ stage, count, median, turns, hundredths }) => ({
@@ -191,18 +200,59 @@ export class LogStatistics {
     }));
   }
 
-  /** All learners of the groups somebody belongs to or coaches; null where there are none. */
-  private async groupStages(account: string, filter: LogFilter): Promise<StageSummary[] | null> {
-    const learners = await this.select<{ id: string }>(
-      `SELECT DISTINCT learner_id AS id FROM group_members WHERE group_id IN (
-         SELECT id FROM groups WHERE coach_id = $1
-         UNION SELECT group_id FROM group_members WHERE learner_id = $1)`,
-      { sql: '', bind: [account] },
+  /**
+   * What is typical of the other learners of somebody's groups: by method and stage alone, over days
+   * of its own, each learner counted as one, and only where enough of them stand behind a figure. So
+   * it answers to nothing that could ask for one person's records. Null outside a group.
+   */
+  private async groupStages(
+    account: string,
+    { method, stage }: LogFilter,
+    through: string | undefined,
+  ): Promise<LogOverview['ridge']['group']> {
+    const groups = await this.select<{ id: string }>(
+      through === undefined
+        ? `SELECT id FROM groups WHERE coach_id = $1
+           UNION SELECT group_id FROM group_members WHERE learner_id = $1`
+        : `SELECT id FROM groups JOIN group_members ON group_id = id
+           WHERE learner_id = $1 AND coach_id = $2`,
+      { sql: '', bind: [account, through].filter((one) => one !== undefined) },
     );
-    if (learners.length === 0) return null;
-    const { sql, bind } = whereOf(account, filter);
-    const everyone = { sql: sql.replace('account_id = $1', 'account_id = ANY($1::uuid[])'), bind };
-    return this.stages({ ...everyone, bind: [learners.map(({ id }) => id), ...bind.slice(1)] });
+    if (groups.length === 0) return null;
+    const others = await this.select<{ id: string }>(
+      `SELECT DISTINCT learner_id AS id FROM group_members
+       WHERE group_id = ANY ($2::uuid[]) AND learner_id <> $1`,
+      { sql: '', bind: [account, groups.map(({ id }) => id)] },
+    );
+    if (others.length < LEAST_OTHERS) return 'too few';
+    const from = daysBefore(new Date().toISOString().slice(0, 10), GROUP_DAYS - 1);
+    const meant = { from, ...(method && { method }), ...(stage && { stage }) };
+    const where = whereOf(
+      others.map(({ id }) => id),
+      meant,
+    );
+    const rows = await this.select<{ stage: Stage; count: number; median: number; rate: number }>(
+      `WITH each AS (
+         SELECT split.stage,
+           percentile_cont(0.5) WITHIN GROUP (ORDER BY split.hundredths) AS median,
+           sum(split.turns) FILTER (WHERE split.hundredths > 0)::float8 * 100
+             / nullif(sum(split.hundredths) FILTER (WHERE split.turns IS NOT NULL), 0) AS rate
+         FROM (SELECT * FROM log_entries WHERE ${where.sql} AND ${TIMED}) entries,
+           unnest(split_stages, split_hundredths, split_turns) AS split(stage, hundredths, turns)
+         GROUP BY account_id, split.stage
+       )
+       SELECT stage, count(*)::int AS count,
+         percentile_cont(0.5) WITHIN GROUP (ORDER BY median) AS median,
+         CASE WHEN count(rate) >= ${LEAST_OTHERS}
+           THEN percentile_cont(0.5) WITHIN GROUP (ORDER BY rate) END AS rate
+       FROM each split GROUP BY stage HAVING count(*) >= ${LEAST_OTHERS} ORDER BY ${IN_ORDER}`,
+      where,
+    );
+    if (rows.length === 0) return 'too few';
+    return rows.map(({ stage, count, median, rate }) => ({
+      ...{ stage, count, median: secondsOf(median) },
+      turnsPerSecond: rate === null ? null : Math.round(rate * 100) / 100,
+    }));
   }
 
   private select<T extends object>(sql: string, { bind }: Where): Promise<T[]> {

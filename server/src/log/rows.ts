@@ -1,5 +1,5 @@
 import type { Split, LogEntry } from '@sleetcrest/core/log';
-import { hundredthsOf } from '@sleetcrest/core/log';
+import { hundredthsOf, momentWith, offsetOf } from '@sleetcrest/core/log';
 
 /** A row of `log_entries`, as SQL gives it. */
 export interface LogRow {
@@ -25,23 +25,6 @@ export interface LogRow {
 /** The columns a record is read from. */
 export const ROW_COLUMNS = `id, kind, stage, began_at, utc_offset, hundredths, outcome, reason, note,
   method, cube, scramble, turns, split_stages, split_hundredths, split_turns, tags`;
-
-/** A moment with the offset it was told with, as ISO 8601. */
-export function momentWith(at: Date, offset: number): string {
-  const there = new Date(at.getTime() + offset * 60_000).toISOString().slice(0, -1);
-  if (offset === 0) return `${there}Z`;
-  const minutes = Math.abs(offset);
-  const two = (part: number): string => String(part).padStart(2, '0');
-  return `${there}${offset < 0 ? '-' : '+'}${two(Math.floor(minutes / 60))}:${two(minutes % 60)}`;
-}
-
-/** The offset of an ISO moment, in minutes east of Greenwich. */
-export function offsetOf(moment: string): number {
-  const read = /([+-])(\d{2}):?(\d{2})$/.exec(moment);
-  if (!read) return 0;
-  const minutes = Number(read[2]) * 60 + Number(read[3]);
-  return read[1] === '-' ? -minutes : minutes;
-}
 
 export const entryOfRow = (row: LogRow): LogEntry => ({
   id: row.id,
@@ -71,12 +54,18 @@ export const WRITTEN = [
   ...['split_stages', 'split_hundredths', 'split_turns', 'tags'],
 ] as const;
 
-/** Array columns need their type said, as an empty array has none. */
-const CASTS: Partial<Record<(typeof WRITTEN)[number], string>> = {
-  split_stages: '::text[]',
-  split_hundredths: '::integer[]',
-  split_turns: '::integer[]',
-  tags: '::text[]',
+/** The type of each value: an empty array has none, and one that is selected is else taken for text. */
+const TYPES: Record<(typeof WRITTEN)[number], string> = {
+  ...{ account_id: 'uuid', id: 'uuid', kind: 'text', stage: 'text', began_at: 'timestamptz' },
+  ...{
+    utc_offset: 'smallint',
+    hundredths: 'integer',
+    outcome: 'text',
+    reason: 'text',
+    note: 'text',
+  },
+  ...{ method: 'text', cube: 'text', scramble: 'text', turns: 'text', split_stages: 'text[]' },
+  ...{ split_hundredths: 'integer[]', split_turns: 'integer[]', tags: 'text[]' },
 };
 
 export const valuesOf = (account: string, entry: LogEntry): unknown[] => [
@@ -89,9 +78,6 @@ export const valuesOf = (account: string, entry: LogEntry): unknown[] => [
   entry.tags,
 ];
 
-/** `($1, $2, …), ($19, …)` for so many records. */
-export const placeholders = (count: number): string =>
-  Array.from({ length: count }, (_, row) => {
-    const cells = WRITTEN.map((name, k) => `$${row * WRITTEN.length + k + 1}${CASTS[name] ?? ''}`);
-    return `(${cells.join(', ')})`;
-  }).join(', ');
+/** `$1::uuid`, `$2::uuid` … for the values of a record, which is the so-many-th from 0 on. */
+export const placeholders = (row = 0): string[] =>
+  WRITTEN.map((name, k) => `$${row * WRITTEN.length + k + 1}::${TYPES[name]}`);

@@ -7,41 +7,51 @@ import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { withConnection } from '../database/connection.js';
 import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
-import {
-  entryOfRow,
-  momentWith,
-  offsetOf,
-  placeholders,
-  ROW_COLUMNS,
-  valuesOf,
-  WRITTEN,
-  type LogRow,
-} from './rows.js';
+import { entryOfRow, placeholders, ROW_COLUMNS, valuesOf, WRITTEN, type LogRow } from './rows.js';
+import { LogRoom } from './room.js';
 import { whereOf } from './where.js';
 
-const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')}) VALUES`;
-/** Asked for at every timed solve: prepared once on each connection. */
+const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')})`;
+/**
+ * Asked for at every timed solve: prepared once on each connection. It makes sure itself that the
+ * session it is asked by is one, so that nothing else need be asked.
+ */
 const INSERT_ONE = {
   name: 'add a record',
-  text: `${INSERT} ${placeholders(1)} ON CONFLICT DO NOTHING`,
+  text: `${INSERT} SELECT ${placeholders().join(', ')} WHERE EXISTS (
+    SELECT FROM sessions WHERE token_hash = $${WRITTEN.length + 1} AND account_id = $1
+      AND expires_at > now()) ON CONFLICT DO NOTHING`,
 };
 
 /** Keeps logs, each for its account alone: what it has answered is in the database. */
 export class LogService {
-  constructor(private readonly sequelize: Sequelize) {}
+  private readonly room: LogRoom;
+
+  constructor(private readonly sequelize: Sequelize) {
+    this.room = new LogRoom(sequelize);
+  }
 
   /**
-   * Keeps a record. The same request sent again, because its answer was lost, finds the record that
-   * is there already; another record under the same id is refused.
+   * Keeps a record, if the session it is asked by is the account's and has not ended; gives whether
+   * it did. Where it did not, the record may also be there already (`again`).
    */
-  async add(account: string, entry: LogEntry): Promise<{ entry: LogEntry; added: boolean }> {
+  async add(account: string, session: Buffer, entry: LogEntry): Promise<boolean> {
+    await this.room.forOne(account);
+    const values = [...valuesOf(account, entry), session];
     const { rowCount } = await withConnection(this.sequelize, (connection) =>
-      connection.query({ ...INSERT_ONE, values: valuesOf(account, entry) }),
+      connection.query({ ...INSERT_ONE, values }),
     );
-    if (rowCount === 1) return { entry, added: true };
+    return rowCount === 1;
+  }
+
+  /**
+   * The same request sent again, because its answer was lost, finds the record that is there already;
+   * another record under the same id is refused.
+   */
+  async again(account: string, entry: LogEntry): Promise<LogEntry> {
     const kept = await this.find(account, entry.id, true);
     // Told in another way, such as with the offset of another place, it is another record.
-    if (kept && isDeepStrictEqual(kept, normal(entry))) return { entry: kept, added: false };
+    if (kept && isDeepStrictEqual(kept, entry)) return kept;
     throw new HttpProblem(409, 'Another record is kept under this id; make a new id.');
   }
 
@@ -51,10 +61,11 @@ export class LogService {
     entries: readonly LogEntry[],
     transaction?: Transaction,
   ): Promise<BatchAnswer> {
+    await this.room.forMany(account, entries.length);
     // The same id twice in one request would be one row changed twice, which SQL refuses.
     const once = [...new Map(entries.map((entry) => [entry.id, entry])).values()];
     const rows = await this.sequelize.query(
-      `${INSERT} ${placeholders(once.length)}
+      `${INSERT} VALUES ${once.map((_, row) => `(${placeholders(row).join(', ')})`).join(', ')}
        ON CONFLICT (account_id, id) DO UPDATE SET deleted_at = NULL
          WHERE log_entries.deleted_at IS NOT NULL
        RETURNING 1`,
@@ -101,9 +112,9 @@ export class LogService {
         throw new HttpProblem(422, `The request was refused: ${describeErrors(errors)}.`, errors);
       }
       const written = WRITTEN.slice(2);
-      const casts = placeholders(1).slice(1, -1).split(', ').slice(2);
+      const values = placeholders().slice(2);
       await this.sequelize.query(
-        `UPDATE log_entries SET ${written.map((name, k) => `${name} = ${casts[k]}`).join(', ')}
+        `UPDATE log_entries SET ${written.map((name, k) => `${name} = ${values[k]}`).join(', ')}
          WHERE account_id = $1 AND id = $2`,
         { bind: valuesOf(account, parsed.data), transaction },
       );
@@ -172,12 +183,6 @@ export class LogService {
     return row && entryOfRow(row);
   }
 }
-
-/** A record as it comes back from the database: moments with milliseconds. */
-const normal = (entry: LogEntry): LogEntry => ({
-  ...entry,
-  beganAt: momentWith(new Date(entry.beganAt), offsetOf(entry.beganAt)),
-});
 
 const notKept = (): HttpProblem =>
   new HttpProblem(404, 'No record is kept under this id; it may have been deleted.');

@@ -8,10 +8,18 @@ export interface Where {
 
 const likely = (text: string): string => `%${text.replaceAll(/[\\%_]/g, (one) => `\\${one}`)}%`;
 
-/** The records of an account that a filter means; those deleted are in none. */
-export function whereOf(account: string, filter: LogFilter): Where {
-  const bind: unknown[] = [account];
-  const parts = ['account_id = $1', 'deleted_at IS NULL'];
+/**
+ * The records of an account, or of several, that a filter means. Those deleted are in none, unless
+ * they are what is asked for.
+ */
+export function whereOf(
+  accounts: string | readonly string[],
+  filter: LogFilter,
+  deleted = false,
+): Where {
+  const bind: unknown[] = [accounts];
+  const whose = typeof accounts === 'string' ? 'account_id = $1' : 'account_id = ANY ($1::uuid[])';
+  const parts = [whose, deleted ? 'deleted_at IS NOT NULL' : 'deleted_at IS NULL'];
   const add = (value: unknown, sql: (at: string) => string): void => {
     if (value === undefined) return;
     bind.push(value);

@@ -28,7 +28,6 @@ export const accountPaths: ZodOpenApiPathsObject = {
       responses: {
         '200': session,
         '401': problem('Name and phrase do not belong together.'),
-        '429': problem('That was tried too often; Retry-After says how long to wait.'),
         ...refusals,
       },
     },

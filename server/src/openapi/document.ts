@@ -1,4 +1,4 @@
-import { handoutSchema, healthSchema } from '@sleetcrest/contract';
+import { handoutSchema, healthSchema, readySchema } from '@sleetcrest/contract';
 import { createDocument } from 'zod-openapi';
 import { accountPaths } from './accounts.js';
 import { answer, json, problems, refusals } from './answers.js';
@@ -17,8 +17,14 @@ export const openApiDocument: object = createDocument({
   paths: {
     '/api/health': {
       get: {
-        summary: 'Whether the server and its database answer',
-        responses: { '200': answer('Both do.', healthSchema), '503': problems['503'] },
+        summary: 'Whether the server is alive',
+        responses: { '200': answer('It is.', healthSchema) },
+      },
+    },
+    '/api/ready': {
+      get: {
+        summary: 'Whether it can do its work: the database answers and is of its version',
+        responses: { '200': answer('It can.', readySchema), '503': problems['503'] },
       },
     },
     '/api/openapi.json': {

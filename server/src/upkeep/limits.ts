@@ -1,0 +1,9 @@
+/** The most of each thing that is kept for one person; docs/privacy.md tells them. */
+export const MOST_KEPT = {
+  /** Deleted records that can still be brought back are among them. */
+  records: 300_000,
+  cubes: { guest: 200, account: 5000 },
+  methods: { guest: 40, account: 400 },
+  groups: 100,
+  learnersOfGroup: 400,
+} as const;
