@@ -1,15 +1,11 @@
 import { fork, type ChildProcess } from 'node:child_process';
-import { rmSync } from 'node:fs';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { migrations, openDatabase } from '@sleetcrest/server';
 import autocannon from 'autocannon';
 import pg from 'pg';
 import { median, rounded } from './bench/median.js';
 import { someRecord, signUp } from './people-at-work.js';
-import { STATE } from './places.js';
 import { freePort } from './ports.js';
-import { Cluster } from './postgres/cluster.js';
+import { overThrowaway } from './postgres/throwaway.js';
 import { command, say } from './said.js';
 import { WebServer } from './web-server.js';
 
@@ -93,15 +89,7 @@ async function bareServer(
 
 /** Prints Sleetcrest's throughput beside the bare handler's, round by round in one run. */
 await command(async () => {
-  const folder = join(STATE, `load-postgres-${process.pid}`);
-  const passwordFile = `${folder}.password`;
-  const cluster = await Cluster.start({ folder, passwordFile, port: await freePort() });
-  try {
-    await cluster.ensureDatabase('load');
-    const databaseUrl = cluster.url('load');
-    const sequelize = openDatabase(databaseUrl);
-    await migrations(sequelize).up();
-    await sequelize.close();
+  await overThrowaway('load', async ({ databaseUrl }) => {
     const server = await WebServer.start({
       databaseUrl,
       port: await freePort(),
@@ -143,9 +131,5 @@ await command(async () => {
     process.stdout.write(`${JSON.stringify(measured, null, 2)}\n`);
     bare.disconnect();
     await server.stop();
-  } finally {
-    await cluster.stop();
-    cluster.remove();
-    rmSync(passwordFile, { force: true });
-  }
+  });
 });

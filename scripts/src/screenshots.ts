@@ -16,8 +16,8 @@ import { DEMO_ACCOUNTS } from './demo/people.js';
 import { drawHandout } from './handout-picture.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
+import { overThrowaway } from './postgres/throwaway.js';
 import { command, say } from './said.js';
-import { testCluster } from './test-database.js';
 import { buildWeb } from './web-build.js';
 import { WebServer } from './web-server.js';
 
@@ -233,10 +233,7 @@ await command(async () => {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
   buildWeb();
   mkdirSync(FOLDER, { recursive: true });
-  const { cluster, end } = await testCluster();
-  try {
-    await cluster.ensureDatabase('pictures');
-    const databaseUrl = cluster.url('pictures');
+  await overThrowaway('pictures', async ({ databaseUrl }) => {
     await loadDemo(databaseUrl);
     const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
     const browser = await chromium.launch({
@@ -272,7 +269,5 @@ await command(async () => {
       await browser.close();
       await server.stop();
     }
-  } finally {
-    await end();
-  }
+  });
 });

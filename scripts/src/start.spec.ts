@@ -43,6 +43,7 @@ describe('npm start', () => {
         ...process.env,
         SLEETCREST_DATA: data,
         SLEETCREST_PORT: String(port),
+        SLEETCREST_METRICS_PORT: '0',
         SLEETCREST_DATABASE_PORT: String(databasePort),
         ...env,
       },

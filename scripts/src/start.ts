@@ -6,13 +6,14 @@ import { needPort } from './ports.js';
 import { Cluster } from './postgres/cluster.js';
 import { command, say, Told } from './said.js';
 import { buildWeb } from './web-build.js';
-import { WebServer } from './web-server.js';
+import { WatchedServer } from './watched-server.js';
 
 const DATABASE = 'sleetcrest';
 
 await command(async () => {
   const port = portFrom('SLEETCREST_PORT', 4180);
   const databasePort = portFrom('SLEETCREST_DATABASE_PORT', 4181);
+  const metricsPort = portFrom('SLEETCREST_METRICS_PORT', 4182);
   const host = process.env['SLEETCREST_HOST'] ?? '127.0.0.1';
   const data = process.env['SLEETCREST_DATA'] ?? STATE;
 
@@ -24,6 +25,7 @@ await command(async () => {
 
   try {
     await needPort(port, 'the application', 'SLEETCREST_PORT');
+    if (metricsPort !== 0) await needPort(metricsPort, 'figures', 'SLEETCREST_METRICS_PORT');
     buildWeb();
     const cluster = await Cluster.start({
       folder: join(data, 'postgres'),
@@ -36,18 +38,18 @@ await command(async () => {
     // Without the demo the application begins empty, and nobody is preset.
     const demo = process.env['SLEETCREST_DEMO'] !== 'no';
     if (demo) await loadDemo(url);
-    const server = await WebServer.start({
+    const server = await WatchedServer.start({
       databaseUrl: url,
       port,
       host,
       demo,
+      metricsPort,
       logLevel: process.env['SLEETCREST_LOG_LEVEL'] ?? 'warn',
     });
     running.unshift(server);
 
     const lost = new Promise<never>((_, reject) => {
       cluster.onEnd((said) => reject(new Told(`The database ended (${said}); start again.`)));
-      server.onEnd(() => reject(new Told('The server ended; what it said is above. Start again.')));
     });
     lost.catch(() => undefined);
     process.stdout.write(`${server.address}\n`);

@@ -5,8 +5,8 @@ import { installPackage } from './debian.js';
 import { loadDemo } from './demo/load.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
+import { overThrowaway, type Throwaway } from './postgres/throwaway.js';
 import { command, say } from './said.js';
-import { testCluster } from './test-database.js';
 import { buildWeb } from './web-build.js';
 import { WebServer } from './web-server.js';
 
@@ -15,6 +15,8 @@ interface Outcome {
   failed: number;
 }
 
+/** Quick rather than safe: what tests keep is gone afterwards. */
+const QUICK = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
 const CHROMIUM = '/usr/bin/chromium';
 const bin = (path: string): string => join(ROOT, 'node_modules', path);
 
@@ -102,8 +104,7 @@ await command(async () => {
   };
   const heading = (what: string): void => say(`\n— ${what} …`);
 
-  const { cluster, end } = await testCluster();
-  try {
+  const everything = async ({ cluster }: Throwaway): Promise<void> => {
     heading('Lint, format and types');
     await add('lint', check('.', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
     await add(
@@ -118,7 +119,7 @@ await command(async () => {
     heading('Specs of server, over PostgreSQL');
     await add(
       'server',
-      jasmine('server', { SLEETCREST_TEST_DATABASE_URL: cluster.url('postgres') }),
+      jasmine('server', { SLEETCREST_TEST_DATABASE_URL: cluster.adminUrl('postgres') }),
     );
     heading('Specs of web, in Chromium');
     await add('web', karma());
@@ -128,9 +129,8 @@ await command(async () => {
     heading('Journeys through the built application');
     await cluster.ensureDatabase('journeys');
     await add('journeys', journeys(cluster.url('journeys')));
-  } finally {
-    await end();
-  }
+  };
+  await overThrowaway('test', everything, QUICK);
   const sum = (key: keyof Outcome): number => outcomes.reduce((total, one) => total + one[key], 0);
   process.exitCode = sum('failed') > 0 ? 1 : 0;
   process.stdout.write(`${sum('passed')} passed, ${sum('failed')} failed\n`);

@@ -4,6 +4,22 @@ import { DEMO_ACCOUNTS } from './demo/people.js';
 import { ROOT, WEB_ROOT } from './places.js';
 import { Told } from './said.js';
 
+/** Milliseconds it may take to finish what is under way; a little more than it allows itself. */
+const PATIENCE = 15_000;
+
+export interface WebServerOptions {
+  databaseUrl: string;
+  port: number;
+  host?: string;
+  logLevel?: string;
+  /** Whether the demo's people are told on the sign-in page. */
+  demo?: boolean;
+  /** The port of its figures; none is opened without. */
+  metricsPort?: number;
+  /** Whose word is believed on where requests come from. */
+  proxies?: string;
+}
+
 /** The Express process, serving the API and the built application. */
 export class WebServer {
   private constructor(
@@ -12,14 +28,7 @@ export class WebServer {
   ) {}
 
   /** Starts it and resolves once requests are answered. */
-  static async start(options: {
-    databaseUrl: string;
-    port: number;
-    host?: string;
-    logLevel?: string;
-    /** Whether the demo's people are told on the sign-in page. */
-    demo?: boolean;
-  }): Promise<WebServer> {
+  static async start(options: WebServerOptions): Promise<WebServer> {
     const host = options.host ?? '127.0.0.1';
     const child = fork(join(ROOT, 'server/dist/main.js'), {
       // Apart from the terminal's group, so that Ctrl-C lets it finish before the database ends.
@@ -29,10 +38,12 @@ export class WebServer {
         ...process.env,
         SLEETCREST_HOST: host,
         SLEETCREST_PORT: String(options.port),
+        SLEETCREST_METRICS_PORT: String(options.metricsPort ?? 0),
         SLEETCREST_DATABASE_URL: options.databaseUrl,
         SLEETCREST_WEB_ROOT: WEB_ROOT,
         SLEETCREST_LOG_LEVEL: options.logLevel ?? 'warn',
         SLEETCREST_DEMO_ACCOUNTS: JSON.stringify(options.demo ? DEMO_ACCOUNTS : []),
+        ...(options.proxies !== undefined && { SLEETCREST_PROXIES: options.proxies }),
       },
     });
     let said = '';
@@ -60,21 +71,37 @@ export class WebServer {
     return this.child.pid!;
   }
 
+  /** Whether it ended without being asked to. */
+  get hasEnded(): boolean {
+    return this.child.exitCode !== null || this.child.signalCode !== null;
+  }
+
   /** Ends it at once, whatever is under way; for trying what is lost. */
   async kill(): Promise<void> {
     this.child.removeAllListeners('exit');
-    const ended = new Promise((resolve) => this.child.once('exit', resolve));
-    this.child.kill('SIGKILL');
-    await ended;
+    await this.ended('SIGKILL');
+  }
+
+  /** Stops it where it is, and lets it go on; for trying what hangs. */
+  freeze(): void {
+    this.child.kill('SIGSTOP');
+  }
+  thaw(): void {
+    this.child.kill('SIGCONT');
   }
 
   /** Lets it finish what is under way. */
   async stop(): Promise<void> {
-    const { child } = this;
-    child.removeAllListeners('exit');
-    if (child.exitCode !== null || child.signalCode !== null) return;
-    const ended = new Promise((resolve) => child.once('exit', resolve));
-    child.kill('SIGTERM');
+    this.child.removeAllListeners('exit');
+    const end = setTimeout(() => this.child.kill('SIGKILL'), PATIENCE);
+    await this.ended('SIGTERM');
+    clearTimeout(end);
+  }
+
+  private async ended(signal: NodeJS.Signals): Promise<void> {
+    if (this.hasEnded) return;
+    const ended = new Promise((resolve) => this.child.once('exit', resolve));
+    this.child.kill(signal);
     await ended;
   }
 }

@@ -2,11 +2,9 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Browser } from 'playwright-core';
-import { migrations, openDatabase } from '@sleetcrest/server';
 import { installPackage } from '../debian.js';
-import { STATE } from '../places.js';
 import { freePort } from '../ports.js';
-import { Cluster } from '../postgres/cluster.js';
+import { overThrowaway } from '../postgres/throwaway.js';
 import { WebServer } from '../web-server.js';
 import { rounded } from './median.js';
 
@@ -42,16 +40,8 @@ async function pageProcess(browser: Browser): Promise<number> {
  */
 export async function importMemory(): Promise<object> {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
-  const folder = join(STATE, `import-postgres-${process.pid}`);
-  const passwordFile = `${folder}.password`;
   const files = mkdtempSync(join(tmpdir(), 'sleetcrest-'));
-  const cluster = await Cluster.start({ folder, passwordFile, port: await freePort() });
-  try {
-    await cluster.ensureDatabase('import');
-    const databaseUrl = cluster.url('import');
-    const sequelize = openDatabase(databaseUrl);
-    await migrations(sequelize).up();
-    await sequelize.close();
+  return overThrowaway('import', async ({ databaseUrl }) => {
     const server = await WebServer.start({ databaseUrl, port: await freePort() });
     const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox'] });
     const file = join(files, 'solves.csv');
@@ -78,6 +68,7 @@ export async function importMemory(): Promise<object> {
     clearInterval(watching);
     await browser.close();
     await server.stop();
+    rmSync(files, { recursive: true });
     return {
       rows: ROWS,
       seconds: rounded(seconds),
@@ -87,10 +78,5 @@ export async function importMemory(): Promise<object> {
       },
       allowedMegabytes: 200,
     };
-  } finally {
-    await cluster.stop();
-    cluster.remove();
-    rmSync(passwordFile, { force: true });
-    rmSync(files, { recursive: true });
-  }
+  });
 }

@@ -1,10 +1,6 @@
-import { rmSync } from 'node:fs';
-import { join } from 'node:path';
 import { randomFrom } from '@sleetcrest/core';
-import { LogService, LogStatistics, migrations, openDatabase } from '@sleetcrest/server';
-import { STATE } from '../places.js';
-import { freePort } from '../ports.js';
-import { Cluster } from '../postgres/cluster.js';
+import { LogService, LogStatistics, openDatabase } from '@sleetcrest/server';
+import { overThrowaway } from '../postgres/throwaway.js';
 import { say } from '../said.js';
 import { rounded } from './median.js';
 
@@ -55,13 +51,8 @@ async function times(ask: (k: number) => Promise<unknown>): Promise<Figures> {
 
 /** How long the log's pages and charts take, in milliseconds, as the database fills. */
 export async function logStatistics(): Promise<object> {
-  const folder = join(STATE, `bench-postgres-${process.pid}`);
-  const passwordFile = `${folder}.password`;
-  const cluster = await Cluster.start({ folder, passwordFile, port: await freePort() });
-  try {
-    await cluster.ensureDatabase('bench');
-    const sequelize = openDatabase(cluster.url('bench'));
-    await migrations(sequelize).up();
+  return overThrowaway('bench', async ({ databaseUrl }) => {
+    const sequelize = openDatabase(databaseUrl, { patient: true });
     await sequelize.query(PEOPLE);
     const [rows] = await sequelize.query('SELECT id FROM accounts');
     const [members] = await sequelize.query('SELECT learner_id AS id FROM group_members');
@@ -73,14 +64,8 @@ export async function logStatistics(): Promise<object> {
     for (const size of SIZES) {
       say(`Filling the log with ${size.toLocaleString('en')} solves …`);
       await sequelize.query('DELETE FROM log_entries');
-      // A single statement of this size takes longer than any the application makes.
-      await sequelize.transaction(async (transaction) => {
-        await sequelize.query('SET LOCAL statement_timeout = 0', { transaction });
-        await sequelize.query(fill(size), { transaction });
-      });
-      await sequelize
-        .query('SET statement_timeout = 0; VACUUM ANALYZE log_entries')
-        .catch(() => sequelize.query('VACUUM ANALYZE log_entries'));
+      await sequelize.query(fill(size));
+      await sequelize.query('VACUUM ANALYZE log_entries');
       const random = randomFrom(7);
       const anyone = (): string => ids[random(ids.length)]!;
       const month = { from: '2026-10-27', to: TODAY };
@@ -108,9 +93,5 @@ export async function logStatistics(): Promise<object> {
         Object.keys(large).map((name) => [name, rounded(large[name]!.p50 / small[name]!.p50)]),
       ),
     };
-  } finally {
-    await cluster.stop();
-    cluster.remove();
-    rmSync(passwordFile, { force: true });
-  }
+  });
 }

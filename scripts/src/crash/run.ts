@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { randomFrom } from '@sleetcrest/core';
-import { migrations, openDatabase } from '@sleetcrest/server';
+import { migrate } from '@sleetcrest/server';
 import pg from 'pg';
 import { STATE } from '../places.js';
 import { freePort } from '../ports.js';
@@ -49,9 +49,7 @@ export async function crash(
   let cluster = await startDatabase();
   await cluster.ensureDatabase(DATABASE);
   const databaseUrl = cluster.url(DATABASE);
-  const sequelize = openDatabase(databaseUrl);
-  await migrations(sequelize).up();
-  await sequelize.close();
+  await migrate(databaseUrl);
   const startServer = (): Promise<WebServer> =>
     WebServer.start({ databaseUrl, port, logLevel: 'silent' });
   let server = await startServer();

@@ -6,7 +6,7 @@ import {
   GroupService,
   loadOnce,
   LogService,
-  migrations,
+  migrate,
   MethodService,
   openDatabase,
   SolveService,
@@ -26,9 +26,10 @@ function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
 
 /** Brings the database up to date and puts the demo's people and what they keep in, once. */
 export async function loadDemo(databaseUrl: string): Promise<void> {
-  const sequelize = openDatabase(databaseUrl);
+  await migrate(databaseUrl);
+  // Ten weeks of practice are made within one transaction.
+  const sequelize = openDatabase(databaseUrl, { patient: true });
   try {
-    await migrations(sequelize).up();
     const accounts = new AccountService(sequelize);
     const groups = new GroupService(sequelize);
     const log = new LogService(sequelize);

@@ -5,20 +5,33 @@ import { Told } from '../said.js';
 
 const DEBIAN = '/usr/lib/postgresql';
 
-function find(): string | undefined {
+/** The newest there is, or that of a version. */
+function find(wanted?: string): string | undefined {
   const versions = existsSync(DEBIAN) ? readdirSync(DEBIAN) : [];
   return versions
+    .filter((version) => wanted === undefined || version === wanted)
     .sort((a, b) => Number(b) - Number(a))
     .map((version) => join(DEBIAN, version, 'bin'))
     .find((folder) => existsSync(join(folder, 'initdb')) && existsSync(join(folder, 'postgres')));
 }
 
-/** The folder of PostgreSQL's programs; Debian's package is installed when no server is found. */
-export function postgresPrograms(): string {
-  const found = find();
+/**
+ * The folder of PostgreSQL's programs; Debian's package is installed when no server is found. Data
+ * made by one version can be read by that version alone: `madeBy` is the one that must be there.
+ */
+export function postgresPrograms(madeBy?: string): string {
+  const found = find(madeBy);
   if (found) return found;
-  installPackage('postgresql');
-  const installed = find();
+  const name = madeBy === undefined ? 'postgresql' : `postgresql-${madeBy}`;
+  try {
+    installPackage(name);
+  } catch (error) {
+    if (madeBy === undefined) throw error;
+    throw new Told(
+      `The database was made by PostgreSQL ${madeBy}, which is not here: install Debian's ${name}, or restore a backup into an empty place (docs/running.md, “A newer PostgreSQL”).`,
+    );
+  }
+  const installed = find(madeBy);
   if (!installed) throw new Told(`PostgreSQL was installed, but no server is in ${DEBIAN}.`);
   return installed;
 }
