@@ -26,6 +26,16 @@ export type LogColumn = (typeof LOG_COLUMNS)[number]['name'];
 /** The cells of a row by column; a column that is not there is empty. */
 export type LogRow = Partial<Record<LogColumn, string>>;
 
+/**
+ * What a spreadsheet would take for something to work out. Such a cell leaves with an apostrophe in
+ * front, which spreadsheets do not show, and loses it when it is read; so does one that begins with
+ * apostrophes and then the like, or it would lose its own.
+ */
+const RUN_BY_SPREADSHEETS = /^'*[=+\-@\t\r]/;
+const asCell = (text: string): string => (RUN_BY_SPREADSHEETS.test(text) ? `'${text}` : text);
+const fromCell = (cell: string): string =>
+  cell.startsWith("'") && RUN_BY_SPREADSHEETS.test(cell) ? cell.slice(1) : cell;
+
 /** A record as a row of CSV. */
 export const rowOf = (entry: LogEntry): Record<LogColumn, string> => ({
   id: entry.id,
@@ -34,10 +44,10 @@ export const rowOf = (entry: LogEntry): Record<LogColumn, string> => ({
   began_at: entry.beganAt,
   time: entry.time === null ? '' : entry.time.toFixed(2),
   outcome: entry.outcome,
-  reason: entry.reason,
-  note: entry.note,
+  reason: asCell(entry.reason),
+  note: asCell(entry.note),
   method: entry.method,
-  cube: entry.cube,
+  cube: asCell(entry.cube),
   scramble: entry.scramble,
   turns: entry.turns,
   splits: entry.splits
@@ -45,7 +55,7 @@ export const rowOf = (entry: LogEntry): Record<LogColumn, string> => ({
       ({ stage, time, turns }) => `${stage}=${time.toFixed(2)}${turns === null ? '' : `/${turns}`}`,
     )
     .join(';'),
-  tags: entry.tags.join(';'),
+  tags: asCell(entry.tags.join(';')),
 });
 
 /** A row read, or what is wrong with it, by column. */
@@ -56,7 +66,7 @@ export type ReadRow = { ok: true; entry: LogEntry } | { ok: false; errors: Field
  * file read twice adds nothing.
  */
 export function entryOf(row: LogRow, idFor: (row: LogRow) => string): ReadRow {
-  const cell = (name: LogColumn): string => row[name]?.trim() ?? '';
+  const cell = (name: LogColumn): string => fromCell(row[name]?.trim() ?? '');
   const parsed = logEntrySchema.safeParse({
     id: cell('id') || idFor(row),
     kind: cell('kind') || 'solve',
@@ -65,7 +75,7 @@ export function entryOf(row: LogRow, idFor: (row: LogRow) => string): ReadRow {
     time: cell('time') === '' ? null : secondsIn(cell('time')),
     outcome: cell('outcome') || 'finished',
     reason: cell('reason'),
-    note: row.note ?? '',
+    note: fromCell(row.note ?? ''),
     method: cell('method'),
     cube: cell('cube'),
     scramble: cell('scramble'),

@@ -43,7 +43,11 @@ const anyEntry: fc.Arbitrary<LogEntry> = fc
     ...entry,
     stage: entry.kind === 'stage' ? entry.stage : null,
     reason: entry.outcome === 'aside' ? entry.reason : '',
-  }));
+  }))
+  // As it is kept: its words composed, which may make them too long or two tags alike.
+  .map((entry) => logEntrySchema.safeParse(entry))
+  .filter(({ success }) => success)
+  .map(({ data }) => data!);
 
 const noId = (): never => {
   throw new Error('the row has an id');
@@ -64,7 +68,7 @@ describe('a record as a row of CSV', () => {
     expect(read.ok && read.entry).toEqual(
       jasmine.objectContaining({
         ...{ id: ID, kind: 'solve', stage: null, time: null, outcome: 'finished' },
-        beganAt: '2026-11-25T18:03:00+01:00',
+        beganAt: '2026-11-25T18:03:00.000+01:00',
       }),
     );
   });
@@ -93,6 +97,18 @@ describe('a record as a row of CSV', () => {
     const entry = fc.sample(anyEntry, { numRuns: 1, seed: 4180 })[0]!;
     expect(Object.keys(rowOf(entry))).toEqual(LOG_COLUMNS.map(({ name }) => name));
     expect(Object.keys(logEntrySchema.parse(entry)).length).toBe(LOG_COLUMNS.length);
+  });
+
+  it('has no cell that a spreadsheet would run, and comes back with the words it had', () => {
+    const [entry] = fc.sample(anyEntry, { numRuns: 1, seed: 4180 });
+    for (const note of ['=1+1', "'=1+1", "''-2", '@home', '\ttab', "'quoted'", '-', 'a=b']) {
+      const row = rowOf({ ...entry!, note, cube: note.trim(), tags: [note.trim()] });
+      for (const cell of [row.note, row.cube, row.tags]) expect(cell).not.toMatch(/^[=+\-@\t\r]/);
+      const read = entryOf(row, () => ID);
+      expect(read.ok && [read.entry.note, read.entry.cube, read.entry.tags]).toEqual([
+        ...[note, note.trim(), [note.trim()]],
+      ]);
+    }
   });
 
   it('tells a time in seconds or as a clock does', () => {

@@ -62,5 +62,7 @@ export function apiFailure(error: unknown): ApiFailure {
   const message = problem.success
     ? problem.data.detail
     : 'The server gave an answer that cannot be read.';
-  return { unreachable: false, message };
+  // Too much was asked for just now: in a while it will be taken.
+  const later = error instanceof HttpErrorResponse && error.status === 429;
+  return { unreachable: later, message };
 }
