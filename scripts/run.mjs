@@ -20,7 +20,8 @@ import { fileURLToPath, pathToFileURL } from 'node:url';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const [command = '', ...args] = process.argv.slice(2);
 const COMMANDS = [
-  ...['start', 'test', 'bench', 'crash', 'load', 'screenshots', 'formats', 'cube', 'build'],
+  ...['start', 'test', 'backup', 'restore', 'bench', 'crash', 'hostile', 'nodes', 'load'],
+  ...['screenshots', 'formats', 'cube', 'build'],
 ];
 
 function end(sentence) {

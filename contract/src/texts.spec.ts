@@ -38,7 +38,10 @@ function stringsBelow(schema: z.core.$ZodType, path: string): [string, z.core.$Z
 }
 
 describe('no string of the contract', () => {
-  const all = Object.entries({ ...documents, ...accounts, ...log } as Record<string, unknown>).filter(
+  const all = Object.entries({ ...documents, ...accounts, ...log } as Record<
+    string,
+    unknown
+  >).filter(
     (one): one is [string, z.ZodType] => one[1] instanceof z.ZodType && !ANSWERS.includes(one[1]),
   );
   const strings = all.flatMap(([called, schema]) => stringsBelow(schema, called));
@@ -46,7 +49,11 @@ describe('no string of the contract', () => {
   it('is found only where this looks', () => {
     expect(strings.length).toBeGreaterThan(100);
     const paths = strings.map(([path]) => path);
-    for (const known of ['createSolveSchema.name', 'logBatchSchema.entries.note', 'approachSchema.cases.look'])
+    for (const known of [
+      'createSolveSchema.name',
+      'logBatchSchema.entries.note',
+      'approachSchema.cases.look',
+    ])
       expect(paths).toContain(known);
   });
 

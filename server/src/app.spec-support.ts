@@ -55,11 +55,15 @@ export class Visitor {
 
   constructor(private readonly address: string) {}
 
+  /** Asks with another's session from now on. */
+  as(other: Visitor): this {
+    this.cookie = other.cookie;
+    return this;
+  }
+
   /** The same browser, asking another process. */
   at(other: TestApp): Visitor {
-    const visitor = new Visitor(other.address);
-    visitor.cookie = this.cookie;
-    return visitor;
+    return new Visitor(other.address).as(this);
   }
 
   async ask(

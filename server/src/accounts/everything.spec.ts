@@ -36,9 +36,14 @@ describe('everything that is kept for an account', () => {
 
     const all = await files();
     expect([...all.keys()].sort()).toEqual([
-      ...['README.txt', 'account.json', 'cubes.json', 'groups.json', 'log.csv', 'log.json'],
-      'methods/landing.json',
+      ...['README.txt', 'account.json', 'cubes.json', 'deleted/cubes.json', 'deleted/log.json'],
+      ...['groups.json', 'log.csv', 'log.json', 'methods/landing.json', 'places.json'],
+      'sessions.json',
     ]);
+    for (const name of all.keys()) {
+      if (!['README.txt', 'methods/landing.json'].includes(name))
+        expect(all.get('README.txt')).toContain(name);
+    }
     const log = logSchema.parse(JSON.parse(all.get('log.json')!));
     expect(log.entries.map(({ note }) => note).sort()).toEqual(records.map(({ note }) => note));
     expect(all.get('log.csv')!.trim().split('\r\n').length).toBe(4);
@@ -53,6 +58,25 @@ describe('everything that is kept for an account', () => {
     );
     expect([...all.values()].join()).not.toContain('not Amalie’s');
     expect([...all.values()].join()).not.toContain('argon2');
+  });
+
+  it('has what was deleted and can still be brought back, and where one is signed in', async () => {
+    const [record, cube] = [aRecord({ note: 'deleted, not forgotten' }), aSolve()];
+    await visitor.ask('POST', '/api/log', record);
+    await visitor.ask('POST', '/api/log/remove', { ids: [record.id] });
+    await visitor.ask('POST', '/api/solves', cube);
+    await visitor.ask('DELETE', `/api/solves/${cube.id}`);
+    await visitor.ask('PUT', '/api/methods/landing', aMethod());
+    await visitor.ask('DELETE', '/api/methods/landing');
+    const all = await files();
+    const log = logSchema.parse(JSON.parse(all.get('deleted/log.json')!));
+    expect(log.entries).toEqual([record]);
+    const [kept] = JSON.parse(all.get('deleted/cubes.json')!) as object[];
+    expect(kept).toEqual(jasmine.objectContaining({ id: cube.id, deletedAt: jasmine.any(String) }));
+    expect(all.has('deleted/methods/landing.json')).toBeTrue();
+    expect(JSON.parse(all.get('cubes.json')!)).toEqual([]);
+    expect((JSON.parse(all.get('sessions.json')!) as object[]).length).toBe(1);
+    expect((JSON.parse(all.get('places.json')!) as object[]).length).toBe(1);
   });
 
   it('has the groups one belongs to, without their codes or other learners', async () => {

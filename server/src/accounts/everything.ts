@@ -5,6 +5,7 @@ import type { Account } from '@sleetcrest/contract/accounts';
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
 import type { GroupService } from '../groups/service.js';
+import { asList } from '../database/pages.js';
 import { streamed } from '../http/streamed.js';
 import { asCsv, asJson, deletedEntriesOf, entriesOf } from '../log/export.js';
 import type { MethodService } from '../methods/service.js';
@@ -100,7 +101,9 @@ async function filesOf(
     content: () => `${JSON.stringify(value, null, 2)}\n`,
   });
   const cubes = (deleted: boolean) => () =>
-    Readable.from(listed(solves.all(account.id), deleted), { objectMode: false });
+    Readable.from(asList(some(solves.all(account.id), deleted), '[', '\n]\n'), {
+      objectMode: false,
+    });
   const entries = () => entriesOf(sequelize, account.id, {});
   return [
     { name: 'README.txt', content: () => README },
@@ -119,17 +122,13 @@ async function filesOf(
   ];
 }
 
-/** Those of the cubes that are deleted, or those that are not, as a JSON list. */
-async function* listed(
-  cubes: AsyncIterable<{ deletedAt: string | null }>,
+/** Those of the cubes that are deleted, or those that are not. */
+async function* some(
+  cubes: ReturnType<SolveService['all']>,
   deleted: boolean,
-): AsyncGenerator<string> {
-  yield '[';
-  let between = '\n';
-  for await (const { deletedAt, ...cube } of cubes) {
-    if ((deletedAt !== null) !== deleted) continue;
-    yield between + JSON.stringify(deleted ? { ...cube, deletedAt } : cube);
-    between = ',\n';
+): AsyncGenerator<object[]> {
+  for await (const page of cubes) {
+    const meant = page.filter(({ deletedAt }) => (deletedAt !== null) === deleted);
+    yield meant.map(({ deletedAt, ...cube }) => (deleted ? { ...cube, deletedAt } : cube));
   }
-  yield '\n]\n';
 }

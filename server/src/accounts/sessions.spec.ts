@@ -1,5 +1,7 @@
 import { sessionSchema } from '@sleetcrest/contract/accounts';
-import { TestApp, type Visitor } from '../app.spec-support.js';
+import { randomUUID } from 'node:crypto';
+import { groupSchema } from '@sleetcrest/contract/accounts';
+import { aRecord, aSolve, PHRASE, TestApp, type Visitor } from '../app.spec-support.js';
 
 describe('a session', () => {
   let app: TestApp;
@@ -36,6 +38,81 @@ describe('a session', () => {
     await visitor.signUp('Teo');
     await app.database.sequelize.query(`UPDATE sessions SET expires_at = now() - interval '1 s'`);
     expect(await named(visitor)).toBeUndefined();
+  });
+
+  it('ends on every process in the moment its end is answered', async () => {
+    const other = await app.beside();
+    const coach = app.somebody();
+    await coach.signUp('Runa', 'coach');
+    const made = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });
+    const { code } = groupSchema.parse(made.body);
+    const ends: [string, (who: Visitor, id: string) => Promise<{ status: number }>][] = [
+      ['signing out', (who) => who.ask('DELETE', '/api/session')],
+      ['out everywhere', (who) => who.ask('POST', '/api/account/sign-out-everywhere')],
+      [
+        'a new phrase',
+        (who) =>
+          who.ask('PATCH', '/api/account', {
+            phrase: { now: PHRASE, next: 'another long phrase' },
+          }),
+      ],
+      [
+        'a phrase set by the coach',
+        (_, id) => coach.ask('POST', `/api/learners/${id}/phrase`, { phrase: PHRASE }),
+      ],
+      ['being deleted', (who) => who.ask('DELETE', '/api/account', { phrase: PHRASE })],
+    ];
+    for (const [how, end] of ends) {
+      const learner = app.somebody();
+      const { id } = await learner.signUp(`Learner by ${how}`);
+      await learner.ask('POST', '/api/groups/join', { code });
+      // Both processes have met this session, and remember it as far as they remember any.
+      const there = learner.at(other);
+      expect((await there.ask('POST', '/api/log', aRecord())).status)
+        .withContext(how)
+        .toBe(201);
+      expect((await there.ask('GET', '/api/log')).status).toBe(200);
+      expect((await end(learner, id)).status)
+        .withContext(how)
+        .toBeLessThan(300);
+      const kept = aRecord();
+      const answers = await Promise.all([
+        there.ask('POST', '/api/log', kept),
+        there.ask('GET', '/api/log'),
+        there.ask('GET', '/api/account/export'),
+        there.ask('POST', '/api/log/remove', { ids: [kept.id] }),
+      ]);
+      expect(answers.map(({ status }) => status))
+        .withContext(how)
+        .toEqual([401, 401, 401, 401]);
+      const [rows] = await app.database.sequelize.query(
+        `SELECT FROM log_entries WHERE id = '${kept.id}'`,
+      );
+      expect(rows.length).withContext(how).toBe(0);
+    }
+    await other.stop();
+  }, 20_000);
+
+  it('of a guest is the same on every process that meets its token first', async () => {
+    const other = await app.beside();
+    await visitor.ask('GET', '/api/session');
+    const there = visitor.at(other);
+    const solve = aSolve();
+    const [here, again] = await Promise.all([
+      visitor.ask('POST', '/api/solves', solve),
+      there.ask('POST', '/api/solves', solve),
+    ]);
+    expect([here.status, again.status].sort()).toEqual([200, 201]);
+    await other.stop();
+  });
+
+  it('is remembered as used once a day', async () => {
+    await visitor.signUp('Teo');
+    const { sequelize } = app.database;
+    await sequelize.query(`UPDATE sessions SET seen_on = current_date - 3`);
+    await visitor.ask('GET', '/api/log');
+    const [rows] = await sequelize.query('SELECT seen_on = current_date AS today FROM sessions');
+    expect(rows).toEqual([{ today: true }]);
   });
 
   it('keeps no token in the database that could be used', async () => {

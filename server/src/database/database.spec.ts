@@ -4,7 +4,7 @@ import { anOwner, PHRASE, aSolve, emptyDatabase, type TestDatabase } from '../ap
 import { AccountService } from '../accounts/service.js';
 import { SolveService } from '../solves/service.js';
 import { loadOnce } from './load-once.js';
-import { isUpToDate, migrate, MIGRATION_NAMES, takeBack } from './migrate.js';
+import { isUpToDate, migrate, MIGRATION_NAMES, NewerDatabase, takeBack } from './migrate.js';
 
 describe('the database', () => {
   let database: TestDatabase;
@@ -87,6 +87,38 @@ describe('the database', () => {
       { type: QueryTypes.SELECT },
     );
     expect(plan.map((row) => row['QUERY PLAN']).join()).toContain('saved_solves_newest');
+  });
+
+  it('is made by one of several that start at once; the others find it made', async () => {
+    const { url, sequelize } = database;
+    await takeBack(url, 0);
+    const made = await Promise.all([1, 2, 3, 4].map(() => migrate(url)));
+    expect(made.flat().sort()).toEqual([...MIGRATION_NAMES]);
+    expect(await isUpToDate(sequelize)).toBeTrue();
+  });
+
+  it('is left as it was, record and all, by a change that fails half-way', async () => {
+    const { url, sequelize } = database;
+    await takeBack(url, '0006-keeping');
+    // The last thing that the change does is there already.
+    await sequelize.query(`CREATE INDEX accounts_of_guests ON accounts (created_at)`);
+    await expectAsync(migrate(url)).toBeRejectedWithError(/already exists/);
+    expect(await isUpToDate(sequelize)).toBeFalse();
+    const tables = await sequelize.getQueryInterface().showAllTables();
+    expect(tables).not.toContain('secrets');
+    await sequelize.query('DROP INDEX accounts_of_guests');
+    expect(await migrate(url)).toEqual(['0006-keeping']);
+  });
+
+  it('is not touched when a newer version changed it', async () => {
+    const { url, sequelize } = database;
+    await sequelize.query(`INSERT INTO migrations (name) VALUES ('0999-tables-with-legs')`);
+    await expectAsync(migrate(url)).toBeRejectedWithError(
+      NewerDatabase,
+      /newer Sleetcrest \(0999-tables-with-legs\): start that version, or restore a backup/,
+    );
+    await expectAsync(takeBack(url, 0)).toBeRejectedWithError(NewerDatabase);
+    expect(await isUpToDate(sequelize)).toBeFalse();
   });
 
   it('loads a set of data once, and not at all when loading fails', async () => {

@@ -18,6 +18,7 @@ export const openLog = (level: string, destination?: DestinationStream): Logger 
   pino(
     {
       level,
+      base: { pid: process.pid },
       formatters: {
         log: (given) =>
           Object.fromEntries(
@@ -56,6 +57,8 @@ export const logging = (logger: Logger): RequestHandler =>
   pinoHttp({
     logger,
     quietReqLogger: true,
+    // It would log both whole, with headers and cookies.
+    serializers: { req: () => undefined, res: () => undefined },
     customAttributeKeys: { reqId: 'id', responseTime: 'milliseconds' },
     genReqId: (request, response) => {
       const given = request.headers['x-request-id'];

@@ -87,10 +87,13 @@ function asProblem(error: unknown): HttpProblem {
 
 /** Answers every error as `application/problem+json`; what is our fault is logged. */
 export const answerProblems: ErrorRequestHandler = (error, request, response, next) => {
+  // Express knows a handler of errors by its four parameters.
+  void next;
   const problem = asProblem(error);
   if (problem.status >= 500) request.log.error({ error: errorFields(error) }, 'request failed');
   if (response.headersSent) {
-    next(error);
+    // Half an answer must not end as if it were whole.
+    response.destroy();
     return;
   }
   // A session that was to begin with this did not.

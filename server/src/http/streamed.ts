@@ -10,11 +10,15 @@ const LEFT = [
   'ERR_STREAM_WRITE_AFTER_END',
 ];
 
+/** Each part of the way to the network listens for its end, more of them than Node thinks usual. */
+const LISTENERS = 24;
+
 /**
  * Sends a file, and is its only owner: when either end fails or leaves, both are ended. A reader who
  * leaves is no failure. One of ours cuts the connection, so that no short file looks whole.
  */
 export async function streamed(response: Response, file: Readable): Promise<void> {
+  response.setMaxListeners(LISTENERS);
   try {
     await pipeline(file, response);
   } catch (error) {

@@ -26,6 +26,13 @@ import { aRecord, TestApp, type Visitor } from '../app.spec-support.js';
 
 const TODAY = '2026-11-25';
 
+/** The same items in an order of chance. */
+const inAnyOrder = <T>(items: readonly T[], random: (below: number) => number): T[] =>
+  [...items]
+    .map((item): [number, T] => [random(1e6), item])
+    .sort(([a], [b]) => a - b)
+    .map(([, item]) => item);
+
 /** Records as they may come, over some weeks and several offsets. */
 function manyRecords(count: number, seed: number): LogEntry[] {
   const random = randomFrom(seed);
@@ -43,10 +50,12 @@ function manyRecords(count: number, seed: number): LogEntry[] {
       note: one(['', 'In the Boathouse', 'tired']),
       method: one(['gentle', 'white-up', '']),
       tags: one([[], ['club'], ['club', 'late']]),
-      splits: STAGES.slice(0, random(6)).map((stage) => ({
-        ...{ stage, time: random(2000) / 100 },
-        turns: random(4) === 0 ? null : random(40),
-      })),
+      splits: inAnyOrder(STAGES, random)
+        .slice(0, random(12))
+        .map((stage) => ({
+          ...{ stage, time: random(2000) / 100 },
+          turns: random(4) === 0 ? null : random(40),
+        })),
     });
   });
 }
@@ -127,23 +136,76 @@ describe('a log', () => {
     }
   });
 
-  it('sets a learner beside their group, and a coach sees the group’s learners together', async () => {
-    const coach = app.somebody();
-    await coach.signUp('Runa', 'coach');
-    const made = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });
-    const { code } = made.body as { code: string };
-    const other = app.somebody();
-    await other.signUp('Teo');
-    for (const visitor of [learner, other]) await visitor.ask('POST', '/api/groups/join', { code });
-    const splits = (time: number) => [{ stage: 'daisy' as const, time, turns: 10 }];
-    await learner.ask('POST', '/api/log', aRecord({ splits: splits(10) }));
-    await other.ask('POST', '/api/log', aRecord({ splits: splits(20) }));
-    for (const visitor of [learner, coach]) {
-      const { body } = await visitor.ask('GET', `/api/log/overview?today=${TODAY}`);
-      expect(logOverviewSchema.parse(body).ridge.group).toEqual([
-        { stage: 'daisy', count: 2, median: 15, turnsPerSecond: 0.67 },
-      ]);
+  describe('beside a group', () => {
+    /** A group of so many learners besides the first, each with a daisy of so many seconds. */
+    async function groupOf(seconds: readonly number[]): Promise<{ coach: Visitor; id: string }> {
+      const coach = app.somebody();
+      await coach.signUp(`Coach ${randomUUID().slice(0, 6)}`, 'coach');
+      const made = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });
+      const { code, id } = made.body as { code: string; id: string };
+      await learner.ask('POST', '/api/groups/join', { code });
+      for (const [k, time] of seconds.entries()) {
+        const other = app.somebody();
+        await other.signUp(`Other ${k} ${id.slice(0, 6)}`);
+        await other.ask('POST', '/api/groups/join', { code });
+        const splits = [{ stage: 'daisy' as const, time, turns: 10 }];
+        const beganAt = new Date().toISOString();
+        await other.ask('POST', '/api/log', aRecord({ beganAt, splits, note: 'a word of mine' }));
+      }
+      return { coach, id };
     }
+    const groupFor = async (visitor: Visitor, query = '', path = '/api/log/overview') =>
+      logOverviewSchema.parse((await visitor.ask('GET', `${path}?today=${TODAY}${query}`)).body)
+        .ridge.group;
+
+    it('shows what is typical of at least four others, each counted as one', async () => {
+      await groupOf([10, 20, 30, 90]);
+      const own = [{ stage: 'daisy' as const, time: 1, turns: 1 }];
+      await learner.ask('POST', '/api/log', aRecord({ splits: own }));
+      expect(await groupFor(learner)).toEqual([
+        { stage: 'daisy', count: 4, median: 25, turnsPerSecond: 0.42 },
+      ]);
+      expect(await groupFor(learner, '&stage=daisy&method=gentle')).not.toBe('too few');
+      expect(await groupFor(learner, '&method=white-up')).toBe('too few');
+    });
+
+    it('says too few of fewer: in a group of two the group would be the other child', async () => {
+      await groupOf([10, 20, 30]);
+      expect(await groupFor(learner)).toBe('too few');
+      const alone = app.somebody();
+      await alone.signUp('Nils');
+      expect(await groupFor(alone)).toBeNull();
+    });
+
+    it('answers to nothing that is asked but method and stage', async () => {
+      await groupOf([10, 20, 30, 90]);
+      const all = await groupFor(learner);
+      for (const query of [
+        ...['&text=a+word+of+mine', '&text=no+such+word', '&tag=club', '&tag=none'],
+        ...['&from=2026-01-01&to=2026-01-02', '&outcome=aside', '&kind=stage'],
+      ]) {
+        expect(await groupFor(learner, query))
+          .withContext(query)
+          .toEqual(all);
+      }
+    });
+
+    it('is of the groups of the coach asked through alone', async () => {
+      const [{ coach }, other] = [await groupOf([10, 20, 30, 90]), await groupOf([1, 2])];
+      const [{ id }] = (await app.database.sequelize.query<{ id: string }>(
+        `SELECT id FROM accounts WHERE name = 'Amalie'`,
+        { type: QueryTypes.SELECT },
+      )) as [{ id: string }];
+      const path = `/api/learners/${id}/log/overview`;
+      expect(await groupFor(coach, '', path)).toEqual([
+        jasmine.objectContaining({ stage: 'daisy', median: 25 }),
+      ] as never);
+      expect(await groupFor(other.coach, '', path)).toBe('too few');
+      // The learner's own view is of both together.
+      expect(await groupFor(learner)).toEqual([
+        jasmine.objectContaining({ count: 6, median: 15 }),
+      ] as never);
+    });
   });
 
   it('changes a record, and refuses a change that would make it wrong', async () => {

@@ -15,7 +15,10 @@ const MOST_REMEMBERED = 10_000;
 export class LogRoom {
   private readonly added = new LRUCache<string, number>({ max: MOST_REMEMBERED });
 
-  constructor(private readonly sequelize: Sequelize) {}
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly most: number = MOST_KEPT.records,
+  ) {}
 
   /** @throws HttpProblem 409 when the log is full. */
   async forOne(account: string): Promise<void> {
@@ -30,8 +33,8 @@ export class LogRoom {
   async forMany(account: string, count: number): Promise<void> {
     const full = await this.sequelize.query(
       'SELECT FROM log_entries WHERE account_id = $1 OFFSET $2 LIMIT 1',
-      { bind: [account, MOST_KEPT.records - count], type: QueryTypes.SELECT },
+      { bind: [account, Math.max(0, this.most - count)], type: QueryTypes.SELECT },
     );
-    if (full.length > 0) throw noRoom('records', MOST_KEPT.records);
+    if (full.length > 0 || count > this.most) throw noRoom('records', this.most);
   }
 }

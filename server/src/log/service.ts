@@ -25,11 +25,10 @@ const INSERT_ONE = {
 
 /** Keeps logs, each for its account alone: what it has answered is in the database. */
 export class LogService {
-  private readonly room: LogRoom;
-
-  constructor(private readonly sequelize: Sequelize) {
-    this.room = new LogRoom(sequelize);
-  }
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly room = new LogRoom(sequelize),
+  ) {}
 
   /**
    * Keeps a record, if the session it is asked by is the account's and has not ended; gives whether

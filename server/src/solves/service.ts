@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { CreateSolve, SavedSolve, SolvePage, UpdateSolve } from '@sleetcrest/contract';
 import { Op, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
-import { PAGE, paged } from '../database/paged.js';
+import { PAGE, pages } from '../database/pages.js';
 import { HttpProblem, refusal } from '../http/problem.js';
 import { planned } from '../threads/thinking.js';
 import { makeRoom } from '../upkeep/room.js';
@@ -67,9 +67,9 @@ export class SolveService {
     return { items: rows.map(savedSolveOf), page, size, total: count };
   }
 
-  /** All of them, deleted ones that can still be brought back too, oldest first. */
-  async *all(owner: string): AsyncGenerator<SavedSolve & { deletedAt: string | null }> {
-    const rows = paged<SolveRow>((last) =>
+  /** All of them, page by page, deleted ones that can still be brought back too, oldest first. */
+  async *all(owner: string): AsyncGenerator<(SavedSolve & { deletedAt: string | null })[]> {
+    const rows = pages<SolveRow>((last) =>
       this.rows.findAll({
         where: {
           ownerId: owner,
@@ -85,8 +85,11 @@ export class SolveService {
         paranoid: false,
       }),
     );
-    for await (const row of rows) {
-      yield { ...savedSolveOf(row), deletedAt: row.deletedAt?.toISOString() ?? null };
+    for await (const page of rows) {
+      yield page.map((row) => ({
+        ...savedSolveOf(row),
+        deletedAt: row.deletedAt?.toISOString() ?? null,
+      }));
     }
   }
 

@@ -1,0 +1,44 @@
+import { setTimeout as sleep } from 'node:timers/promises';
+
+const EVERY = 50;
+/** Milliseconds beyond which somebody would think that nobody is there. */
+const SLOW = 2000;
+
+/** Asks all the while whether a server is alive, and how long it takes to say so. */
+export class HealthCheck {
+  readonly taken: number[] = [];
+  private ended = false;
+  private readonly asking: Promise<void>;
+
+  constructor(private readonly address: string) {
+    this.asking = this.ask();
+  }
+
+  get slowest(): number {
+    return this.taken.reduce((so, one) => Math.max(so, one), 0);
+  }
+
+  /** How many took too long, or were not answered. */
+  get slow(): number {
+    return this.taken.filter((one) => one > SLOW).length;
+  }
+
+  async end(): Promise<void> {
+    this.ended = true;
+    await this.asking;
+  }
+
+  private async ask(): Promise<void> {
+    while (!this.ended) {
+      const begun = performance.now();
+      const answered = await fetch(`${this.address}/api/health`)
+        .then(async (answer) => {
+          await answer.arrayBuffer();
+          return answer.ok;
+        })
+        .catch(() => false);
+      this.taken.push(answered ? performance.now() - begun : Infinity);
+      await sleep(EVERY);
+    }
+  }
+}
