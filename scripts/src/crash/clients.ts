@@ -4,6 +4,8 @@ import { signUp, someRecord } from '../people-at-work.js';
 const WAIT = 40;
 /** A request that hangs is given up, and sent again. */
 const PATIENCE = 4000;
+/** A record that is not answered by then never will be. */
+const HUNG = 45_000;
 
 /** Clients that record solves one after the other, each sent again until it is answered. */
 export class RecordingClients {
@@ -11,6 +13,9 @@ export class RecordingClients {
   readonly answered: string[] = [];
   retries = 0;
   refused: string[] = [];
+  hung = 0;
+  /** The longest a record took, in milliseconds. */
+  longest = 0;
   private stopping = false;
   private working: Promise<void>[] = [];
 
@@ -38,10 +43,17 @@ export class RecordingClients {
   private async record(cookie: string): Promise<void> {
     while (!this.stopping) {
       const record = someRecord();
+      const begun = Date.now();
+      let told = false;
       while (!(await this.sent(cookie, record.id, JSON.stringify(record)))) {
         this.retries++;
+        if (!told && Date.now() - begun > HUNG) {
+          this.hung++;
+          told = true;
+        }
         await sleep(WAIT);
       }
+      this.longest = Math.max(this.longest, Date.now() - begun);
     }
   }
 

@@ -1,12 +1,8 @@
-import { rmSync } from 'node:fs';
-import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { randomFrom } from '@sleetcrest/core';
-import { migrate } from '@sleetcrest/server';
 import pg from 'pg';
-import { STATE } from '../places.js';
 import { freePort } from '../ports.js';
-import { Cluster } from '../postgres/cluster.js';
+import { overThrowaway, type Throwaway } from '../postgres/throwaway.js';
 import { WebServer } from '../web-server.js';
 import { RecordingClients } from './clients.js';
 
@@ -15,6 +11,9 @@ export interface CrashPlan {
   /** How often the server, and how often PostgreSQL, is killed by SIGKILL. */
   serverKills: number;
   databaseKills: number;
+  /** How often each is stopped where it is for `frozenFor` milliseconds, and goes on. */
+  freezes: number;
+  frozenFor: number;
   seed: number;
 }
 
@@ -25,63 +24,75 @@ export interface CrashCounts extends CrashPlan {
   lost: number;
   doubled: number;
   refused: number;
+  /** Records that were not answered long after all was well again. */
+  hung: number;
+  /** The longest a record took from first sent to answered, in seconds. */
+  longest: number;
 }
-
-const DATABASE = 'crash';
 
 /** Milliseconds between a start and the next kill. */
 const LIVES = { from: 60, span: 500 };
 
 /**
- * Kills the server and the database again and again while clients record solves, and counts what
- * became of those. The database is as safe as `npm start` has it.
+ * Kills and freezes the server and the database again and again while clients record solves, and
+ * counts what became of those. The database is as safe as `npm start` has it.
  */
-export async function crash(
+export const crash = (
   plan: CrashPlan,
   told: (line: string) => void = () => undefined,
+): Promise<CrashCounts> => overThrowaway('crash', (over) => crashOver(over, plan, told));
+
+async function crashOver(
+  over: Throwaway,
+  plan: CrashPlan,
+  told: (line: string) => void,
 ): Promise<CrashCounts> {
-  const folder = join(STATE, `crash-postgres-${process.pid}`);
-  const passwordFile = `${folder}.password`;
-  const databasePort = await freePort();
   const port = await freePort();
-  const startDatabase = (): Promise<Cluster> =>
-    Cluster.start({ folder, passwordFile, port: databasePort });
-  let cluster = await startDatabase();
-  await cluster.ensureDatabase(DATABASE);
-  const databaseUrl = cluster.url(DATABASE);
-  await migrate(databaseUrl);
+  const { databaseUrl } = over;
   const startServer = (): Promise<WebServer> =>
     WebServer.start({ databaseUrl, port, logLevel: 'silent' });
   let server = await startServer();
   const random = randomFrom(plan.seed);
-  try {
-    const clients = await RecordingClients.signUp(server.address, plan.clients);
-    clients.begin();
-    for (let kill = 1; kill <= plan.serverKills; kill++) {
+  const clients = await RecordingClients.signUp(server.address, plan.clients);
+  const times = async (count: number, what: string, once: () => Promise<void>): Promise<void> => {
+    for (let done = 1; done <= count; done++) {
       await sleep(LIVES.from + random(LIVES.span));
+      await once();
+      if (done % 20 === 0 || done === count)
+        told(`${what} ${done} times, ${clients.answered.length} answered`);
+    }
+  };
+  try {
+    clients.begin();
+    await times(plan.serverKills, 'server killed', async () => {
       await server.kill();
       server = await startServer();
-      if (kill % 20 === 0) told(`server killed ${kill} times, ${clients.answered.length} answered`);
-    }
-    for (let kill = 1; kill <= plan.databaseKills; kill++) {
-      await sleep(LIVES.from + random(LIVES.span));
-      await cluster.kill();
-      cluster = await startDatabase();
-      told(`PostgreSQL killed ${kill} times, ${clients.answered.length} answered`);
-    }
+    });
+    await times(plan.databaseKills, 'PostgreSQL killed', async () => {
+      await over.cluster.kill();
+      await over.startAgain();
+    });
+    await times(plan.freezes, 'server frozen', async () => {
+      server.freeze();
+      await sleep(plan.frozenFor);
+      server.thaw();
+    });
+    await times(plan.freezes, 'PostgreSQL frozen', async () => {
+      over.cluster.freeze();
+      await sleep(plan.frozenFor);
+      over.cluster.thaw();
+    });
     await clients.end();
     return { ...plan, ...(await count(databaseUrl, clients)) };
   } finally {
+    await clients.end();
     await server.stop();
-    await cluster.stop();
-    cluster.remove();
-    rmSync(passwordFile, { force: true });
   }
 }
 
 async function count(
   databaseUrl: string,
-  { answered, retries, refused }: RecordingClients,
+  { answered, retries, refused, hung, longest }: RecordingClients,
 ): Promise<Omit<CrashCounts, keyof CrashPlan>> {
   const client = new pg.Client(databaseUrl);
   await client.connect();
@@ -96,6 +107,7 @@ async function count(
       lost: answered.filter((id) => !kept.has(id)).length,
       // Each client goes on only once it was answered: what is there beyond that is double.
       doubled: rows.filter((row) => row.count > 1 || !sent.has(row.id)).length,
+      ...{ hung, longest: Math.round(longest / 100) / 10 },
     };
   } finally {
     await client.end();

@@ -42,7 +42,7 @@ export interface HostileCounts extends HostilePlan {
 /** Milliseconds for what was left in the middle to be given back. */
 const SETTLE = 4000;
 /** Requests after which those who were signed out are signed in again. */
-const AGAIN = 400;
+const AGAIN = 150;
 
 /** Asks everything the API describes in every wrong way there is, and counts what came of it. */
 export const hostile = (

@@ -70,8 +70,8 @@ export class Cluster {
     return join(this.programs, name);
   }
 
-  /** The process of the server, which leads a group of its own. */
-  get pid(): number {
+  /** The process of the server. */
+  private get pid(): number {
     return this.child!.pid!;
   }
 
@@ -137,6 +137,30 @@ export class Cluster {
     const ended = new Promise((resolve) => child.once('exit', resolve));
     process.kill(-child.pid, 'SIGKILL');
     await ended;
+  }
+
+  /** Stops the server and all it started where they are, and lets them go on; for trying what hangs. */
+  freeze(): void {
+    this.signalAll('SIGSTOP');
+  }
+  thaw(): void {
+    this.signalAll('SIGCONT');
+  }
+
+  /** Each connection has a process, which leads no group of its own but may be in another. */
+  private signalAll(signal: NodeJS.Signals): void {
+    const parent = this.pid;
+    // The parent first: once it stands still, no more are born.
+    process.kill(parent, signal);
+    const children = readFileSync(`/proc/${parent}/task/${parent}/children`, 'utf8');
+    for (const pid of children.trim().split(' ').filter(Boolean)) {
+      try {
+        process.kill(Number(pid), signal);
+      } catch (error) {
+        // It ended meanwhile.
+        if ((error as NodeJS.ErrnoException).code !== 'ESRCH') throw error;
+      }
+    }
   }
 
   /** Removes everything the cluster kept; only to be called once it is stopped. */
