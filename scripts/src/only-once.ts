@@ -8,10 +8,16 @@ function runs(pid: number): boolean {
   return existsSync(commandLine) && readFileSync(commandLine, 'utf8').includes('run.mjs');
 }
 
+/** The process that runs over some data, if one does, by the file that says so. */
+export function runsOver(file: string): number | undefined {
+  const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : NaN;
+  return pid !== process.pid && runs(pid) ? pid : undefined;
+}
+
 /** Keeps a second `npm start` over the same data from taking the first one's database. */
 export function onlyOnce(file: string): () => void {
-  const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : NaN;
-  if (pid !== process.pid && runs(pid)) {
+  const pid = runsOver(file);
+  if (pid !== undefined) {
     throw new Told(
       `Sleetcrest runs over this data already (process ${pid}): stop it first, with Ctrl-C where it was started.`,
     );

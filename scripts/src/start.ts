@@ -1,23 +1,20 @@
-import { join } from 'node:path';
 import { loadDemo } from './demo/load.js';
 import { onlyOnce } from './only-once.js';
-import { portFrom, STATE } from './places.js';
+import { DATABASE, placeOfData, portFrom } from './places.js';
 import { needPort } from './ports.js';
 import { Cluster } from './postgres/cluster.js';
 import { command, say, Told } from './said.js';
 import { buildWeb } from './web-build.js';
 import { WatchedServer } from './watched-server.js';
 
-const DATABASE = 'sleetcrest';
-
 await command(async () => {
   const port = portFrom('SLEETCREST_PORT', 4180);
   const databasePort = portFrom('SLEETCREST_DATABASE_PORT', 4181);
   const metricsPort = portFrom('SLEETCREST_METRICS_PORT', 4182);
   const host = process.env['SLEETCREST_HOST'] ?? '127.0.0.1';
-  const data = process.env['SLEETCREST_DATA'] ?? STATE;
+  const { pidFile, ...kept } = placeOfData();
 
-  const forget = onlyOnce(join(data, 'start.pid'));
+  const forget = onlyOnce(pidFile);
   const running: { stop: () => Promise<void> }[] = [];
   let asked: () => void;
   const toStop = new Promise<void>((resolve) => (asked = resolve));
@@ -27,11 +24,7 @@ await command(async () => {
     await needPort(port, 'the application', 'SLEETCREST_PORT');
     if (metricsPort !== 0) await needPort(metricsPort, 'figures', 'SLEETCREST_METRICS_PORT');
     buildWeb();
-    const cluster = await Cluster.start({
-      folder: join(data, 'postgres'),
-      passwordFile: join(data, 'postgres.password'),
-      port: databasePort,
-    });
+    const cluster = await Cluster.start({ ...kept, port: databasePort });
     running.unshift(cluster);
     await cluster.ensureDatabase(DATABASE);
     const url = cluster.url(DATABASE);
