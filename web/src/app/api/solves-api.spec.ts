@@ -41,6 +41,9 @@ describe('the saved solves on the server', () => {
       true,
       false,
     ]);
+    // Asked for too often: in a while it is taken, and why it was not is told.
+    const often = { ...problem, status: 429, detail: 'Wait 9 seconds.' };
+    expect(said(429, often)).toEqual({ unreachable: true, message: 'Wait 9 seconds.' });
     expect(apiFailure(new Error('odd')).message).toContain('cannot be read');
   });
 });

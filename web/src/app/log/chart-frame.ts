@@ -18,7 +18,12 @@ echarts.use([
   imports: [NgxEchartsDirective],
   providers: [provideEchartsCore({ echarts })],
   template: `
-    <h2>{{ chart().title }}</h2>
+    <header>
+      <h2>{{ chart().title }}</h2>
+      @if (chart().note; as note) {
+        <p class="note">{{ note }}</p>
+      }
+    </header>
     @if (chart().rows.length > 0) {
       <div
         class="plot"
@@ -67,8 +72,19 @@ echarts.use([
       border-radius: var(--radius);
       background: var(--surface);
     }
+    header {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 0 14px;
+    }
     h2 {
       font-size: 1rem;
+    }
+    .note {
+      margin: 0;
+      color: var(--quiet);
+      font-size: 0.875rem;
     }
     .plot {
       width: 100%;

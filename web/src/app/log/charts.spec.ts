@@ -40,6 +40,19 @@ describe('the charts of a log', () => {
     expect(points[0]).toBe('Now, daisy: 12.00 s, 38 %');
   });
 
+  it('set a group beside them only where enough others stand behind it, and say so', () => {
+    const beside = (group: typeof ridge.group) =>
+      ridgeChart({ ...ridge, group }, titleOf, DAY_INKS);
+    expect(beside(null).says).not.toContain('group');
+    const few = beside('too few');
+    expect(few.head).toEqual(['Stage', 'Now', 'A month before']);
+    expect(few.note).toContain('Your group has too few others to compare with: it takes 4');
+    expect(few.says).toContain(few.note!);
+    const enough = beside([{ stage: 'daisy', count: 5, median: 17, turnsPerSecond: null }]);
+    expect(enough.head).toEqual(['Stage', 'Now', 'A month before', 'Your group']);
+    expect(enough.says).toContain('typical of its others over the last 30 days');
+  });
+
   it('tell turns per second where turns are known, and nothing where not', () => {
     expect(rateChart(ridge, titleOf, DAY_INKS).rows).toEqual([['daisy', '0.67']]);
     const none = overviewOf([], {}, '2026-11-04');

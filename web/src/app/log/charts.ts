@@ -15,6 +15,8 @@ export interface LogChart {
   title: string;
   /** What it shows, in a sentence. */
   says: string;
+  /** What there is to say beside its title, if anything. */
+  note?: string | undefined;
   options: EChartsCoreOption;
   /** What each point says, in the order of its data. */
   points: string[];
@@ -174,9 +176,9 @@ const RIDGE_HEIGHT = 0.86;
 
 /** What there is to say of the group, whose figures do not follow the days asked for. */
 const GROUP_SAYS = {
-  none: '',
-  few: ` Your group has too few others to compare with: it takes ${LEAST_OTHERS} for each stage.`,
-  enough: ` Of your group, what is typical of its others over the last ${GROUP_DAYS} days.`,
+  none: undefined,
+  few: `Your group has too few others to compare with: it takes ${LEAST_OTHERS} for each stage.`,
+  enough: `Your group: what is typical of its others over the last ${GROUP_DAYS} days.`,
 };
 const groupOf = ({ group }: Ridge): keyof typeof GROUP_SAYS =>
   group === null ? 'none' : group === 'too few' ? 'few' : 'enough';
@@ -201,6 +203,7 @@ export function ridgeChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): LogChart
       return rise;
     });
   });
+  const note = GROUP_SAYS[groupOf(ridge)];
   const says = (k: number): string => {
     const { row, stage, median, total } = rises[k]!;
     const share = Math.round((100 * median) / total);
@@ -208,7 +211,8 @@ export function ridgeChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): LogChart
   };
   return {
     title: 'Where the time goes',
-    says: `The median time of each stage from ${ridge.from} to ${ridge.to}, and a month before.${GROUP_SAYS[groupOf(ridge)]}`,
+    says: `The median time of each stage from ${ridge.from} to ${ridge.to}, and a month before.${note ? ` ${note}` : ''}`,
+    note,
     options: {
       ...common(inks),
       grid: { left: 112, right: 20, top: 6, bottom: 28 },
