@@ -10,6 +10,7 @@ import { RULES } from './access/rules.js';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/database.js';
+import { migrate } from './database/migrate.js';
 import { finish, listen } from './serve.js';
 import { aSolve, emptyDatabase, TestApp, type TestDatabase } from './app.spec-support.js';
 
@@ -94,6 +95,9 @@ describe('the server', () => {
   });
 });
 
+/** Headers of a request of which only the half is sent. */
+const HALF = { 'content-type': 'application/json', 'content-length': 100 };
+
 describe('the server process', () => {
   let database: TestDatabase;
   let child: ChildProcess;
@@ -143,6 +147,42 @@ describe('the server process', () => {
       'SELECT count(*)::int AS count FROM saved_solves',
     );
     expect(rows as object[]).toEqual([{ count: 1 }]);
+  });
+
+  it('ends at once when told a second time', async () => {
+    await start({ SLEETCREST_DATABASE_URL: database.url, SLEETCREST_PORT: String(port) });
+    const open = request({ port, method: 'POST', path: '/api/session', headers: HALF });
+    open.on('error', () => undefined);
+    open.write('{"name":');
+    await fetch(`http://127.0.0.1:${port}/api/health`);
+    const exit = ended();
+    child.kill('SIGTERM');
+    // It has stopped listening, and waits for the other half.
+    while (await fetch(`http://127.0.0.1:${port}/api/health`).then(Boolean, () => false));
+    child.kill('SIGTERM');
+    expect(await exit).toBe(1);
+    open.destroy();
+  });
+
+  it('does not start on a database that a newer version changed, and says so', async () => {
+    await migrate(database.url);
+    await database.sequelize.query(`INSERT INTO migrations (name) VALUES ('0999-legs')`);
+    const env = { SLEETCREST_DATABASE_URL: database.url, SLEETCREST_PORT: String(port) };
+    await expectAsync(start(env)).toBeRejectedWithError('ended with 1');
+  });
+
+  it('is ready only while its database answers and is of its version', async () => {
+    await start({ SLEETCREST_DATABASE_URL: database.url, SLEETCREST_PORT: String(port) });
+    const ready = async () => {
+      const answer = await fetch(`http://127.0.0.1:${port}/api/ready`);
+      return [answer.status, ((await answer.json()) as { detail?: string }).detail];
+    };
+    expect(await ready()).toEqual([200, undefined]);
+    await database.sequelize.query(`INSERT INTO migrations (name) VALUES ('0999-legs')`);
+    expect(await ready()).toEqual([503, jasmine.stringContaining('of another version')]);
+    const exit = ended();
+    child.kill('SIGTERM');
+    expect(await exit).toBe(0);
   });
 
   it('listens on loopback unless told otherwise', () => {

@@ -286,6 +286,8 @@ export class Cluster {
       'listen_addresses=127.0.0.1',
       'unix_socket_directories=',
       'log_min_messages=warning',
+      // Statements and details hold what people wrote.
+      ...['log_error_verbosity=terse', 'log_min_error_statement=panic'],
       ...settings,
     ];
     const child = spawn(
