@@ -77,5 +77,5 @@ export const logging = (logger: Logger): RequestHandler =>
   });
 
 const answered = (request: Request, status: number, milliseconds: unknown): Fields => ({
-  ...{ id: request.id, route: routeOf(request), method: request.method, status, milliseconds },
+  ...{ route: routeOf(request), method: request.method, status, milliseconds },
 });
