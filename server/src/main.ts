@@ -30,7 +30,7 @@ process.on('unhandledRejection', (error) => {
 });
 
 const server = await listen(
-  createApp({ ...config, sequelize, logger, metrics }),
+  createApp({ ...config, names: [...config.names, config.host], sequelize, logger, metrics }),
   config.port,
   config.host,
 );

@@ -4,6 +4,11 @@ import type { Socket } from 'node:net';
 
 /** Milliseconds: how long a sender may take over a request, and either side may be silent in one. */
 const PATIENCE = { headers: 20_000, request: 60_000, silence: 60_000 };
+/**
+ * How long a connection stays open between two requests: longer than a proxy keeps its own (nginx: 60
+ * seconds), or it would now and then send a request into one that we are closing.
+ */
+const BETWEEN = 75_000;
 
 /** What finishing needs to know of each connection. */
 interface Line {
@@ -18,7 +23,11 @@ const lines = new WeakMap<Server, Map<Socket, Line>>();
 /** Starts listening; rejects when the port is taken or may not be used. */
 export function listen(app: RequestListener, port: number, host: string): Promise<Server> {
   const server = createServer(
-    { headersTimeout: PATIENCE.headers, requestTimeout: PATIENCE.request },
+    {
+      headersTimeout: PATIENCE.headers,
+      requestTimeout: PATIENCE.request,
+      keepAliveTimeout: BETWEEN,
+    },
     app,
   );
   // A reader who takes nothing for so long is gone; the connection is cut and what feeds it ends.
