@@ -30,13 +30,15 @@ export async function heldIn(cluster: Cluster, database: string): Promise<Held |
 }
 
 export const tellHeld = ({ accounts, cubes, methods, records }: Held): string =>
-  [
-    [accounts, 'accounts'],
-    [cubes, 'saved cubes'],
-    [methods, 'own methods'],
-    [records, 'records'],
-  ]
-    .map(([count, what]) => `${count!.toLocaleString('en')} ${what}`)
+  (
+    [
+      [accounts, 'account'],
+      [cubes, 'saved cube'],
+      [methods, 'own method'],
+      [records, 'record'],
+    ] as const
+  )
+    .map(([count, what]) => `${count.toLocaleString('en')} ${what}${count === 1 ? '' : 's'}`)
     .join(', ');
 
 /**
