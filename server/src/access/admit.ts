@@ -4,16 +4,9 @@ import type { Sessions } from '../accounts/sessions.js';
 import { bounded } from '../http/bounded.js';
 import { HttpProblem } from '../http/problem.js';
 import { paramsOf } from '../http/validate.js';
+import { LARGE_BODIES, LARGE_BODY, SMALL_BODY } from './bodies.js';
 import { accountOf, setCaller } from './caller.js';
-import {
-  LARGE_BODIES,
-  LARGE_BODY,
-  MAKES_SURE_ITSELF,
-  RULES,
-  SMALL_BODY,
-  type Route,
-  type Rule,
-} from './rules.js';
+import { MAKES_SURE_ITSELF, RULES, type Route, type Rule } from './rules.js';
 
 /** A handler for each route there is: one without a rule, or a rule without one, does not compile. */
 export type Handlers = Record<Route, RequestHandler>;

@@ -71,18 +71,3 @@ export type Route = keyof typeof RULES;
  * it in its own statement.
  */
 export const MAKES_SURE_ITSELF: readonly Route[] = ['POST /api/log'];
-
-/** The most a body may have, in bytes; routes that are not named here have `SMALL_BODY`. */
-export const SMALL_BODY = 65_536;
-export const LARGE_BODY = 524_288;
-/** A method may have every approach written out, and records come by the hundred. */
-export const LARGE_BODIES: readonly Route[] = [
-  'POST /api/log/batch',
-  'POST /api/log/remove',
-  'POST /api/log/restore',
-  'POST /api/log/tags',
-  'POST /api/handouts',
-  'POST /api/solves',
-  'PATCH /api/solves/:id',
-  'PUT /api/methods/:id',
-];
