@@ -57,7 +57,7 @@ export function accountHandlers(
         address: addressOf(request),
       };
       const account = await tries.phrase(trier, () => accounts.confirmed(known, given.phrase));
-      if (!account) {
+      if (!known || !account || !(await sessions.beginBy(request, response, known))) {
         throw new HttpProblem(
           401,
           'Name and pass phrase do not belong together. A coach can set a new phrase for a learner of their group.',
@@ -65,7 +65,6 @@ export function accountHandlers(
       }
       const caller = callerOf(request);
       if (caller?.role === 'guest') await accounts.adopt(caller, account.id);
-      await sessions.begin(request, response, account.id);
       response.json(told(account));
     },
 

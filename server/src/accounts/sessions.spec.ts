@@ -1,5 +1,6 @@
 import { sessionSchema } from '@sleetcrest/contract/accounts';
 import { randomUUID } from 'node:crypto';
+import { QueryTypes } from 'sequelize';
 import { groupSchema } from '@sleetcrest/contract/accounts';
 import { aRecord, aSolve, PHRASE, TestApp, type Visitor } from '../app.spec-support.js';
 
@@ -92,6 +93,29 @@ describe('a session', () => {
     }
     await other.stop();
   }, 20_000);
+
+  it('is not begun by a phrase that is changed in the same moment', async () => {
+    const { id } = await visitor.signUp('Teo');
+    const { sequelize } = app.database;
+    // Somebody changes it: not yet at its end when the old one is found right.
+    const changing = await sequelize.transaction();
+    await sequelize.query(`UPDATE accounts SET phrase_hash = 'another' WHERE id = '${id}'`, {
+      transaction: changing,
+    });
+    const late = app.somebody().ask('POST', '/api/session', { name: 'Teo', phrase: PHRASE });
+    for (let waiting = 0; waiting === 0;) {
+      const [row] = await sequelize.query<{ waiting: number }>(
+        `SELECT count(*)::int AS waiting FROM pg_locks WHERE NOT granted`,
+        { type: QueryTypes.SELECT },
+      );
+      waiting = row!.waiting;
+    }
+    await sequelize.query('DELETE FROM sessions', { transaction: changing });
+    await changing.commit();
+    expect((await late).status).toBe(401);
+    const [rows] = await sequelize.query('SELECT FROM sessions');
+    expect(rows.length).toBe(0);
+  });
 
   it('of a guest is the same on every process that meets its token first', async () => {
     const other = await app.beside();

@@ -7,6 +7,7 @@ import { withConnection } from '../database/connection.js';
 import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
 import { Secrets } from './secrets.js';
+import type { Known } from './service.js';
 import { giveToken, hashOf, isGiven, newToken, SESSION_LASTS, tokenOf } from './tokens.js';
 
 const MOST_BELIEVED = 10_000;
@@ -110,6 +111,29 @@ export class Sessions {
     const caller = await this.callerOf(request);
     if (caller) return caller;
     throw new HttpProblem(401, 'Your session has ended: load the page again. Nothing was changed.');
+  }
+
+  /**
+   * Begins a session for whoever gave an account's phrase, under a token that nobody had before; gives
+   * whether it did. It does not when the phrase was changed since it was looked at: whoever changes it
+   * ends all sessions, and this would be one more.
+   */
+  async beginBy(request: Request, response: Response, { id, phraseHash }: Known): Promise<boolean> {
+    const token = newToken(await this.secrets.forTokens());
+    const begun = await this.sequelize.query(
+      `INSERT INTO sessions (token_hash, account_id, expires_at)
+       SELECT $1, id, $2::timestamptz
+       FROM (SELECT id FROM accounts WHERE id = $3 AND phrase_hash = $4 FOR SHARE) account
+       RETURNING account_id`,
+      {
+        bind: [hashOf(token), new Date(Date.now() + SESSION_LASTS), id, phraseHash],
+        type: QueryTypes.SELECT,
+      },
+    );
+    if (begun.length === 0) return false;
+    await this.end(request);
+    giveToken(request, response, token);
+    return true;
   }
 
   /** Begins a session for an account, under a token that nobody had before. */
