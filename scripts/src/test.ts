@@ -20,6 +20,9 @@ const QUICK = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
 const CHROMIUM = '/usr/bin/chromium';
 const bin = (path: string): string => join(ROOT, 'node_modules', path);
 
+/** While two things run beside each other, each is shown once it has ended. */
+let heldBack = false;
+
 /** Runs a program of Node's in a room, showing what it says; gives its status and all it said. */
 function run(
   room: string,
@@ -36,10 +39,14 @@ function run(
     for (const stream of [child.stdout, child.stderr]) {
       stream.setEncoding('utf8').on('data', (text: string) => {
         said += text;
-        process.stdout.write(text);
+        if (!heldBack) process.stdout.write(text);
       });
     }
-    child.on('close', (status) => resolve({ status: status ?? 1, said }));
+    const shownAtTheEnd = heldBack;
+    child.on('close', (status) => {
+      if (shownAtTheEnd) process.stdout.write(said);
+      resolve({ status: status ?? 1, said });
+    });
   });
 }
 
@@ -94,6 +101,13 @@ async function journeys(databaseUrl: string): Promise<Outcome> {
   }
 }
 
+/** Does two lists of things at one time, as there are two cores. */
+async function beside(...lanes: (() => Promise<void>)[]): Promise<void> {
+  heldBack = true;
+  await Promise.all(lanes.map((lane) => lane()));
+  heldBack = false;
+}
+
 await command(async () => {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
   const outcomes: Outcome[] = [];
@@ -105,27 +119,27 @@ await command(async () => {
   const heading = (what: string): void => say(`\n— ${what} …`);
 
   const everything = async ({ cluster }: Throwaway): Promise<void> => {
-    heading('Lint, format and types');
-    await add('lint', check('.', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
-    await add(
-      'format',
-      check('.', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']),
+    heading('Lint, format and types; specs of core, contract, cli, and server over PostgreSQL');
+    await beside(
+      () => add('core', jasmine('core')),
+      async () => {
+        await add('lint', check('.', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']));
+        await add(
+          'format',
+          check('.', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']),
+        );
+        await add('types of the journeys', check('e2e', [bin('typescript/bin/tsc'), '-p', '.']));
+        for (const room of ['contract', 'cli']) await add(room, jasmine(room));
+        const url = { SLEETCREST_TEST_DATABASE_URL: cluster.adminUrl('postgres') };
+        await add('server', jasmine('server', url));
+      },
     );
-    await add('types of the journeys', check('e2e', [bin('typescript/bin/tsc'), '-p', '.']));
-    for (const room of ['core', 'contract', 'cli']) {
-      heading(`Specs of ${room}`);
-      await add(room, jasmine(room));
-    }
-    heading('Specs of server, over PostgreSQL');
-    await add(
-      'server',
-      jasmine('server', { SLEETCREST_TEST_DATABASE_URL: cluster.adminUrl('postgres') }),
-    );
-    heading('Specs of web, in Chromium');
-    await add('web', karma());
-    heading('Specs of scripts, over the built application');
     buildWeb();
-    await add('scripts', jasmine('scripts'));
+    heading('Specs of web, in Chromium; of scripts, over the built application');
+    await beside(
+      () => add('web', karma()),
+      () => add('scripts', jasmine('scripts')),
+    );
     heading('Journeys through the built application');
     await cluster.ensureDatabase('journeys');
     await add('journeys', journeys(cluster.url('journeys')));
