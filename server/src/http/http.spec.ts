@@ -149,6 +149,10 @@ describe('the server, whatever it is sent', () => {
     for (const body of [{ entries: deep }, { entries: [wide] }, { ids: Array(20_000).fill(1) }]) {
       expect((await learner.ask('POST', '/api/log/batch', body)).status).toBe(422);
     }
+    const manyWrong = await learner.ask('POST', '/api/log/remove', { ids: Array(9000).fill('x') });
+    const problem = problemSchema.parse(manyWrong.body);
+    expect(problem.errors!.length).toBe(50);
+    expect(problem.detail).toContain('and 8997 more');
     const large = { name: 'x'.repeat(70_000) };
     const refused = await learner.ask('POST', '/api/groups/join', large);
     expect(refused.status).toBe(413);

@@ -3,11 +3,15 @@ import type { Request } from 'express';
 import type * as z from 'zod';
 import { HttpProblem } from './problem.js';
 
+/** The most fields an answer names; the sentence says how many more there are. */
+const MOST_TOLD = 50;
+
 function valid<T>(schema: z.ZodType<T>, input: unknown, status: number): T {
   const parsed = schema.safeParse(input);
   if (parsed.success) return parsed.data;
   const errors = fieldErrors(parsed.error);
-  throw new HttpProblem(status, `The request was refused: ${describeErrors(errors)}.`, errors);
+  const detail = `The request was refused: ${describeErrors(errors)}.`;
+  throw new HttpProblem(status, detail, errors.slice(0, MOST_TOLD));
 }
 
 /** The body, as the schema has it; anything else is refused with 415 or 422. */
