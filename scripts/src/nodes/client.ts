@@ -26,6 +26,8 @@ export interface NodeCounts {
   logsRead: number;
   /** Answers that must not be. */
   wrong: string[];
+  /** Nodes that let in by a session that had not ended, so that the next can be believed. */
+  believedBeforeEnd: number;
   /** Nodes that let in by a session whose end had been answered. */
   believedAfterEnd: number;
 }
@@ -112,6 +114,9 @@ export class Client {
 
   private async changePhrase(): Promise<void> {
     const before = this.cookie;
+    // Awaited first: others count meanwhile.
+    const believedBefore = await this.believing(before);
+    this.way.counts.believedBeforeEnd += believedBefore;
     const phrase = { now: this.phrase(), next: this.phrase(this.phrases + 1) };
     const answer = await this.once('PATCH', '/api/account', { phrase });
     if (again(answer.status) || answer.status === 401) {
@@ -123,20 +128,24 @@ export class Client {
     if (answer.status !== 200) return;
     this.phrases++;
     this.way.counts.phrasesChanged++;
-    await this.nobodyBelieves(before);
+    // From the moment its end is answered, no node lets in by a session.
+    const believedAfter = await this.believing(before);
+    this.way.counts.believedAfterEnd += believedAfter;
   }
 
-  /** From the moment its end is answered, no node lets in by a session. */
-  private async nobodyBelieves(cookie: string): Promise<void> {
-    await Promise.all(
-      this.way.nodes.map(async (node) => {
-        const answer = await fetch(`${node}/api/log?limit=1`, { headers: { cookie } }).catch(
-          () => undefined,
-        );
-        await answer?.arrayBuffer().catch(() => undefined);
-        if (answer?.ok) this.way.counts.believedAfterEnd++;
-      }),
-    );
+  /** How many nodes let in by a session, each asked as the proxy would ask it. */
+  private async believing(cookie: string): Promise<number> {
+    const headers = { cookie, 'x-forwarded-proto': 'https' };
+    const asked = this.way.nodes.map(async (node) => {
+      try {
+        const answer = await fetch(`${node}/api/log?limit=1`, { headers });
+        await answer.arrayBuffer();
+        return answer.ok ? 1 : 0;
+      } catch {
+        return 0;
+      }
+    });
+    return (await Promise.all(asked)).reduce<number>((sum, one) => sum + one, 0);
   }
 
   private async signIn(): Promise<void> {

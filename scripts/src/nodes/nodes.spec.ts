@@ -8,8 +8,8 @@ describe('several processes on one database', () => {
       ...{ lost: 0, doubled: 0, otherServerErrors: 0, wrongAnswers: 0, believedAfterEnd: 0 },
     });
     // All of it was at work.
-    const { recorded, logsRead, groupsJoined, phrasesChanged } = found;
-    for (const count of [recorded, logsRead, groupsJoined, phrasesChanged])
+    const { recorded, logsRead, groupsJoined, phrasesChanged, believedBeforeEnd } = found;
+    for (const count of [recorded, logsRead, groupsJoined, phrasesChanged, believedBeforeEnd])
       expect(count).toBeGreaterThan(10);
   }, 180_000);
 });
