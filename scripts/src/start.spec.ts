@@ -78,6 +78,23 @@ describe('npm start', () => {
     await closed;
   });
 
+  it('ends at once when asked twice, whatever is under way', async () => {
+    const run = await place.started();
+    const half = connect(place.port, '127.0.0.1');
+    half.on('error', () => undefined);
+    half.write(
+      'POST /api/session HTTP/1.1\r\nhost: localhost\r\ncontent-type: application/json\r\ncontent-length: 99\r\n\r\n{',
+    );
+    await cubes();
+    const closed = new Promise((resolve) => half.once('close', resolve));
+    run.child.kill('SIGINT');
+    await run.until(/Stopping/);
+    while (await fetch(place.address).then(Boolean, () => false));
+    run.child.kill('SIGINT');
+    expect(await run.status).toBe(0);
+    await closed;
+  });
+
   it('is refused while it runs already', async () => {
     await place.started();
     const second = place.run('start', [], { SLEETCREST_PORT: String(await freePort()) });

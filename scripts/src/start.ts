@@ -18,7 +18,16 @@ await command(async () => {
   const running: { stop: () => Promise<void> }[] = [];
   let asked: () => void;
   const toStop = new Promise<void>((resolve) => (asked = resolve));
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => asked());
+  let server: WatchedServer | undefined;
+  let stopping = false;
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) {
+    process.on(signal, () => {
+      // Asked again: whoever asks will not wait for what is under way.
+      if (stopping) server?.hurry();
+      stopping = true;
+      asked();
+    });
+  }
 
   try {
     await needPort(port, 'the application', 'SLEETCREST_PORT');
@@ -31,7 +40,7 @@ await command(async () => {
     // Without the demo the application begins empty, and nobody is preset.
     const demo = process.env['SLEETCREST_DEMO'] !== 'no';
     if (demo) await loadDemo(url);
-    const server = await WatchedServer.start({
+    server = await WatchedServer.start({
       databaseUrl: url,
       port,
       host,

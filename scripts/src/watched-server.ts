@@ -35,6 +35,11 @@ export class WatchedServer {
     return this.server.pid;
   }
 
+  /** Asked to stop and still at it: it is not waited for. */
+  hurry(): void {
+    this.server.hurry();
+  }
+
   async stop(): Promise<void> {
     this.stopping.abort();
     await this.settled;
