@@ -24,14 +24,15 @@ export interface CrashCounts extends CrashPlan {
   lost: number;
   doubled: number;
   refused: number;
-  /** Records that were not answered long after all was well again. */
+  /** Requests that had no answer, not even a refusal, for half a minute. */
   hung: number;
   /** The longest a record took from first sent to answered, in seconds. */
   longest: number;
 }
 
-/** Milliseconds between a start and the next kill. */
+/** Milliseconds between a start and the next kill, and between two times of standing still. */
 const LIVES = { from: 60, span: 500 };
+const BREATHS = { from: 300, span: 2000 };
 
 /**
  * Kills and freezes the server and the database again and again while clients record solves, and
@@ -54,9 +55,14 @@ async function crashOver(
   let server = await startServer();
   const random = randomFrom(plan.seed);
   const clients = await RecordingClients.signUp(server.address, plan.clients);
-  const times = async (count: number, what: string, once: () => Promise<void>): Promise<void> => {
+  const times = async (
+    count: number,
+    what: string,
+    once: () => Promise<void>,
+    { from, span } = LIVES,
+  ): Promise<void> => {
     for (let done = 1; done <= count; done++) {
-      await sleep(LIVES.from + random(LIVES.span));
+      await sleep(from + random(span));
       await once();
       if (done % 20 === 0 || done === count)
         told(`${what} ${done} times, ${clients.answered.length} answered`);
@@ -72,16 +78,26 @@ async function crashOver(
       await over.cluster.kill();
       await over.startAgain();
     });
-    await times(plan.freezes, 'server frozen', async () => {
-      server.freeze();
-      await sleep(plan.frozenFor);
-      server.thaw();
-    });
-    await times(plan.freezes, 'PostgreSQL frozen', async () => {
-      over.cluster.freeze();
-      await sleep(plan.frozenFor);
-      over.cluster.thaw();
-    });
+    await times(
+      plan.freezes,
+      'server frozen',
+      async () => {
+        server.freeze();
+        await sleep(plan.frozenFor);
+        server.thaw();
+      },
+      BREATHS,
+    );
+    await times(
+      plan.freezes,
+      'PostgreSQL frozen',
+      async () => {
+        over.cluster.freeze();
+        await sleep(plan.frozenFor);
+        over.cluster.thaw();
+      },
+      BREATHS,
+    );
     await clients.end();
     return { ...plan, ...(await count(databaseUrl, clients)) };
   } finally {
