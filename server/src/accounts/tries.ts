@@ -35,7 +35,7 @@ export const PATIENCE: Patience = {
   account: { points: 100, within: 60 * MINUTE, pause: 5 * MINUTE },
   address: { points: 60, within: 15 * MINUTE, pause: MINUTE },
   code: { points: 10, within: 15 * MINUTE, pause: MINUTE },
-  codesFromAddress: { points: 100, within: 15 * MINUTE, pause: MINUTE },
+  codesFromAddress: { points: 300, within: 15 * MINUTE, pause: MINUTE },
   // A school's classes sign up from one address within one lesson.
   signUp: { points: 120, within: 10 * MINUTE, pause: MINUTE },
   guest: { points: 600, within: 10 * MINUTE, pause: MINUTE },
