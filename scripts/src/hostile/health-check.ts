@@ -1,5 +1,5 @@
-import { get } from 'node:http';
 import { setTimeout as sleep } from 'node:timers/promises';
+import { askedOnce } from './asked-once.js';
 
 const EVERY = 50;
 /** Milliseconds beyond which somebody would think that nobody is there. */
@@ -32,20 +32,9 @@ export class HealthCheck {
   private async ask(): Promise<void> {
     while (!this.ended) {
       const begun = performance.now();
-      const answered = await this.answered();
-      this.taken.push(answered ? performance.now() - begun : Infinity);
+      const { status } = await askedOnce(`${this.address}/api/health`);
+      this.taken.push(status === 200 ? performance.now() - begun : Infinity);
       await sleep(EVERY);
     }
-  }
-
-  /** On a connection of its own each time, so that none of ours is left open. */
-  private answered(): Promise<boolean> {
-    return new Promise((resolve) => {
-      get(`${this.address}/api/health`, { agent: false }, (response) => {
-        response.on('error', () => resolve(false));
-        response.on('end', () => resolve(response.statusCode === 200));
-        response.resume();
-      }).on('error', () => resolve(false));
-    });
   }
 }

@@ -5,6 +5,7 @@ import { rounded } from '../bench/median.js';
 import { freePort } from '../ports.js';
 import { overThrowaway, type Throwaway } from '../postgres/throwaway.js';
 import { WebServer } from '../web-server.js';
+import { askedOnce } from './asked-once.js';
 import { HealthCheck } from './health-check.js';
 import { figuresOf } from './figures.js';
 import { peopleIn } from './people.js';
@@ -60,9 +61,9 @@ async function ask(
     WebServer.start({ databaseUrl, port, metricsPort, logLevel: 'silent' });
   const people = await peopleIn(cluster.adminUrl('hostile'));
   let server = await startServer();
-  const described = await fetch(`${server.address}/api/openapi.json`);
+  const described = await askedOnce(`${server.address}/api/openapi.json`);
   const requests = new Requests(
-    (await described.json()) as Description,
+    JSON.parse(described.text) as Description,
     people.cookies,
     people.ids,
   );
