@@ -13,7 +13,12 @@ import { WebServer } from './web-server.js';
 interface Outcome {
   passed: number;
   failed: number;
+  /** All that was said on the way. */
+  said: string;
 }
+
+/** Lines of a failure that are told again at the end. */
+const TOLD_AGAIN = 60;
 
 /** Quick rather than safe: what tests keep is gone afterwards. */
 const QUICK = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
@@ -52,42 +57,56 @@ function run(
 
 /** A check that passes or fails as one. */
 async function check(room: string, args: string[]): Promise<Outcome> {
-  const { status } = await run(room, args);
-  return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1 };
+  const { status, said } = await run(room, args);
+  return { passed: status === 0 ? 1 : 0, failed: status === 0 ? 0 : 1, said };
 }
 
 /** Counts what a runner reports; one that ends badly without a count has failed once. */
-function counted(status: number, passed: number, failed: number): Outcome {
+function counted(
+  { status, said }: { status: number; said: string },
+  passed: number,
+  failed: number,
+): Outcome {
   const silent = status !== 0 && failed === 0;
-  return { passed, failed: failed + (silent || passed + failed === 0 ? 1 : 0) };
+  return { passed, failed: failed + (silent || passed + failed === 0 ? 1 : 0), said };
+}
+
+/** What is worth reading again of what a failed run said: where the list of failures begins, or the end. */
+function excerpt(said: string): string {
+  const from = said.search(/^Failures:/m);
+  const lines = said
+    .slice(Math.max(from, 0))
+    .split('\n')
+    .filter((line) => line.trim() !== '' && !/Executed \d+ of \d+ SUCCESS/.test(line));
+  return (from < 0 ? lines.slice(-TOLD_AGAIN) : lines.slice(0, TOLD_AGAIN)).join('\n');
 }
 
 async function jasmine(room: string, env: NodeJS.ProcessEnv = {}): Promise<Outcome> {
   const args = [bin('jasmine/bin/jasmine.js'), '--config=jasmine.json'];
-  const { status, said } = await run(room, args, env);
-  const [, all = '0', failed = '0'] = /(\d+) specs?, (\d+) failures?/.exec(said) ?? [];
-  return counted(status, Number(all) - Number(failed), Number(failed));
+  const ended = await run(room, args, env);
+  const [, all = '0', failed = '0'] = /(\d+) specs?, (\d+) failures?/.exec(ended.said) ?? [];
+  return counted(ended, Number(all) - Number(failed), Number(failed));
 }
 
 async function karma(): Promise<Outcome> {
-  const { status, said } = await run('web', [bin('@angular/cli/bin/ng.js'), 'test'], {
+  const ended = await run('web', [bin('@angular/cli/bin/ng.js'), 'test'], {
     CHROME_BIN: CHROMIUM,
   });
   const last =
-    said
+    ended.said
       .split('\n')
       .filter((line) => line.includes('TOTAL'))
       .at(-1) ?? '';
   const number = (word: string): number =>
     Number(new RegExp(`(\\d+) ${word}`).exec(last)?.[1] ?? 0);
-  return counted(status, number('SUCCESS'), number('FAILED'));
+  return counted(ended, number('SUCCESS'), number('FAILED'));
 }
 
 async function journeys(databaseUrl: string): Promise<Outcome> {
   await loadDemo(databaseUrl);
   const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
   try {
-    const { status } = await run('e2e', [bin('@playwright/test/cli.js'), 'test'], {
+    const ended = await run('e2e', [bin('@playwright/test/cli.js'), 'test'], {
       SLEETCREST_ADDRESS: server.address,
       SLEETCREST_CHROMIUM: CHROMIUM,
     });
@@ -95,7 +114,7 @@ async function journeys(databaseUrl: string): Promise<Outcome> {
       stats: { expected: number; unexpected: number; flaky: number };
     };
     const { expected, unexpected, flaky } = report.stats;
-    return counted(status, expected, unexpected + flaky);
+    return counted(ended, expected, unexpected + flaky);
   } finally {
     await server.stop();
   }
@@ -111,10 +130,12 @@ async function beside(...lanes: (() => Promise<void>)[]): Promise<void> {
 await command(async () => {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
   const outcomes: Outcome[] = [];
+  const failures: string[] = [];
   const add = async (what: string, outcome: Promise<Outcome>): Promise<void> => {
-    const { passed, failed } = await outcome;
+    const { passed, failed, said } = await outcome;
     say(`— ${what}: ${passed} passed, ${failed} failed`);
-    outcomes.push({ passed, failed });
+    outcomes.push({ passed, failed, said });
+    if (failed > 0) failures.push(`— What failed in ${what}:\n${excerpt(said)}`);
   };
   const heading = (what: string): void => say(`\n— ${what} …`);
 
@@ -145,7 +166,10 @@ await command(async () => {
     await add('journeys', journeys(cluster.url('journeys')));
   };
   await overThrowaway('test', everything, QUICK);
-  const sum = (key: keyof Outcome): number => outcomes.reduce((total, one) => total + one[key], 0);
+  const sum = (key: 'passed' | 'failed'): number =>
+    outcomes.reduce((total, one) => total + one[key], 0);
+  // Told where it is looked for: far above, it is lost among the progress of other rooms.
+  for (const failure of failures) say(`\n${failure}`);
   process.exitCode = sum('failed') > 0 ? 1 : 0;
   process.stdout.write(`${sum('passed')} passed, ${sum('failed')} failed\n`);
 });
