@@ -1,6 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
-import { request } from 'node:http';
+import { request, type ClientRequest } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -95,13 +95,31 @@ describe('the server', () => {
   });
 });
 
-/** Headers of a request of which only the half is sent. */
-const HALF = { 'content-type': 'application/json', 'content-length': 100 };
+/**
+ * Begins a request whose body comes later. Given once the server has it in hand: it has read the headers
+ * and asked for the rest, which no other request's answer could tell.
+ */
+async function begun(port: number, path: string, length: number): Promise<ClientRequest> {
+  const open = request({
+    ...{ host: '127.0.0.1', port, path, method: 'POST' },
+    headers: {
+      'content-type': 'application/json',
+      'content-length': length,
+      expect: '100-continue',
+    },
+  });
+  open.flushHeaders();
+  await new Promise((resolve, reject) => {
+    open.once('continue', resolve);
+    open.once('error', reject);
+  });
+  return open;
+}
 
 describe('the server process', () => {
   let database: TestDatabase;
   let child: ChildProcess;
-  const port = 20_000 + (process.pid % 20_000);
+  let port: number;
 
   function start(env: NodeJS.ProcessEnv): Promise<void> {
     child = fork(new URL('./main.js', import.meta.url).pathname, {
@@ -114,33 +132,34 @@ describe('the server process', () => {
     });
   }
 
+  /** Waits until nothing new is taken. */
+  async function refuses(port: number): Promise<void> {
+    while (await fetch(`http://127.0.0.1:${port}/api/health`).then(Boolean, () => false));
+  }
+
   const ended = () => new Promise<number | null>((resolve) => child.once('exit', resolve));
 
-  beforeEach(async () => (database = await emptyDatabase()));
+  beforeEach(async () => {
+    database = await emptyDatabase();
+    const held = await listen(() => undefined, 0, '127.0.0.1');
+    ({ port } = held.address() as AddressInfo);
+    await finish(held);
+  });
   afterEach(() => database.drop());
 
   it('answers what is under way when told to stop, then ends', async () => {
     await start({ SLEETCREST_DATABASE_URL: database.url, SLEETCREST_PORT: String(port) });
     const body = JSON.stringify(aSolve());
+    const open = await begun(port, '/api/solves', body.length);
     const status = new Promise<number>((resolve, reject) => {
-      const open = request(
-        {
-          port,
-          method: 'POST',
-          path: '/api/solves',
-          headers: { 'content-type': 'application/json', 'content-length': body.length },
-        },
-        (response) => resolve(response.resume().statusCode!),
-      );
-      open.on('error', reject);
-      open.write(body.slice(0, 20));
-      // The first half is with the server when this port answers another request.
-      void fetch(`http://127.0.0.1:${port}/api/health`).then(() => {
-        child.kill('SIGTERM');
-        open.end(body.slice(20));
-      });
+      open.once('response', (response) => resolve(response.resume().statusCode!));
+      open.once('error', reject);
     });
+    open.write(body.slice(0, 20));
     const exit = ended();
+    child.kill('SIGTERM');
+    await refuses(port);
+    open.end(body.slice(20));
     expect(await status).toBe(201);
     expect(await exit).toBe(0);
     const [rows] = await database.sequelize.query(
@@ -151,14 +170,13 @@ describe('the server process', () => {
 
   it('ends at once when told a second time', async () => {
     await start({ SLEETCREST_DATABASE_URL: database.url, SLEETCREST_PORT: String(port) });
-    const open = request({ port, method: 'POST', path: '/api/session', headers: HALF });
+    const open = await begun(port, '/api/session', 100);
     open.on('error', () => undefined);
     open.write('{"name":');
-    await fetch(`http://127.0.0.1:${port}/api/health`);
     const exit = ended();
     child.kill('SIGTERM');
-    // It has stopped listening, and waits for the other half.
-    while (await fetch(`http://127.0.0.1:${port}/api/health`).then(Boolean, () => false));
+    // It waits for the other half.
+    await refuses(port);
     child.kill('SIGTERM');
     expect(await exit).toBe(1);
     open.destroy();
