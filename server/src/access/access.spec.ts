@@ -130,14 +130,20 @@ const ENDING: readonly Route[] = [
   'DELETE /api/groups/:id',
 ];
 
-describe('who may call each route', () => {
-  let app: TestApp;
-  let world: World;
-  let people: Record<Person, Visitor>;
+/** Everybody and their things, in an application of their own. */
+class Inhabited {
+  private constructor(
+    readonly app: TestApp,
+    readonly people: Record<Person, Visitor>,
+    readonly world: World,
+  ) {}
 
-  beforeAll(async () => {
-    app = await TestApp.start();
-    people = Object.fromEntries(PEOPLE.map((person) => [person, app.somebody()])) as typeof people;
+  static async start(): Promise<Inhabited> {
+    const app = await TestApp.start();
+    const people = Object.fromEntries(PEOPLE.map((person) => [person, app.somebody()])) as Record<
+      Person,
+      Visitor
+    >;
     const owner = await people.owner.signUp('Amalie');
     await people['other learner'].signUp('Teo');
     await people['own coach'].signUp('Runa', 'coach');
@@ -157,14 +163,22 @@ describe('who may call each route', () => {
     await people.owner.ask('PUT', '/api/methods/landing', aMethod());
     await people.owner.ask('POST', '/api/log', record);
     await people.guest.ask('POST', '/api/solves', aSolve(9));
-    world = { owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! };
-  });
-  afterAll(() => app.stop());
+    return new Inhabited(app, people, {
+      ...{ owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! },
+    });
+  }
 
-  const ask = (person: Person, route: Route) => {
-    const { path, body } = REQUESTS[route](world);
-    return people[person].ask(route.split(' ')[0]!, path, body);
-  };
+  ask(person: Person, route: Route): ReturnType<Visitor['ask']> {
+    const { path, body } = REQUESTS[route](this.world);
+    return this.people[person].ask(route.split(' ')[0]!, path, body);
+  }
+}
+
+describe('who may call each route', () => {
+  let here: Inhabited;
+  beforeAll(async () => (here = await Inhabited.start()));
+  afterAll(() => here.app.stop());
+
   const owned = async (): Promise<unknown> => {
     const tables = await Promise.all(
       [
@@ -174,7 +188,7 @@ describe('who may call each route', () => {
         'SELECT * FROM log_entries WHERE account_id = $1',
         'SELECT * FROM group_members WHERE learner_id = $1 ORDER BY group_id',
         'SELECT token_hash FROM sessions WHERE account_id = $1',
-      ].map((sql) => app.database.sequelize.query(sql, { bind: [world.owner.id] })),
+      ].map((sql) => here.app.database.sequelize.query(sql, { bind: [here.world.owner.id] })),
     );
     return tables.map(([rows]) => rows);
   };
@@ -185,7 +199,7 @@ describe('who may call each route', () => {
       for (const person of PEOPLE) {
         if (person === 'owner' && answerTo(rule, person) === 'let in') continue;
         if (ENDING.includes(route) && answerTo(rule, person) === 'let in') continue;
-        const { status, body } = await ask(person, route);
+        const { status, body } = await here.ask(person, route);
         const expected = answerTo(rule, person);
         const context = `${person}: ${status}`;
         if (expected !== 'let in') expect(status).withContext(context).toBe(expected);
@@ -194,7 +208,7 @@ describe('who may call each route', () => {
           expect(JSON.stringify(body)).withContext(context).not.toContain('seen by nobody else');
           // A coach is told who is in their group.
           if (!route.endsWith('/api/groups') || person !== 'own coach') {
-            expect(JSON.stringify(body)).withContext(context).not.toContain(world.owner.id);
+            expect(JSON.stringify(body)).withContext(context).not.toContain(here.world.owner.id);
           }
           if (route.includes(':id') && !route.startsWith('PUT'))
             expect(status).withContext(context).toBe(404);
@@ -203,18 +217,26 @@ describe('who may call each route', () => {
       expect(await owned()).toEqual(before);
     });
   }
+});
 
-  it('lets the owner do all that is theirs', async () => {
+describe('what changes who may', () => {
+  let here: Inhabited;
+  beforeEach(async () => (here = await Inhabited.start()));
+  afterEach(() => here.app.stop());
+
+  // Joining a group lets another coach in.
+  it('the owner may do all that is theirs', async () => {
     for (const [route, rule] of Object.entries(RULES) as [Route, Rule][]) {
       if (answerTo(rule, 'owner') !== 'let in' || ENDING.includes(route)) continue;
       // What a route before took away is there again.
-      if (route.endsWith('/restore')) await ask('owner', route);
-      const { status } = await ask('owner', route);
+      if (route.endsWith('/restore')) await here.ask('owner', route);
+      const { status } = await here.ask('owner', route);
       expect(status).withContext(route).toBeLessThan(300);
     }
   });
 
-  it('lets a coach set a phrase and take a learner out of their own group only', async () => {
+  it('a coach may set a phrase and take a learner out of their own group only', async () => {
+    const { people, world } = here;
     const { group, owner } = world;
     const leave = `/api/groups/${group}/learners/${owner.id}`;
     expect((await people['other coach'].ask('DELETE', leave)).status).toBe(404);
