@@ -61,6 +61,16 @@ describe('the server', () => {
     expect((await app.ask('GET', '/gone.js')).status).toBe(404);
   });
 
+  it('sends a page once: asked again by its ETag, it has not changed', async () => {
+    const etag = (await app.ask('GET', '/bench')).headers.get('etag')!;
+    const again = await app.ask('GET', '/bench', undefined, {
+      ...{ 'if-none-match': etag, 'cache-control': 'max-age=0' },
+    });
+    expect(again.status).toBe(304);
+    // What the API answers is never stored.
+    expect((await app.ask('GET', '/api/session')).headers.get('etag')).toBeNull();
+  });
+
   it('lets its pages load from itself only and evaluate nothing', async () => {
     const { headers } = await app.ask('GET', '/');
     const policy = headers.get('content-security-policy')!;

@@ -1,4 +1,3 @@
-import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
@@ -14,6 +13,7 @@ import { groupHandlers } from './groups/handlers.js';
 import { GroupService } from './groups/service.js';
 import { handoutHandlers } from './handouts/handlers.js';
 import { healthHandlers } from './health/handlers.js';
+import { compressed } from './http/compressed.js';
 import { ownHosts } from './http/hosts.js';
 import { logging } from './http/logging.js';
 import { sameOrigin } from './http/origin.js';
@@ -50,8 +50,10 @@ export function createApp(parts: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.set('trust proxy', [...(parts.proxies ?? [])]);
+  // No answer of the API is stored, so none is asked for again by its ETag.
+  app.disable('etag');
   if (metrics) app.use(metrics.measuring);
-  app.use(logging(logger), security, ownHosts(parts.names ?? []), compression());
+  app.use(logging(logger), security, ownHosts(parts.names ?? []), compressed);
   app.use('/api', sameOrigin);
 
   const sessions = new Sessions(sequelize);

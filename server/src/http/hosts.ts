@@ -1,6 +1,10 @@
 import { isIP } from 'node:net';
 import type { RequestHandler } from 'express';
+import { LRUCache } from 'lru-cache';
 import { HttpProblem } from './problem.js';
+
+/** Headers looked at before: nearly all requests name the same host. */
+const MOST_REMEMBERED = 100;
 
 /** The host a request names, without port and brackets; undefined where it names none. */
 function hostNamed(header: string | undefined): string | undefined {
@@ -16,9 +20,16 @@ function hostNamed(header: string | undefined): string | undefined {
  */
 export function ownHosts(names: readonly string[]): RequestHandler {
   const own = new Set(['localhost', ...names.map((one) => one.toLowerCase())]);
+  const known = new LRUCache<string, true>({ max: MOST_REMEMBERED });
+  const isOwn = (header: string | undefined): boolean => {
+    if (header !== undefined && known.has(header)) return true;
+    const host = hostNamed(header);
+    if (host === undefined || (isIP(host) === 0 && !own.has(host))) return false;
+    known.set(header!, true);
+    return true;
+  };
   return (request, _, next) => {
-    const host = hostNamed(request.headers.host);
-    if (host === undefined || (isIP(host) === 0 && !own.has(host))) {
+    if (!isOwn(request.headers.host)) {
       throw new HttpProblem(
         421,
         'This server does not go by that name. Whoever runs it can add the name to SLEETCREST_NAMES.',

@@ -1,14 +1,16 @@
 import { join } from 'node:path';
-import express, { Router } from 'express';
+import express, { type Express } from 'express';
 
 /**
  * The built web application: files named by their content are kept by the browser for good, and
- * every address that is no file is a view, answered by the page itself.
+ * every address that is no file is a view, answered by the page itself. An application of its own,
+ * since its answers have an ETag.
  */
-export function web(root: string): Router {
-  const router = Router();
+export function web(root: string): Express {
+  const pages = express();
+  pages.disable('x-powered-by');
   const page = join(root, 'index.html');
-  router.use(
+  pages.use(
     express.static(root, {
       index: false,
       setHeaders: (response, path) => {
@@ -20,8 +22,8 @@ export function web(root: string): Router {
       },
     }),
   );
-  router.get(/^(?!\/api(?:\/|$))[^.]*$/, (_, response) => {
+  pages.get(/^(?!\/api(?:\/|$))[^.]*$/, (_, response) => {
     response.sendFile(page, { headers: { 'cache-control': 'no-cache' } });
   });
-  return router;
+  return pages;
 }
