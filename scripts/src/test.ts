@@ -129,12 +129,12 @@ async function beside(...lanes: (() => Promise<void>)[]): Promise<void> {
 
 await command(async () => {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
-  const outcomes: Outcome[] = [];
+  const outcomes: Omit<Outcome, 'said'>[] = [];
   const failures: string[] = [];
   const add = async (what: string, outcome: Promise<Outcome>): Promise<void> => {
     const { passed, failed, said } = await outcome;
     say(`— ${what}: ${passed} passed, ${failed} failed`);
-    outcomes.push({ passed, failed, said });
+    outcomes.push({ passed, failed });
     if (failed > 0) failures.push(`— What failed in ${what}:\n${excerpt(said)}`);
   };
   const heading = (what: string): void => say(`\n— ${what} …`);
@@ -165,11 +165,14 @@ await command(async () => {
     await cluster.ensureDatabase('journeys');
     await add('journeys', journeys(cluster.url('journeys')));
   };
-  await overThrowaway('test', everything, QUICK);
+  try {
+    await overThrowaway('test', everything, QUICK);
+  } finally {
+    // Told where it is looked for: far above, it is lost among the progress of other rooms.
+    for (const failure of failures) say(`\n${failure}`);
+  }
   const sum = (key: 'passed' | 'failed'): number =>
     outcomes.reduce((total, one) => total + one[key], 0);
-  // Told where it is looked for: far above, it is lost among the progress of other rooms.
-  for (const failure of failures) say(`\n${failure}`);
   process.exitCode = sum('failed') > 0 ? 1 : 0;
   process.stdout.write(`${sum('passed')} passed, ${sum('failed')} failed\n`);
 });

@@ -1,3 +1,4 @@
+import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
@@ -13,7 +14,6 @@ import { groupHandlers } from './groups/handlers.js';
 import { GroupService } from './groups/service.js';
 import { handoutHandlers } from './handouts/handlers.js';
 import { healthHandlers } from './health/handlers.js';
-import { compressed } from './http/compressed.js';
 import { ownHosts } from './http/hosts.js';
 import { logging } from './http/logging.js';
 import { sameOrigin } from './http/origin.js';
@@ -53,7 +53,7 @@ export function createApp(parts: AppParts): Express {
   // No answer of the API is stored, so none is asked for again by its ETag.
   app.disable('etag');
   if (metrics) app.use(metrics.measuring);
-  app.use(logging(logger), security, ownHosts(parts.names ?? []), compressed);
+  app.use(logging(logger), security, ownHosts(parts.names ?? []), compression());
   app.use('/api', sameOrigin);
 
   const sessions = new Sessions(sequelize);

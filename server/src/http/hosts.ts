@@ -7,11 +7,9 @@ import { HttpProblem } from './problem.js';
 const MOST_REMEMBERED = 100;
 
 /** The host a request names, without port and brackets; undefined where it names none. */
-function hostNamed(header: string | undefined): string | undefined {
-  const url = `http://${header ?? ''}`;
-  return header !== undefined && URL.canParse(url)
-    ? new URL(url).hostname.replaceAll(/[[\]]/g, '')
-    : undefined;
+function hostNamed(header: string): string | undefined {
+  const url = `http://${header}`;
+  return URL.canParse(url) ? new URL(url).hostname.replaceAll(/[[\]]/g, '') : undefined;
 }
 
 /**
@@ -21,15 +19,15 @@ function hostNamed(header: string | undefined): string | undefined {
 export function ownHosts(names: readonly string[]): RequestHandler {
   const own = new Set(['localhost', ...names.map((one) => one.toLowerCase())]);
   const known = new LRUCache<string, true>({ max: MOST_REMEMBERED });
-  const isOwn = (header: string | undefined): boolean => {
-    if (header !== undefined && known.has(header)) return true;
+  const isOwn = (header: string): boolean => {
+    if (known.has(header)) return true;
     const host = hostNamed(header);
     if (host === undefined || (isIP(host) === 0 && !own.has(host))) return false;
-    known.set(header!, true);
+    known.set(header, true);
     return true;
   };
   return (request, _, next) => {
-    if (!isOwn(request.headers.host)) {
+    if (!isOwn(request.headers.host ?? '')) {
       throw new HttpProblem(
         421,
         'This server does not go by that name. Whoever runs it can add the name to SLEETCREST_NAMES.',
