@@ -1,4 +1,6 @@
 import angular from 'angular-eslint';
+import importPlugin from 'eslint-plugin-import';
+import { readdirSync } from 'node:fs';
 import tseslint from 'typescript-eslint';
 
 /** design: the only directions in which imports may go. */
@@ -27,6 +29,37 @@ const forbidden = (from, allow) => [
       group: [`../**/${name}/src/**`, `../**/${name}/dist/**`, `../${name}/**`],
       message: `import ${name} by its package, if ${from} may use it (docs/architecture.md)`,
     })),
+];
+
+/**
+ * The floors of the pages: what a folder of `web/src/app` may import beside itself. Views stand on
+ * what they share, and never on each other.
+ */
+const HOMES = ['asking', 'reading', 'sending', 'keeping'];
+const FLOORS = {
+  asking: [],
+  reading: ['sending'],
+  sending: [],
+  keeping: ['asking', 'reading', 'sending'],
+  person: HOMES,
+  parts: [...HOMES, 'person'],
+  devices: [...HOMES, 'person', 'parts'],
+};
+const APP = './web/src/app';
+const views = readdirSync(new URL(`${APP}/views`, import.meta.url));
+const zones = [
+  ...Object.entries(FLOORS).map(([floor, allowed]) => ({
+    target: `${APP}/${floor}`,
+    from: APP,
+    except: [`./${floor}`, ...allowed.map((one) => `./${one}`)],
+    message: `${floor} may import ${allowed.join(', ') || 'nothing else of the pages'}`,
+  })),
+  ...views.map((view) => ({
+    target: `${APP}/views/${view}`,
+    from: APP,
+    except: [`./views/${view}`, ...Object.keys(FLOORS).map((floor) => `./${floor}`)],
+    message: 'a view imports no other view: what they share stands on a floor below',
+  })),
 ];
 
 export default tseslint.config(
@@ -87,6 +120,13 @@ export default tseslint.config(
       ],
       '@angular-eslint/prefer-on-push-component-change-detection': 'error',
     },
+  },
+  {
+    files: ['web/src/app/**/*.ts'],
+    ignores: ['**/*.spec.ts', '**/*.spec-support.ts'],
+    plugins: { import: importPlugin },
+    settings: { 'import/resolver': { node: { extensions: ['.ts'] } } },
+    rules: { 'import/no-restricted-paths': ['error', { zones }] },
   },
   {
     files: ['web/src/**/*.html'],

@@ -1,6 +1,5 @@
-import { HOME_HOLD } from './cube/holds.js';
-import { solvedCube, type Cube } from './cube/cube.js';
-import { applyMoves, type Move } from './notation/moves.js';
+import type { Cube } from './cube/cube.js';
+import { cubeAfter, type Move } from './notation/moves.js';
 import { readMoves } from './notation/read.js';
 
 /** Moves that a spec knows to be well written. */
@@ -11,8 +10,4 @@ export function moves(text: string): Move[] {
 }
 
 /** The cube these turns lead to from solved, white up and green in front. */
-export function cubeAfter(text: string): Cube {
-  const cube = solvedCube();
-  applyMoves(cube, HOME_HOLD, moves(text));
-  return cube;
-}
+export const cubeBy = (text: string): Cube => cubeAfter(moves(text));

@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
 import { crash } from './crash/run.js';
-import { command, say, Told } from './said.js';
+import { command, say, ToldError } from './said.js';
 
 await command(async () => {
   const { values } = parseArgs({
@@ -26,6 +26,6 @@ await command(async () => {
   );
   process.stdout.write(`${JSON.stringify(counts, null, 2)}\n`);
   if (counts.lost + counts.doubled + counts.refused + counts.hung > 0) {
-    throw new Told('Records were lost, doubled, refused or hung; the counts are above.');
+    throw new ToldError('Records were lost, doubled, refused or hung; the counts are above.');
   }
 });

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { Told, diskFull, say } from './said.js';
+import { ToldError, diskFull, say } from './said.js';
 
 const isRoot = (): boolean => process.getuid?.() === 0;
 
@@ -21,9 +21,9 @@ export function installPackage(name: string): void {
   const done = apt('install', '-y', '-q', '--no-install-recommends', name);
   if (done.status === 0) return;
   const said = `${done.stdout ?? ''}${done.stderr ?? ''}`;
-  if (/No space left/i.test(said)) throw new Told(diskFull('/'));
+  if (/No space left/i.test(said)) throw new ToldError(diskFull('/'));
   say(said.trim().split('\n').slice(-8).join('\n'));
-  throw new Told(
+  throw new ToldError(
     `Debian's ${name} is needed and could not be installed: run “${byHand}” as root, then run this again.`,
   );
 }

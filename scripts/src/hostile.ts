@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
 import { hostile } from './hostile/run.js';
-import { command, say, Told } from './said.js';
+import { command, say, ToldError } from './said.js';
 
 await command(async () => {
   const { values } = parseArgs({
@@ -18,6 +18,6 @@ await command(async () => {
   const counts = await hostile(plan, say);
   process.stdout.write(`${JSON.stringify(counts, null, 2)}\n`);
   if (Object.values(counts.faults).some((count) => count > 0)) {
-    throw new Told('Something did not hold; “faults” above says what.');
+    throw new ToldError('Something did not hold; “faults” above says what.');
   }
 });

@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
 import { nodes } from './nodes/run.js';
-import { command, say, Told } from './said.js';
+import { command, say, ToldError } from './said.js';
 
 await command(async () => {
   const { values } = parseArgs({
@@ -20,6 +20,6 @@ await command(async () => {
   const found = await nodes(plan, say);
   process.stdout.write(`${JSON.stringify(found, null, 2)}\n`);
   if (Object.values(found.faults).some((count) => count > 0)) {
-    throw new Told('Something did not hold; “faults” above says what.');
+    throw new ToldError('Something did not hold; “faults” above says what.');
   }
 });

@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { Told, tellSystemError } from './said.js';
+import { ToldError, tellSystemError } from './said.js';
 
 /** Whether a process of ours with this number is running. */
 function runs(pid: number): boolean {
@@ -18,7 +18,7 @@ export function runsOver(file: string): number | undefined {
 export function onlyOnce(file: string): () => void {
   const pid = runsOver(file);
   if (pid !== undefined) {
-    throw new Told(
+    throw new ToldError(
       `Sleetcrest runs over this data already (process ${pid}): stop it first, with Ctrl-C where it was started.`,
     );
   }

@@ -1,5 +1,5 @@
 import { createServer, type AddressInfo } from 'node:net';
-import { Told } from './said.js';
+import { ToldError } from './said.js';
 
 /** Listens on a port for a moment; resolves with its number (a free one when asked for 0). */
 function tryPort(port: number): Promise<number> {
@@ -18,13 +18,13 @@ export const freePort = (): Promise<number> => tryPort(0);
 /** Ends with a sentence when a port cannot be had. */
 export async function needPort(port: number, what: string, variable: string): Promise<void> {
   if (!Number.isInteger(port) || port < 1 || port > 65_535) {
-    throw new Told(`${variable} must be a port from 1 to 65535.`);
+    throw new ToldError(`${variable} must be a port from 1 to 65535.`);
   }
   try {
     await tryPort(port);
   } catch (error) {
     const why = (error as NodeJS.ErrnoException).code === 'EACCES' ? 'may not be used' : 'is taken';
-    throw new Told(
+    throw new ToldError(
       `Port ${port}, wanted for ${what}, ${why}: stop what uses it, or choose another with ${variable}=PORT.`,
     );
   }

@@ -7,7 +7,7 @@ import { onlyOnce } from './only-once.js';
 import { DATABASE, placeOfData } from './places.js';
 import { freePort } from './ports.js';
 import { Cluster } from './postgres/cluster.js';
-import { command, say, Told } from './said.js';
+import { command, say, ToldError } from './said.js';
 
 /** `npm run restore -- FILE [--replace]`, while the application does not run. */
 await command(async () => {
@@ -17,10 +17,10 @@ await command(async () => {
   });
   const [given] = positionals;
   if (given === undefined || positionals.length > 1) {
-    throw new Told('Say from where: npm run restore -- FILE [--replace]');
+    throw new ToldError('Say from where: npm run restore -- FILE [--replace]');
   }
   const file = resolve(process.env['INIT_CWD'] ?? '.', given);
-  if (!existsSync(file)) throw new Told(`There is no file ${file}.`);
+  if (!existsSync(file)) throw new ToldError(`There is no file ${file}.`);
   const { pidFile, ...place } = placeOfData();
   const forget = onlyOnce(pidFile);
   try {
@@ -30,7 +30,7 @@ await command(async () => {
         ? await heldIn(cluster, DATABASE)
         : undefined;
       if (there && !values.replace) {
-        throw new Told(
+        throw new ToldError(
           `There is a database here already, with ${tellHeld(there)}. Nothing was changed. To put the backup in its place for good, add --replace.`,
         );
       }

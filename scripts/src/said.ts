@@ -1,5 +1,5 @@
 /** A failure to be told in one sentence that says what to do. */
-export class Told extends Error {}
+export class ToldError extends Error {}
 
 /** Progress, for the person at the terminal. */
 export const say = (text: string): void => {
@@ -7,14 +7,14 @@ export const say = (text: string): void => {
 };
 
 /** What stands between a full disk or missing rights and the person who must mend it. */
-export function tellSystemError(error: NodeJS.ErrnoException, path: string): Told {
-  if (error.code === 'ENOSPC') return new Told(diskFull(path));
+export function tellSystemError(error: NodeJS.ErrnoException, path: string): ToldError {
+  if (error.code === 'ENOSPC') return new ToldError(diskFull(path));
   if (error.code === 'EACCES' || error.code === 'EROFS') {
-    return new Told(
+    return new ToldError(
       `${path} cannot be written: mend its rights, or name another folder in SLEETCREST_DATA.`,
     );
   }
-  return new Told(`${path}: ${error.message}`);
+  return new ToldError(`${path}: ${error.message}`);
 }
 
 export const diskFull = (path: string): string =>
@@ -32,7 +32,7 @@ export async function command(main: () => Promise<void>): Promise<void> {
 
 /** What is told of a failure: a sentence where we know one, or else all there is to know. */
 export function tell(error: Error): string {
-  if (error instanceof Told) return error.message;
+  if (error instanceof ToldError) return error.message;
   // PostgreSQL and Node say it alike, wherever it happened.
   if (/ENOSPC|No space left/i.test(error.message)) return diskFull('the project');
   return error.stack ?? error.message;

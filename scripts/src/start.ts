@@ -3,7 +3,7 @@ import { onlyOnce } from './only-once.js';
 import { DATABASE, placeOfData, portFrom } from './places.js';
 import { needPort } from './ports.js';
 import { Cluster } from './postgres/cluster.js';
-import { command, say, Told } from './said.js';
+import { command, say, ToldError } from './said.js';
 import { buildWeb } from './web-build.js';
 import { WatchedServer } from './watched-server.js';
 
@@ -51,7 +51,7 @@ await command(async () => {
     running.unshift(server);
 
     const lost = new Promise<never>((_, reject) => {
-      cluster.onEnd((said) => reject(new Told(`The database ended (${said}); start again.`)));
+      cluster.onEnd((said) => reject(new ToldError(`The database ended (${said}); start again.`)));
     });
     lost.catch(() => undefined);
     process.stdout.write(`${server.address}\n`);

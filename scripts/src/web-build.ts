@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, STATE, WEB_ROOT } from './places.js';
-import { diskFull, say, Told } from './said.js';
+import { diskFull, say, ToldError } from './said.js';
 
 const STAMP = join(STATE, 'web.stamp');
 const SOURCES = ['core/src', 'contract/src', 'web/src', 'web/public'];
@@ -42,7 +42,7 @@ export function buildWeb(): void {
   if (done.status !== 0) {
     const said = `${done.stdout}${done.stderr}`;
     say(said.trim().split('\n').slice(-30).join('\n'));
-    throw new Told(
+    throw new ToldError(
       /ENOSPC/.test(said)
         ? diskFull(ROOT)
         : 'The web application did not build; what went wrong is above.',

@@ -2,7 +2,7 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
 import { DEMO_ACCOUNTS } from './demo/people.js';
 import { ROOT, WEB_ROOT } from './places.js';
-import { Told } from './said.js';
+import { ToldError } from './said.js';
 
 /** Milliseconds it may take to finish what is under way; a little more than it allows itself. */
 const PATIENCE = 15_000;
@@ -57,7 +57,7 @@ export class WebServer {
         const why = said.includes('EADDRINUSE')
           ? `port ${options.port} is taken`
           : `status ${status}`;
-        reject(new Told(`The server did not start (${why}); what it said is above.`));
+        reject(new ToldError(`The server did not start (${why}); what it said is above.`));
       });
     });
     return new WebServer(child, `http://${host}:${options.port}`);

@@ -24,7 +24,7 @@ export const LOG_COLUMNS = [
 export type LogColumn = (typeof LOG_COLUMNS)[number]['name'];
 
 /** The cells of a row by column; a column that is not there is empty. */
-export type LogRow = Partial<Record<LogColumn, string>>;
+export type LogCells = Partial<Record<LogColumn, string>>;
 
 /**
  * What a spreadsheet would take for something to work out. Such a cell leaves with an apostrophe in
@@ -65,7 +65,7 @@ export type ReadRow = { ok: true; entry: LogEntry } | { ok: false; errors: Field
  * Reads a row. `idFor` makes the id of a row that has none: the same for the same row, so that a
  * file read twice adds nothing.
  */
-export function entryOf(row: LogRow, idFor: (row: LogRow) => string): ReadRow {
+export function entryOf(row: LogCells, idFor: (row: LogCells) => string): ReadRow {
   const cell = (name: LogColumn): string => fromCell(row[name]?.trim() ?? '');
   const parsed = logEntrySchema.safeParse({
     id: cell('id') || idFor(row),

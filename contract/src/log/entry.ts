@@ -1,4 +1,4 @@
-import { readMoves } from '@sleetcrest/core';
+import { readMoves, STAGES } from '@sleetcrest/core';
 import { ENTRY_KINDS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
@@ -57,7 +57,7 @@ const plainEntrySchema = z.strictObject({
   beganAt: momentSchema.describe('With the offset of the place: its day is the day there.'),
   ...tellable,
   scramble: turnsSchema,
-  splits: z.array(splitSchema).max(11),
+  splits: z.array(splitSchema).max(STAGES.length),
 });
 
 /** One record of a log. */

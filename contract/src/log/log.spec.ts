@@ -1,7 +1,7 @@
 import { STAGES } from '@sleetcrest/core';
 import { ENTRY_KINDS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
 import fc from 'fast-check';
-import { entryOf, LOG_COLUMNS, logEntrySchema, rowOf, secondsIn, type LogRow } from './index.js';
+import { entryOf, LOG_COLUMNS, logEntrySchema, rowOf, secondsIn, type LogCells } from './index.js';
 
 const hundredths = fc.nat(8_640_000).map((count) => count / 100);
 const words = fc.string({ maxLength: 30, unit: 'grapheme' });
@@ -74,8 +74,8 @@ describe('a record as a row of CSV', () => {
   });
 
   it('is refused with the column and the reason', () => {
-    const good: LogRow = { began_at: '2026-11-25T18:03:00Z' };
-    const wrong: [LogRow, string][] = [
+    const good: LogCells = { began_at: '2026-11-25T18:03:00Z' };
+    const wrong: [LogCells, string][] = [
       [{ ...good, began_at: 'yesterday' }, 'began_at'],
       [{ ...good, time: '1:75.00' }, 'time'],
       [{ ...good, time: '12.345' }, 'time'],

@@ -1,4 +1,4 @@
-import { cubeAfter, moves } from '../core.spec-support.js';
+import { cubeBy, moves } from '../core.spec-support.js';
 import { isHome, isSolved, pieceAt, type Cube } from '../cube/cube.js';
 import { PLACES, placeNamed } from '../cube/pieces.js';
 import { mirrorMoves } from '../notation/mirror.js';
@@ -13,7 +13,7 @@ const disturbed = (cube: Cube): string[] =>
 const caseOf = (id: string): Case =>
   (approachById(id.split('/')[0]!) as PatternApproach).cases.find((one) => one.id === id)!;
 const after = (id: string, times = caseOf(id).times ?? 1): Cube =>
-  cubeAfter(Array.from({ length: times }, () => caseOf(id).sequence).join(' '));
+  cubeBy(Array.from({ length: times }, () => caseOf(id).sequence).join(' '));
 const whoIsAt = (cube: Cube, place: string): string =>
   PLACES[pieceAt(cube, placeNamed(place)!.index)]!.name;
 
@@ -98,7 +98,7 @@ describe('the sequences of the last layer', () => {
       expect(isHome(cube, placeNamed(name)!.index)).toBeTrue();
     const three = Array.from({ length: 3 }, () => caseOf('place-left/one').sequence).join(' ');
     expect(
-      ['UFR', 'UBR', 'UBL'].every((place) => whoIsAt(cubeAfter(three), place) === place),
+      ['UFR', 'UBR', 'UBL'].every((place) => whoIsAt(cubeBy(three), place) === place),
     ).toBeTrue();
   });
 
@@ -117,11 +117,11 @@ describe('the sequences of face first', () => {
     const back = caseOf('face-two/one-right').sequence;
     const twisted = (text: string): string[] =>
       ['UFR', 'UFL', 'UBL', 'UBR'].filter(
-        (name) => cubeAfter(text)[placeNamed(name)!.index]! % 3 !== 0,
+        (name) => cubeBy(text)[placeNamed(name)!.index]! % 3 !== 0,
       );
     expect(twisted(there).length).toBe(3);
     expect(twisted(back).length).toBe(3);
-    expect(isSolved(cubeAfter(`${there} ${back}`))).toBeTrue();
+    expect(isSolved(cubeBy(`${there} ${back}`))).toBeTrue();
   });
 
   it('swap: each exchanges two corners beside the pair it keeps', () => {
@@ -145,8 +145,8 @@ describe('the sequences of face first', () => {
   });
 
   it('cycle-one twice is the same as the other sequence of cycle-two once', () => {
-    expect(cubeAfter(caseOf('cycle-two/left').sequence)).toEqual(after('cycle-one/twice'));
-    expect(cubeAfter(caseOf('cycle-two/right').sequence)).toEqual(after('cycle-one/once'));
+    expect(cubeBy(caseOf('cycle-two/left').sequence)).toEqual(after('cycle-one/twice'));
+    expect(cubeBy(caseOf('cycle-two/right').sequence)).toEqual(after('cycle-one/once'));
   });
 });
 

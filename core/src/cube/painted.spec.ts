@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { sameCube } from './cube.js';
 import { COLOURS, type Colour } from './colours.js';
 import {
@@ -13,7 +13,7 @@ import { randomCube, randomFrom } from './random.js';
 
 describe('the Cube document', () => {
   it('reads each side in rows from its top left, white with blue at the top, yellow with green', () => {
-    const { faces } = writeCubeDocument(cubeAfter('F'));
+    const { faces } = writeCubeDocument(cubeBy('F'));
     expect(faces.white.slice(6)).toEqual(['orange', 'orange', 'orange']);
     expect(faces.yellow.slice(0, 3)).toEqual(['red', 'red', 'red']);
     expect([faces.red[0], faces.red[3], faces.red[6]]).toEqual(['white', 'white', 'white']);
@@ -22,11 +22,7 @@ describe('the Cube document', () => {
       'yellow',
       'yellow',
     ]);
-    expect(writeCubeDocument(cubeAfter('B')).faces.white.slice(0, 3)).toEqual([
-      'red',
-      'red',
-      'red',
-    ]);
+    expect(writeCubeDocument(cubeBy('B')).faces.white.slice(0, 3)).toEqual(['red', 'red', 'red']);
   });
 
   it('leads back to the cube it was written from, in any colour scheme', () => {
@@ -51,14 +47,14 @@ describe('the Cube document', () => {
   });
 
   it('is refused when a centre is not the colour of its side', () => {
-    const document = writeCubeDocument(cubeAfter(''));
+    const document = writeCubeDocument(cubeBy(''));
     document.faces.green[4] = 'blue';
     const read = readCubeDocument(document);
     expect(read).toEqual({ ok: false, error: jasmine.objectContaining({ path: 'faces.green.4' }) });
   });
 
   it('is refused when its scheme names a colour twice', () => {
-    const document = writeCubeDocument(cubeAfter(''));
+    const document = writeCubeDocument(cubeBy(''));
     const twice = {
       up: 'white',
       right: 'red',

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../result.js';
 import { paintStickers, placeValue, type Cube } from './cube.js';
 import { COLOURS, readScheme, STANDARD_SCHEME, type Colour, type ColourScheme } from './colours.js';
+import { stickerInHold, type Hold } from './holds.js';
 import { PLACES } from './pieces.js';
 import { SIDES } from './sides.js';
 
@@ -138,5 +139,17 @@ export function cubeFromPainted(painted: Painted): Cube {
   return Uint8Array.from(PLACES, ({ index }) => {
     const seen = seenAt(painted, index);
     return seen.kind === 'piece' ? placeValue(seen.piece, seen.twist) : 255;
+  });
+}
+
+/** Stickers as they lie in a hold, by colour; null where not painted. */
+export function stickersSeen(
+  painted: ArrayLike<number>,
+  scheme: ColourScheme,
+  hold: Hold,
+): (Colour | null)[] {
+  return Array.from({ length: painted.length }, (_, sticker) => {
+    const colour = painted[stickerInHold(hold, sticker)]!;
+    return colour === UNSEEN ? null : scheme[colour]!;
   });
 }

@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { copyCube, pieceAt, placeValue, solvedCube, twistAt, type Cube } from './cube.js';
 import { isSolvable, lawsOf } from './laws.js';
 import { CORNERS, EDGES, placeNamed, PLACES } from './pieces.js';
@@ -63,7 +63,7 @@ describe('the smallest repair', () => {
   });
 
   it('flips the one last-layer edge that does not face up, wherever its piece belongs', () => {
-    const cube = turned(cubeAfter("z2 R U R' U R U2 R' U"), placeNamed('DB')!.index, 1);
+    const cube = turned(cubeBy("z2 R U R' U R U2 R' U"), placeNamed('DB')!.index, 1);
     expect(smallestRepair(cube)).toEqual({ flip: placeNamed('DB')!.index });
   });
 

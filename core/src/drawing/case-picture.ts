@@ -21,7 +21,7 @@ export type Cell =
   { readonly is: Colour } | { readonly not: Colour } | { readonly oneOf: readonly Colour[] } | null;
 
 /** 54 stickers of the hold the picture is seen in. */
-export type Picture = readonly Cell[];
+export type CasePicture = readonly Cell[];
 
 /** The hold of a case's picture: the front stays what it is when the cube is turned over. */
 export const pictureHold = (approach: Pick<Approach, 'up'>, first: Side): Hold =>
@@ -49,7 +49,7 @@ export function patternPicture(
   hold: Hold,
   first: Side,
   scheme: ColourScheme,
-): Picture {
+): CasePicture {
   const cells = centres(hold, scheme);
   for (const [name, seen] of Object.entries(pattern)) {
     const sticker = stickerCalled(name);
@@ -64,7 +64,7 @@ export function piecesPicture(
   pieces: readonly number[],
   hold: Hold,
   scheme: ColourScheme,
-): Picture {
+): CasePicture {
   const cells = centres(hold, scheme);
   const wanted = new Set(
     PLACES.filter(({ index }) => pieces.includes(pieceAt(cube, index))).flatMap(
@@ -88,7 +88,7 @@ export function casePictures(
   method: Method,
   first: Side,
   scheme: ColourScheme,
-): Picture[] {
+): CasePicture[] {
   const one = approach.cases.find(({ id }) => id === caseId);
   if (!one) return [];
   const patterns = isSearch(approach) ? [] : patternsOf(one as Case);

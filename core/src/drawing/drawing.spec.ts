@@ -1,10 +1,10 @@
-import { cubeAfter, moves } from '../core.spec-support.js';
+import { cubeBy, moves } from '../core.spec-support.js';
 import { COLOURS, STANDARD_SCHEME, type Colour } from '../cube/colours.js';
 import { HOME_HOLD } from '../cube/holds.js';
 import { placeNamed } from '../cube/pieces.js';
 import { DOWN, UP } from '../cube/sides.js';
 import { stickerCalled } from '../methods/compile.js';
-import { patternPicture, pictureHold, piecesPicture, type Picture } from './case-picture.js';
+import { patternPicture, pictureHold, piecesPicture, type CasePicture } from './case-picture.js';
 import { letterOn } from './letter-on.js';
 import { crownSvg, tilesSvg, type Ink } from './svg.js';
 
@@ -21,7 +21,7 @@ const ink = (change: Partial<Ink> = {}): Ink => ({
   ...change,
 });
 const hold = pictureHold({ up: 'opposite' }, UP);
-const at = (picture: Picture, name: string) => picture[stickerCalled(name)!];
+const at = (picture: CasePicture, name: string) => picture[stickerCalled(name)!];
 const count = (text: string, part: string): number => text.split(part).length - 1;
 
 describe('the picture of a pattern', () => {
@@ -59,7 +59,7 @@ describe('the picture of a pattern', () => {
   });
 
   it('shows pieces of a cube where they are', () => {
-    const cube = cubeAfter('R');
+    const cube = cubeBy('R');
     const pieces = [placeNamed('UFR')!.index];
     const shown = piecesPicture(cube, pieces, HOME_HOLD, STANDARD_SCHEME);
     expect(shown.filter((cell) => cell !== null).length).toBe(6 + 3);

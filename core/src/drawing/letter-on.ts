@@ -1,11 +1,11 @@
-import { inkOf } from './swatches.js';
+import { rgbOf } from './swatches.js';
 
 const INK = '#1b2530';
 const PAPER = '#ffffff';
 
 /** How light a colour is to the eye, 0…1 (WCAG relative luminance of `#rrggbb`). */
 function luminance(swatch: string): number {
-  const [red, green, blue] = inkOf(swatch).map((stored) => {
+  const [red, green, blue] = rgbOf(swatch).map((stored) => {
     const channel = stored / 255;
     return channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4;
   });

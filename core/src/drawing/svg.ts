@@ -1,7 +1,7 @@
 import type { Colour } from '../cube/colours.js';
 import type { Move } from '../notation/moves.js';
 import { writeMove, type Dialect } from '../notation/write.js';
-import type { Cell, Picture } from './case-picture.js';
+import type { Cell, CasePicture } from './case-picture.js';
 import { CROWN_SHAPES, CROWN_SIZE } from './crown.js';
 import { drawTurn } from './turn.js';
 
@@ -73,7 +73,7 @@ function hatchSvg(points: string): string {
 }
 
 /** A crown as an SVG document; `title` is read to those who do not see it. */
-export function crownSvg(picture: Picture, ink: Ink, title = ''): string {
+export function crownSvg(picture: CasePicture, ink: Ink, title = ''): string {
   // Painted ones last, so that no neighbour's edge is drawn over theirs.
   const all = picture.map((cell, sticker) => ({ cell, sticker }));
   const stickers = [...all.filter(({ cell }) => !cell), ...all.filter(({ cell }) => cell)]

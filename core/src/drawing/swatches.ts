@@ -1,7 +1,7 @@
 import type { Colour } from '../cube/colours.js';
 
 /** Red, green and blue as they are stored, 0…255 each. */
-export type Ink = readonly [red: number, green: number, blue: number];
+export type Rgb = readonly [red: number, green: number, blue: number];
 
 /**
  * How stickers are painted unless their reader chooses otherwise, as `#rrggbb`: matt paint in low
@@ -17,7 +17,7 @@ export const SWATCHES: Readonly<Record<Colour, string>> = {
 };
 
 /** The parts of a colour written `#rrggbb`. */
-export function inkOf(swatch: string): Ink {
+export function rgbOf(swatch: string): Rgb {
   const part = (at: number): number => Number.parseInt(swatch.slice(at, at + 2), 16);
   return [part(1), part(3), part(5)];
 }

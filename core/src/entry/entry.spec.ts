@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { STANDARD_SCHEME } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
 import { paintedFromCube, UNSEEN, unseenCube, type Painted } from '../cube/painted.js';
@@ -143,7 +143,7 @@ describe('entering a cube', () => {
         }
       }
     }
-    const cube = cubeAfter("z2 F U R U' R' F'");
+    const cube = cubeBy("z2 F U R U' R' F'");
     expect(goalHolds(cube, 'middle', UP)).toBeTrue();
     const painted = paintedFromCube(cube);
     const middle = stickersOnceDone('middle', UP);

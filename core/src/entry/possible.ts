@@ -1,7 +1,8 @@
 import { colourOfValue } from '../cube/cube.js';
 import { STICKER_COUNT, UNSEEN } from '../cube/painted.js';
 import { CORNER_COUNT, PLACES, STICKER_PLACE } from '../cube/pieces.js';
-import { fillings, VALUES, type Fillings } from './fillings.js';
+import { VALUES, type Filled } from '../cube/fill-places.js';
+import { fillings } from './fillings.js';
 
 const COLOURS = 6;
 
@@ -14,7 +15,7 @@ export interface Possible {
 }
 
 // The last count of each kind, since a stroke changes the stickers of one kind only.
-const last: Record<'corner' | 'edge', { key: string; made: Fillings } | undefined> = {
+const last: Record<'corner' | 'edge', { key: string; made: Filled } | undefined> = {
   corner: undefined,
   edge: undefined,
 };
@@ -30,7 +31,7 @@ function isCorner(sticker: number): boolean {
   return STICKER_PLACE[sticker]! >= 0 && STICKER_PLACE[sticker]! < CORNER_COUNT;
 }
 
-function remembered(kind: 'corner' | 'edge', painted: ArrayLike<number>): Fillings {
+function remembered(kind: 'corner' | 'edge', painted: ArrayLike<number>): Filled {
   const key = STICKERS[kind].map((sticker) => painted[sticker]! + 1).join('');
   const known = last[kind];
   if (known?.key === key) return known.made;

@@ -4,7 +4,7 @@ import { STANDARD_SCHEME, type ColourScheme } from '../cube/colours.js';
 import { copyCube } from '../cube/cube.js';
 import type { Hold } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
-import { casePictures, pictureHold, type Picture } from '../drawing/case-picture.js';
+import { casePictures, pictureHold, type CasePicture } from '../drawing/case-picture.js';
 import { countTurns } from '../notation/moves.js';
 import { mirrorMoves } from '../notation/mirror.js';
 import { readMoves } from '../notation/read.js';
@@ -26,7 +26,7 @@ export interface CaseCard extends CaseTold {
   title: string;
   approach: string;
   stage: Stage;
-  pictures: Picture[];
+  pictures: CasePicture[];
   hold: Hold;
   /** Whether a layer is lined up first. */
   linesUp: boolean;
@@ -96,7 +96,7 @@ export function mirrored(card: CaseCard): CaseCard {
 const MIRRORED_SIDE = [0, 4, 2, 3, 1, 5];
 
 /** The centres keep their colours; every other sticker goes where the mirror shows it. */
-function mirrorPicture(picture: Picture): Picture {
+function mirrorPicture(picture: CasePicture): CasePicture {
   return picture.map((_, sticker) => {
     const [side, row, column] = [
       Math.floor(sticker / 9),

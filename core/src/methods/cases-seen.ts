@@ -4,7 +4,7 @@ import { holdsWithUp, stickerInHold } from '../cube/holds.js';
 import { PLACES, type Place } from '../cube/pieces.js';
 import { opposite, type Side } from '../cube/sides.js';
 import { layersOf } from '../stages/goals.js';
-import { STAGES, type Stage } from '../stages/stages.js';
+import { isFrom, type Stage } from '../stages/stages.js';
 import { ANYTHING, compileApproach, type Variant } from './compile.js';
 
 /** Stickers someone sees, by number in whatever hold they have: the colour as a side of the cube. */
@@ -91,8 +91,7 @@ class Standing {
     private readonly first: Side,
   ) {
     const { firstEdges, firstCorners, middleEdges, lastEdges, lastCorners } = layersOf(first);
-    const reached = (stage: Stage): boolean =>
-      after !== null && STAGES.indexOf(after) >= STAGES.indexOf(stage);
+    const reached = (stage: Stage): boolean => isFrom(after, stage);
     const face = after === 'yellow-face' || after === 'corner-swap';
     this.done = new Set([
       ...(reached('cross') ? firstEdges : []),
@@ -129,8 +128,7 @@ class Standing {
   /** Whether a piece of the last layer that was turned up already shows its colour up. */
   private faces(piece: Place, place: Place, twist: number): boolean {
     const last = opposite(this.first);
-    const edgesUp =
-      this.after !== null && STAGES.indexOf(this.after) >= STAGES.indexOf('yellow-cross');
+    const edgesUp = isFrom(this.after, 'yellow-cross');
     const cornersUp = this.after === 'yellow-face';
     const turnedUp = place.sides.length === 2 ? edgesUp : cornersUp;
     if (!turnedUp || !place.sides.includes(last)) return true;

@@ -1,19 +1,11 @@
 import type { Case, Pattern, PatternApproach, Role, Seen } from '../approaches/approach.js';
 import type { ColourScheme } from '../cube/colours.js';
-import {
-  faceInHold,
-  holdsWithUp,
-  sideInHold,
-  stickerInHold,
-  turnHold,
-  turnInHold,
-  type Hold,
-} from '../cube/holds.js';
+import { faceInHold, holdsWithUp, sideInHold, stickerInHold, type Hold } from '../cube/holds.js';
 import { placeNamed, placeOnSides, PLACES } from '../cube/pieces.js';
 import { opposite, sideOfLetter, type Side } from '../cube/sides.js';
 import { STICKER_SOURCES, turnOf, type Turn } from '../cube/turns.js';
 import { placeWords } from '../cube/words.js';
-import { axisOf, countTurns, isWholeCube, quartersOf, type Move } from '../notation/moves.js';
+import { countTurns, ownTurns, type Move } from '../notation/moves.js';
 import { readMoves } from '../notation/read.js';
 import { writeMoves } from '../notation/write.js';
 import type { Choice } from './runner.js';
@@ -146,7 +138,7 @@ class CaseCompiler {
       seenMask(seen, hold, this.first),
     ]);
     const places = one.pieces.map((name) => this.placeBefore(name, before));
-    const { turns, holdAfter } = this.done([...lining, ...this.moves]);
+    const { turns, holdAfter } = ownTurns(this.hold, [...lining, ...this.moves]);
     const told = one.lineUp && (lining.length > 0 ? one.lineUp.turning : one.lineUp.already);
     const variant: Omit<Variant, 'alone'> = {
       case: one,
@@ -180,17 +172,6 @@ class CaseCompiler {
     if (!place) throw new ApproachError(this.one.id, `no place is named ${name}`);
     const sticker = before(place.stickers[0]!);
     return PLACES.find(({ stickers }) => stickers.includes(sticker))!.index;
-  }
-
-  /** The moves as turns of the cube's sides, and the hold they end in. */
-  private done(moves: readonly Move[]): { turns: Turn[]; holdAfter: Hold } {
-    let hold = this.hold;
-    const turns = moves.flatMap((move) => {
-      if (!isWholeCube(move)) return [turnInHold(hold, move)];
-      hold = turnHold(hold, axisOf(move), quartersOf(move));
-      return [];
-    });
-    return { turns, holdAfter: hold };
   }
 
   private template(text: string): Template {

@@ -37,7 +37,7 @@ export class Ways {
 }
 
 /** What bringing one pair home does: its outcome, and where it takes every other pair. */
-export interface Way {
+export interface PairWay {
   outcome: number;
   turns: number;
   /** `after[pair]` for pairs as `24·corner + edge`. */

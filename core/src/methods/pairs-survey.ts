@@ -4,12 +4,12 @@ import { opposite, UP, type Side } from '../cube/sides.js';
 import { pairTables, ROOM_COUNT, type PairTables } from '../search/pair-tables.js';
 import { MOVED, whereIs } from '../search/piece-moves.js';
 import { distributionOf, type Distribution } from './distribution.js';
-import { WayLists, Ways, type Way } from './pair-ways.js';
+import { WayLists, Ways, type PairWay } from './pair-ways.js';
 import type { PairsRunner } from './pairs-runner.js';
 import type { OnProgress } from './prove.js';
 import { runnerFor } from './stage-runner.js';
 import { pairStarts } from './starts.js';
-import type { StageSurvey } from './survey.js';
+import type { StageSurvey } from './stage-survey.js';
 
 /*
  * The stage of the pairs has 136,080 × 26,880 = 3,657,830,400 starts, and which pair is taken first
@@ -36,7 +36,7 @@ class PairsCounter {
   /** By room: the rooms in the order they are preferred once that one is held. */
   private readonly nearest: number[][];
   /** By finished rooms and room: what bringing home each pair does. */
-  private readonly moves = new Map<number, (Way | undefined)[]>();
+  private readonly moves = new Map<number, (PairWay | undefined)[]>();
   private readonly smaller = new Map<number, Uint16Array>();
   private readonly outcomes: Outcome[] = [0];
   private readonly numbers = new Map<Outcome, number>([[0, 0]]);
@@ -75,16 +75,16 @@ class PairsCounter {
     return ways;
   }
 
-  private way(room: number, closed: number, pair: number): Way {
+  private way(room: number, closed: number, pair: number): PairWay {
     const key = closed * ROOM_COUNT + room;
     let ways = this.moves.get(key);
     if (!ways) this.moves.set(key, (ways = this.makeWays(room, closed)));
     return ways[pair]!;
   }
 
-  private makeWays(room: number, closed: number): (Way | undefined)[] {
+  private makeWays(room: number, closed: number): (PairWay | undefined)[] {
     const { rooms } = this.tables;
-    const ways: (Way | undefined)[] = [];
+    const ways: (PairWay | undefined)[] = [];
     const starts = pairStarts(rooms, room, closed, this.first);
     for (let k = 0; k < starts.count; k++) {
       const cube = starts.cube(k);
@@ -152,7 +152,7 @@ class PairsCounter {
   private choose(closed: number, standing: Int16Array, held: number): number {
     const ways = this.ways(closed);
     const finished = this.finishedOf(closed, standing);
-    let best: Way | undefined;
+    let best: PairWay | undefined;
     let chosen = -1;
     let tied = false;
     for (const room of this.nearest[held]!) {
@@ -278,7 +278,7 @@ class PairsCounter {
       .length;
   }
 
-  private addHistogram(hist: Uint32Array, way: Way, holds: number): void {
+  private addHistogram(hist: Uint32Array, way: PairWay, holds: number): void {
     hist.forEach((starts, number) => {
       if (starts === 0) return;
       const outcome = this.outcomes[number]! + way.outcome;

@@ -3,15 +3,12 @@ import { approachById, APPROACHES } from '../approaches/index.js';
 import { STANDARD_SCHEME } from '../cube/colours.js';
 import { UP } from '../cube/sides.js';
 import { fail, ok, type Result } from '../result.js';
-import type { Stage } from '../stages/stages.js';
+import { solvesCube, type Stage } from '../stages/stages.js';
 import { ApproachError, compileApproach } from './compile.js';
 import type { Method } from './walkthrough.js';
 
-/** The stages whose goal is the solved cube. */
-const LAST: readonly Stage[] = ['corner-twists', 'edge-cycle'];
-
 /** Whether nothing is left to do after an approach. */
-export const isLast = (approach: Approach): boolean => LAST.includes(approach.stage);
+export const isLast = (approach: Approach): boolean => solvesCube(approach.stage);
 
 /** The built-in approaches that can follow one, or begin a method when there is none before. */
 export const approachesAfter = (before: Approach | undefined): Approach[] =>
@@ -79,8 +76,11 @@ function resolve({ id, approaches }: Method): Result<readonly Approach[], string
   return ok(known);
 }
 
-/** The stages a method goes through, in order; none for one that is not whole. */
-export function stagesOf(method: Method): Stage[] {
+/** The approaches of a method, in order; none for one that is not whole. */
+export function approachesOf(method: Method): readonly Approach[] {
   const approaches = resolveMethod(method);
-  return approaches.ok ? approaches.value.map(({ stage }) => stage) : [];
+  return approaches.ok ? approaches.value : [];
 }
+
+/** The stages a method goes through, in order; none for one that is not whole. */
+export const stagesOf = (method: Method): Stage[] => approachesOf(method).map(({ stage }) => stage);

@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { HOME_HOLD } from '../cube/holds.js';
 import { SIDES } from '../cube/sides.js';
 import { goalHolds } from '../stages/goals.js';
@@ -21,7 +21,7 @@ describe('the set-up of a case', () => {
           const made = setUpFor(id, method, 3, first);
           if (!made.ok) throw new Error(made.error);
           const { turns, cube, midway } = made.value;
-          expect(cubeAfter(turns)).withContext(id).toEqual(cube);
+          expect(cubeBy(turns)).withContext(id).toEqual(cube);
           if (midway) {
             expect(id).toMatch(MIDWAY);
             continue;

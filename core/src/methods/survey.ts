@@ -2,36 +2,17 @@ import { isSearch, type Approach } from '../approaches/approach.js';
 import { HOME_HOLD, turnedOver, type Hold } from '../cube/holds.js';
 import { opposite, UP, type Side } from '../cube/sides.js';
 import { fail, ok, type Result } from '../result.js';
-import type { Stage } from '../stages/stages.js';
+import { partOf, type StagePart } from '../stages/stages.js';
 import { distributionOf, together, type Distribution } from './distribution.js';
 import { surveyPairs } from './pairs-survey.js';
 import type { OnProgress } from './prove.js';
 import { resolveMethod } from './resolve.js';
 import type { Choice } from './runner.js';
 import { runStage } from './stage-run.js';
+import { StageCount, type StageSurvey } from './stage-survey.js';
 import { runnerFor } from './stage-runner.js';
 import { startsOf } from './starts.js';
 import type { Method } from './walkthrough.js';
-
-/** How often a case is met in a solve by the method. */
-export interface CaseSurvey {
-  case: string;
-  /** The chance that a solve meets it at all. */
-  chance: number;
-  /** How many times a solve meets it on average. */
-  times: number;
-}
-
-export interface StageSurvey {
-  approach: string;
-  stage: Stage;
-  turns: Distribution;
-  /** Steps on average: each begins with a look. */
-  looks: number;
-  /** New holds on average, also within a sequence. */
-  holds: number;
-  cases: CaseSurvey[];
-}
 
 /** What a method costs over all cubes, each equally likely. */
 export interface MethodSurvey {
@@ -47,52 +28,6 @@ interface Group {
   turns: Distribution;
 }
 
-class Count {
-  readonly turns: number[] = [];
-  readonly cases = new Map<string, { starts: number; times: number; last: number }>();
-  looks = 0;
-  holds = 0;
-  private now = 0;
-
-  constructor(private readonly approach: Approach) {
-    for (const { id } of approach.cases) this.cases.set(id, { starts: 0, times: 0, last: -1 });
-  }
-
-  step(choice: Choice, hold: Hold, start: number): void {
-    this.now += choice.turnCount;
-    this.looks++;
-    if (choice.hold !== hold) this.holds++;
-    if (choice.holdAfter !== choice.hold) this.holds++;
-    const met = this.cases.get(choice.case.id)!;
-    met.times++;
-    if (met.last !== start) met.starts++;
-    met.last = start;
-  }
-
-  /** Ends a start; gives the turns it took. */
-  end(): number {
-    const turns = this.now;
-    this.turns[turns] = (this.turns[turns] ?? 0) + 1;
-    this.now = 0;
-    return turns;
-  }
-
-  survey(starts: number): StageSurvey {
-    return {
-      approach: this.approach.id,
-      stage: this.approach.stage,
-      turns: distributionOf(Array.from(this.turns, (count) => count ?? 0)),
-      looks: this.looks / starts,
-      holds: this.holds / starts,
-      cases: [...this.cases].map(([id, met]) => ({
-        case: id,
-        chance: met.starts / starts,
-        times: met.times / starts,
-      })),
-    };
-  }
-}
-
 const REPORT_EVERY = 2048;
 
 /** Runs a group's approaches after each other from every start of the first. */
@@ -105,7 +40,7 @@ function surveyGroup(
   const begin = approaches[0]!;
   const starts = startsOf(begin.stage, begin.after, first);
   const runners = approaches.map((approach) => runnerFor(approach, first));
-  const counts = approaches.map((approach) => new Count(approach));
+  const counts = approaches.map((approach) => new StageCount(approach));
   const totals: number[] = [];
   for (let start = 0; start < starts.count; start++) {
     if (start % REPORT_EVERY === 0) report(start, starts.count);
@@ -130,9 +65,6 @@ function surveyGroup(
   });
 }
 
-const EARLY: readonly Stage[] = ['daisy', 'cross', 'corners', 'middle'];
-const FIRST: readonly Stage[] = ['daisy', 'cross'];
-
 /**
  * Parts a method where what comes after does not depend on what went before.
  *
@@ -145,11 +77,10 @@ const FIRST: readonly Stage[] = ['daisy', 'cross'];
  * run through together from every start.
  */
 export function independentGroups(approaches: readonly Approach[]): Approach[][] {
-  const groupOf = ({ stage }: Approach): string =>
-    FIRST.includes(stage) ? 'cross' : EARLY.includes(stage) ? stage : 'last';
-  const groups = new Map<string, Approach[]>();
+  const groups = new Map<StagePart, Approach[]>();
   for (const approach of approaches) {
-    groups.set(groupOf(approach), [...(groups.get(groupOf(approach)) ?? []), approach]);
+    const part = partOf(approach.stage);
+    groups.set(part, [...(groups.get(part) ?? []), approach]);
   }
   return [...groups.values()];
 }

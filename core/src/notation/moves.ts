@@ -1,6 +1,6 @@
-import type { Cube } from '../cube/cube.js';
-import { turnHold, turnInHold, type Hold } from '../cube/holds.js';
-import { applyTurn, inverseTurn, TURN_COUNT } from '../cube/turns.js';
+import { solvedCube, type Cube } from '../cube/cube.js';
+import { HOME_HOLD, turnHold, turnInHold, type Hold } from '../cube/holds.js';
+import { applyTurn, inverseTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
 
 /**
  * A move as written: 0…17 is a turn of a side of the hold (numbered as in `cube/turns`), 18…26 a
@@ -22,15 +22,46 @@ export const invertMove = (move: Move): Move =>
 export const countTurns = (moves: readonly Move[]): number =>
   moves.reduce((count, move) => (isWholeCube(move) ? count : count + 1), 0);
 
+/** The hold after a move: another one when it turns the whole cube. */
+export const holdAfter = (hold: Hold, move: Move): Hold =>
+  isWholeCube(move) ? turnHold(hold, axisOf(move), quartersOf(move)) : hold;
+
 /** Does the moves in place from that hold, and gives the hold afterwards. */
 export function applyMoves(cube: Cube, hold: Hold, moves: readonly Move[]): Hold {
   let now = hold;
   for (const move of moves) {
-    if (isWholeCube(move)) now = turnHold(now, axisOf(move), quartersOf(move));
-    else applyTurn(cube, turnInHold(now, move));
+    if (!isWholeCube(move)) applyTurn(cube, turnInHold(now, move));
+    now = holdAfter(now, move);
   }
   return now;
 }
 
 /** The moves that undo these. */
 export const invertMoves = (moves: readonly Move[]): Move[] => [...moves].reverse().map(invertMove);
+
+/** Moves done from a hold: the turns of the cube's own sides, the hold of each, and that at the end. */
+export interface OwnTurns {
+  turns: Turn[];
+  holds: Hold[];
+  holdAfter: Hold;
+}
+
+/** Moves said in a hold as turns of the cube's own sides; turning the whole cube turns none. */
+export function ownTurns(hold: Hold, moves: readonly Move[]): OwnTurns {
+  const done: OwnTurns = { turns: [], holds: [], holdAfter: hold };
+  for (const move of moves) {
+    if (!isWholeCube(move)) {
+      done.turns.push(turnInHold(done.holdAfter, move));
+      done.holds.push(done.holdAfter);
+    }
+    done.holdAfter = holdAfter(done.holdAfter, move);
+  }
+  return done;
+}
+
+/** The cube that moves lead to from solved, white up and green in front. */
+export function cubeAfter(moves: readonly Move[]): Cube {
+  const cube = solvedCube();
+  applyMoves(cube, HOME_HOLD, moves);
+  return cube;
+}

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { compose, copyCube, isSolved, sameCube, solvedCube } from '../cube/cube.js';
 import { HOME_HOLD } from '../cube/holds.js';
-import { cubeAfter, moves } from '../core.spec-support.js';
+import { cubeBy, moves } from '../core.spec-support.js';
 import { mirrorMoves } from './mirror.js';
 import { applyMoves, countTurns, invertMoves, type Move } from './moves.js';
 import { readMoves } from './read.js';
@@ -136,11 +136,11 @@ describe('moves', () => {
   });
 
   it('turn the whole cube without changing it, and the sides meant afterwards', () => {
-    expect(sameCube(cubeAfter('x y2 z'), solvedCube())).toBeTrue();
-    expect(sameCube(cubeAfter('y R'), cubeAfter('B'))).toBeTrue();
-    expect(sameCube(cubeAfter('x U'), cubeAfter('F'))).toBeTrue();
-    expect(sameCube(cubeAfter('z U'), cubeAfter('L'))).toBeTrue();
-    const both = compose(cubeAfter('R U'), cubeAfter('F'));
-    expect(sameCube(copyCube(both), cubeAfter('R U F'))).toBeTrue();
+    expect(sameCube(cubeBy('x y2 z'), solvedCube())).toBeTrue();
+    expect(sameCube(cubeBy('y R'), cubeBy('B'))).toBeTrue();
+    expect(sameCube(cubeBy('x U'), cubeBy('F'))).toBeTrue();
+    expect(sameCube(cubeBy('z U'), cubeBy('L'))).toBeTrue();
+    const both = compose(cubeBy('R U'), cubeBy('F'));
+    expect(sameCube(copyCube(both), cubeBy('R U F'))).toBeTrue();
   });
 });

@@ -1,7 +1,7 @@
 import type { Random } from '../cube/random.js';
 import { SIDES } from '../cube/sides.js';
-import type { Ink } from '../drawing/swatches.js';
-import { fromLight, middleSquare, toLight, type Outline, type Picture } from './image.js';
+import type { Rgb } from '../drawing/swatches.js';
+import { fromLight, middleSquare, toLight, type Outline, type Photo } from './image.js';
 
 /** How hard a simulated photograph is to read. All that is drawn by chance comes from a seed. */
 export interface Difficulty {
@@ -61,7 +61,7 @@ function photograph(
   lamp: Lamp,
   difficulty: Difficulty,
   random: Random,
-): Picture {
+): Photo {
   const data = new Uint8ClampedArray(SIZE * SIZE * 4);
   const place = unslanted(shaken(middleSquare(SIZE, SIZE), difficulty.tilt, random));
   const exposure = 0.85 + between(random, 0.12);
@@ -141,10 +141,10 @@ function unslanted(outline: Outline): (x: number, y: number) => [number, number]
 /** Six photographs of a cube, in the order of its sides; `inks` are the stored values of a colour. */
 export function photographs(
   painted: ArrayLike<number>,
-  inks: readonly Ink[],
+  inks: readonly Rgb[],
   difficulty: Difficulty,
   random: Random,
-): Picture[] {
+): Photo[] {
   const lamp = lampFrom(difficulty, random);
   return SIDES.map((side) => {
     const colours = Array.from({ length: 9 }, (_, k) => inks[painted[side * 9 + k]!]!);

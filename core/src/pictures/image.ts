@@ -1,5 +1,5 @@
 /** A picture: red, green, blue and opacity of each pixel, row by row, 0…255. */
-export interface Picture {
+export interface Photo {
   width: number;
   height: number;
   data: Uint8ClampedArray;

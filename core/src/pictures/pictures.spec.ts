@@ -2,14 +2,14 @@ import { COLOURS } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
 import { paintedFromCube, type Painted } from '../cube/painted.js';
 import { randomCube, randomFrom } from '../cube/random.js';
-import { inkOf, SWATCHES } from '../drawing/swatches.js';
+import { rgbOf, SWATCHES } from '../drawing/swatches.js';
 import { DEFAULT_DIFFICULTY, photographs, type Difficulty } from './camera.js';
 import { fromLight, middleSquare, slanted, toLight } from './image.js';
 import { likeliestCube } from './likeliest.js';
 import { readSides, type SidesRead } from './read-sides.js';
 import { stickerLights } from './sampling.js';
 
-const INKS = COLOURS.map((colour) => inkOf(SWATCHES[colour]));
+const INKS = COLOURS.map((colour) => rgbOf(SWATCHES[colour]));
 
 function read(seed: number, difficulty: Partial<Difficulty> = {}): SidesRead & { full: Painted } {
   const random = randomFrom(seed);

@@ -1,4 +1,4 @@
-import { LIGHT, middleSquare, slanted, type Outline, type Picture } from './image.js';
+import { LIGHT, middleSquare, slanted, type Outline, type Photo } from './image.js';
 
 /** The light of one sticker: red, green and blue, 0…1. */
 export type Light = readonly [number, number, number];
@@ -14,7 +14,7 @@ interface Cells {
 }
 
 /** The light of the nine cells of a side whose outline is known. */
-function cellsOf(picture: Picture, outline: Outline): Cells {
+function cellsOf(picture: Photo, outline: Outline): Cells {
   const at = slanted(outline);
   const lights: Light[] = [];
   let unrest = 0;
@@ -39,7 +39,7 @@ function cellsOf(picture: Picture, outline: Outline): Cells {
   return { lights, unrest };
 }
 
-function pixelAt({ width, height }: Picture, x: number, y: number): number {
+function pixelAt({ width, height }: Photo, x: number, y: number): number {
   const column = Math.min(width - 1, Math.max(0, Math.floor(x)));
   const row = Math.min(height - 1, Math.max(0, Math.floor(y)));
   return (row * width + column) * 4;
@@ -68,7 +68,7 @@ function moved(outline: Outline, dx: number, dy: number, size: number): Outline 
  * The light of the nine stickers of a photographed side, row by row. The side is looked for about
  * where it was asked to be, in the middle; where its outline was given, just there.
  */
-export function stickerLights(picture: Picture, outline?: Outline): Light[] {
+export function stickerLights(picture: Photo, outline?: Outline): Light[] {
   if (outline) return cellsOf(picture, outline).lights;
   const asked = middleSquare(picture.width, picture.height);
   let best = { lights: [] as Light[], cost: Infinity };

@@ -12,7 +12,7 @@ import type { Method } from '../methods/walkthrough.js';
 import { layersOf } from '../stages/goals.js';
 import { countDone, type DoneSolve } from './done-turns.js';
 import type { InferredStage } from './infer.js';
-import { approachesOf, isDone } from './stage-orders.js';
+import { approachesFor, isDone } from './stage-orders.js';
 import type { Waste } from './waste.js';
 import { wayBy } from './ways.js';
 
@@ -93,7 +93,7 @@ function adviceOnStage(
   scheme: ColourScheme,
 ): Advice[] {
   const { cubes } = solved;
-  const others = approachesOf(stretch).filter((one) => one !== reading.approach);
+  const others = approachesFor(stretch).filter((one) => one !== reading.approach);
   return reading.looks.flatMap((look): Advice[] => {
     const met = look.case;
     if (!met || look.answered === 'own' || look.taught === null) return [];

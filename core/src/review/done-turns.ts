@@ -1,8 +1,8 @@
-import { copyCube, sameCube, solvedCube, type Cube } from '../cube/cube.js';
-import { HOME_HOLD, turnHold, turnInHold, type Hold } from '../cube/holds.js';
+import { copyCube, sameCube, type Cube } from '../cube/cube.js';
+import { HOME_HOLD, type Hold } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
 import { applyTurn, quartersOfTurn, turnOf, type Turn } from '../cube/turns.js';
-import { applyMoves, axisOf, isWholeCube, quartersOf, type Move } from '../notation/moves.js';
+import { cubeAfter, ownTurns, type Move } from '../notation/moves.js';
 
 /** A solve as it was done: the cube after each turn, `cubes[k]` after `k` of them. */
 export interface DoneSolve {
@@ -15,19 +15,8 @@ export interface DoneSolve {
 
 /** Follows the turns of a solve from the cube that the scramble leads to. */
 export function followSolve(scramble: readonly Move[], moves: readonly Move[]): DoneSolve {
-  const start = solvedCube();
-  applyMoves(start, HOME_HOLD, scramble);
-  const turns: Turn[] = [];
-  const holds: Hold[] = [];
-  let hold = HOME_HOLD;
-  for (const move of moves) {
-    if (isWholeCube(move)) {
-      hold = turnHold(hold, axisOf(move), quartersOf(move));
-      continue;
-    }
-    turns.push(turnInHold(hold, move));
-    holds.push(hold);
-  }
+  const start = cubeAfter(scramble);
+  const { turns, holds } = ownTurns(HOME_HOLD, moves);
   const cubes = [start];
   for (const turn of turns) {
     const next = copyCube(cubes[cubes.length - 1]!);

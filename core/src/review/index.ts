@@ -2,5 +2,5 @@
 export { ANSWERS, type Answered } from './looks.js';
 export { WASTES, type Waste, type WasteKind } from './waste.js';
 export type { Advice } from './advice.js';
-export type { ShortestWay, Way } from './ways.js';
+export type { ShortestWay, StageWay } from './ways.js';
 export * from './review.js';

@@ -3,7 +3,7 @@ import type { Side } from '../cube/sides.js';
 import type { Stage } from '../stages/stages.js';
 import type { DoneSolve } from './done-turns.js';
 import { readAs, type Reading } from './looks.js';
-import { approachesOf, stagesAfter, stretchesOf, type Stretch } from './stage-orders.js';
+import { approachesFor, stagesAfter, stretchesOf, type Stretch } from './stage-orders.js';
 
 /** A stage as it was really done: the stretch, and the approach that explains it best. */
 export interface InferredStage {
@@ -30,7 +30,9 @@ export function inferStages(
 ): readonly InferredStage[] {
   const known = new Map<string, Chain>();
   const inferred = (stretch: Stretch): InferredStage => {
-    const readings = approachesOf(stretch).map((one) => readAs(one, solve, stretch, first, scheme));
+    const readings = approachesFor(stretch).map((one) =>
+      readAs(one, solve, stretch, first, scheme),
+    );
     return { stretch, reading: bestOf(readings, usual) };
   };
   const chainFrom = (after: Stage | null, from: number): Chain => {

@@ -15,7 +15,8 @@ import { simplifyMoves } from '../notation/simplify.js';
 import { crossTable } from '../search/cross-table.js';
 import { layersOf } from '../stages/goals.js';
 import { keyBut, layerTurned, type DoneSolve } from './done-turns.js';
-import { isOfLastLayer, lastLayer, type Stretch } from './stage-orders.js';
+import { isOfLastLayer } from '../stages/stages.js';
+import { lastLayer, type Stretch } from './stage-orders.js';
 
 /** How a case was answered: by its own turns, by others to the same end, or without ending it. */
 export const ANSWERS = ['as-taught', 'otherwise', 'own'] as const;

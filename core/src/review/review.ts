@@ -22,7 +22,7 @@ import {
   shortestLastLayer,
   shortestThrough,
   type ShortestWay,
-  type Way,
+  type StageWay,
 } from './ways.js';
 
 /** What a review is made from. */
@@ -58,7 +58,7 @@ export interface ReviewedStage {
   fit: number;
   looks: ReviewedLook[];
   /** The chosen method's way; null where that takes its stages otherwise. */
-  method: Way | null;
+  method: StageWay | null;
   shortest: ShortestWay | null;
 }
 
@@ -74,7 +74,12 @@ export interface Review {
   holds: Hold[];
   stages: ReviewedStage[];
   /** From both lower layers done to the end; null where it did not come so far. */
-  lastLayer: { from: number; turnCount: number; method: Way | null; shortest: ShortestWay } | null;
+  lastLayer: {
+    from: number;
+    turnCount: number;
+    method: StageWay | null;
+    shortest: ShortestWay;
+  } | null;
   wastes: Waste[];
   advice: Advice[];
 }

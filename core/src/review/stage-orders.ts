@@ -4,7 +4,7 @@ import type { Cube } from '../cube/cube.js';
 import { opposite, SIDES, type Side } from '../cube/sides.js';
 import { layerTurned } from './done-turns.js';
 import { goalHolds } from '../stages/goals.js';
-import type { Stage } from '../stages/stages.js';
+import { isOfLastLayer, solvesCube, STAGES, type Stage } from '../stages/stages.js';
 
 /** A stage and the one done before it: what decides which approaches can have been used. */
 export interface StageStep {
@@ -18,7 +18,7 @@ export const stagesAfter = (after: Stage | null): Stage[] => [
 ];
 
 /** The approaches that take this stage after that one. */
-export const approachesOf = ({ stage, after }: StageStep): readonly Approach[] =>
+export const approachesFor = ({ stage, after }: StageStep): readonly Approach[] =>
   APPROACHES.filter((one) => one.stage === stage && one.after === after);
 
 /** Part of a solve: from one position to another, in turns. */
@@ -28,12 +28,6 @@ export interface Stretch extends StageStep {
   /** Whether its goal was reached; if not, it is what was still under way at the end. */
   reached: boolean;
 }
-
-const LOWER: readonly Stage[] = ['daisy', 'cross', 'corners', 'middle'];
-const FINAL: readonly Stage[] = ['corner-twists', 'edge-cycle'];
-
-/** Whether a stage is of the last layer: what is done there may stand turned to the rest. */
-export const isOfLastLayer = (stage: Stage): boolean => !LOWER.includes(stage);
 
 /** The cube with its last layer lined up so that a goal holds; undefined where it cannot. */
 export const linedUp = (cube: Cube, stage: Stage, first: Side): Cube | undefined =>
@@ -45,7 +39,7 @@ export const linedUp = (cube: Cube, stage: Stage, first: Side): Cube | undefined
 
 /** Whether a stage is done, but for lining up the last layer, which may wait till the end. */
 export const isDone = (cube: Cube, stage: Stage, first: Side): boolean =>
-  FINAL.includes(stage) ? goalHolds(cube, stage, first) : linedUp(cube, stage, first) !== undefined;
+  solvesCube(stage) ? goalHolds(cube, stage, first) : linedUp(cube, stage, first) !== undefined;
 
 /** A goal can hold for a moment in the middle of a sequence: so many ends are considered. */
 const MOST_ENDS = 3;
@@ -72,7 +66,8 @@ export function stretchesOf(
     : [{ ...step, from, to: cubes.length - 1, reached: false }];
 }
 
-const EARLY: readonly Stage[] = ['cross', 'corners', 'middle'];
+/** Those whose goals say which side was solved first: a daisy lies on the other one. */
+const EARLY = STAGES.filter((stage) => stage !== 'daisy' && !isOfLastLayer(stage));
 
 /**
  * The side that was solved first: the one whose cross and layers stood earliest. `usual` is taken

@@ -14,7 +14,7 @@ import { readMoves } from '../notation/read.js';
 import { makeWayTables } from '../search/way-tables.js';
 import { goalHolds } from '../stages/goals.js';
 import { layerTurned } from './done-turns.js';
-import { approachesOf, isDone, stagesAfter, stretchesOf } from './stage-orders.js';
+import { approachesFor, isDone, stagesAfter, stretchesOf } from './stage-orders.js';
 import { methodLastLayer, methodWay, shortestLastLayer, shortestThrough, wayBy } from './ways.js';
 
 const after = (turns: string, from: Uint8Array): Uint8Array => {
@@ -77,7 +77,7 @@ describe('the stages a solve can have', () => {
     expect(stagesAfter(null)).toEqual(['daisy', 'cross']);
     expect(stagesAfter('edge-cycle')).toEqual([]);
     const all = APPROACHES.flatMap(({ stage, after: before }) =>
-      approachesOf({ stage, after: before }).filter((one) => one.stage !== stage),
+      approachesFor({ stage, after: before }).filter((one) => one.stage !== stage),
     );
     expect(all).toEqual([]);
   });

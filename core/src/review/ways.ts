@@ -15,17 +15,18 @@ import type { WayTables } from '../search/way-tables.js';
 import { goalHolds } from '../stages/goals.js';
 import type { Stage } from '../stages/stages.js';
 import { layerTurned } from './done-turns.js';
-import { approachesOf, isOfLastLayer, lastLayer, type Stretch } from './stage-orders.js';
+import { isOfLastLayer } from '../stages/stages.js';
+import { approachesFor, lastLayer, type Stretch } from './stage-orders.js';
 
 /** A way of doing part of a solve, to set beside what was done. */
-export interface Way {
+export interface StageWay {
   /** Turns of the cube's own sides, said with white up and green in front. */
   turns: string;
   turnCount: number;
 }
 
 /** The fewest turns known. */
-export interface ShortestWay extends Way {
+export interface ShortestWay extends StageWay {
   /** Whether no fewer are possible, or only none are known here. */
   exact: boolean;
   /** The approach it is by; null where a search found it. */
@@ -53,7 +54,7 @@ export function wayBy(
   start: Cube,
   first: Side,
   scheme: ColourScheme,
-): (Way & { end: Cube }) | undefined {
+): (StageWay & { end: Cube }) | undefined {
   const { after } = approach;
   const ready = readyFor(start, after, first);
   if (!ready) return undefined;
@@ -74,7 +75,7 @@ export function methodWay(
   start: Cube,
   first: Side,
   scheme: ColourScheme,
-): Way | null {
+): StageWay | null {
   const approaches = resolveMethod(method);
   const approach = approaches.ok && approaches.value.find((one) => one.stage === stage);
   const way = approach && wayBy(approach, start, first, scheme);
@@ -87,11 +88,11 @@ export function methodLastLayer(
   start: Cube,
   first: Side,
   scheme: ColourScheme,
-): Way | null {
+): StageWay | null {
   const approaches = resolveMethod(method);
   if (!approaches.ok) return null;
   const at = approaches.value.findIndex(({ stage }) => stage === 'middle');
-  const ways: Way[] = [];
+  const ways: StageWay[] = [];
   let cube = start;
   for (const approach of approaches.value.slice(at + 1)) {
     const way = wayBy(approach, cube, first, scheme);
@@ -122,7 +123,7 @@ export function shortestThrough(
     const turns = crossTable(first).shortest(start);
     return { turns: writeMoves(turns), turnCount: turns.length, exact: true, approach: null };
   }
-  const ways = approachesOf(stretch).flatMap((approach): ShortestWay[] => {
+  const ways = approachesFor(stretch).flatMap((approach): ShortestWay[] => {
     const way = wayBy(approach, start, first, scheme);
     return way
       ? [{ turns: way.turns, turnCount: way.turnCount, exact: false, approach: approach.id }]

@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { copyCube } from '../cube/cube.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import { SIDES, UP } from '../cube/sides.js';
@@ -34,16 +34,16 @@ describe('the table of crosses', () => {
   });
 
   it('knows what little is needed after a few turns, and nothing after none', () => {
-    expect(crossTable(UP).shortest(cubeAfter(''))).toEqual([]);
-    expect(crossTable(UP).shortest(cubeAfter('R')).length).toBe(1);
-    expect(crossTable(UP).shortest(cubeAfter("F R U'")).length).toBeLessThanOrEqual(3);
+    expect(crossTable(UP).shortest(cubeBy(''))).toEqual([]);
+    expect(crossTable(UP).shortest(cubeBy('R')).length).toBe(1);
+    expect(crossTable(UP).shortest(cubeBy("F R U'")).length).toBeLessThanOrEqual(3);
     // The side opposite does not touch the cross.
-    expect(crossTable(UP).shortest(cubeAfter('D'))).toEqual([]);
+    expect(crossTable(UP).shortest(cubeBy('D'))).toEqual([]);
   });
 
   it('turns the cross’s own side as late as can be', () => {
     for (const first of SIDES) {
-      const cube = applyTurns(cubeAfter(''), [first * 3]);
+      const cube = applyTurns(cubeBy(''), [first * 3]);
       const [only] = crossTable(first).shortest(cube);
       expect(sideOfTurn(only!)).toBe(first);
     }

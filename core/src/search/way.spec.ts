@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { copyCube, sameCube, solvedCube, type Cube } from '../cube/cube.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import { applyTurn, applyTurns, TURN_COUNT } from '../cube/turns.js';
@@ -84,8 +84,8 @@ describe('a short way', () => {
   });
 
   it('is found where the tables say little: half turns only, and all edges flipped in place', () => {
-    expect(leads(cubeAfter('R2 L2 U2 D2 F2 B2'), solvedCube())).toBe(6);
-    expect(leads(cubeAfter('(R2 U2 F2)3 L2'), solvedCube())).toBeLessThanOrEqual(10);
+    expect(leads(cubeBy('R2 L2 U2 D2 F2 B2'), solvedCube())).toBe(6);
+    expect(leads(cubeBy('(R2 U2 F2)3 L2'), solvedCube())).toBeLessThanOrEqual(10);
     const flipped = solvedCube().map((value, place) => (place < 8 ? value : value ^ 1));
     expect(leads(flipped, solvedCube())).toBeLessThanOrEqual(24);
   });

@@ -3,12 +3,11 @@ import { CORNER_COUNT, PLACE_COUNT, PLACES } from '../cube/pieces.js';
 
 import { UNSEEN, type Painted } from '../cube/painted.js';
 import { turnInHold, type Hold } from '../cube/holds.js';
-import { applyTurn, type Turn } from '../cube/turns.js';
-import { applyMoves, isWholeCube, type Move } from '../notation/moves.js';
+import { applyTurn } from '../cube/turns.js';
+import { applyMoves, holdAfter, isWholeCube, ownTurns, type Move } from '../notation/moves.js';
 import { simplifyMoves } from '../notation/simplify.js';
 import { SECOND_SLIP, STEP_SINCE, type SlipKind } from './kinds.js';
 import { cubesOf, type MeantStep } from './meant.js';
-import { holdAfter } from './rotations.js';
 import { Sequence, type Detour } from './sequence.js';
 
 /** One thing that went wrong. */
@@ -194,13 +193,7 @@ function otherHand(start: Cube, sequence: Sequence, matcher: Matcher, find: Find
 
 /** The turns of the cube's own sides, told so that other moves with the same turns say the same. */
 function sameDoing(start: Hold, moves: readonly Move[]): string {
-  let hold = start;
-  const turns: Turn[] = [];
-  for (const move of moves) {
-    if (isWholeCube(move)) hold = holdAfter(hold, move);
-    else turns.push(turnInHold(hold, move));
-  }
-  return simplifyMoves(turns).join(' ');
+  return simplifyMoves(ownTurns(start, moves).turns).join(' ');
 }
 
 function twoSlipsAnyHand(start: Cube, sequence: Sequence, matcher: Matcher, find: Find): void {

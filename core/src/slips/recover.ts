@@ -1,18 +1,17 @@
 import type { ColourScheme } from '../cube/colours.js';
 import type { Cube } from '../cube/cube.js';
-import { turnInHold, turnSeenInHold, type Hold } from '../cube/holds.js';
+import { turnSeenInHold, type Hold } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
 import { inverseTurn, type Turn } from '../cube/turns.js';
 import { readStep } from '../methods/replay.js';
 import { solve } from '../methods/solve.js';
 import type { Method, Walkthrough } from '../methods/walkthrough.js';
-import { countTurns, isWholeCube, type Move } from '../notation/moves.js';
+import { countTurns, ownTurns, type Move } from '../notation/moves.js';
 import { simplifyMoves } from '../notation/simplify.js';
 import { wayBetween } from '../search/way.js';
 import type { WayTables } from '../search/way-tables.js';
 import type { Explanation } from './explain.js';
 import { cubesOf, type MeantStep } from './meant.js';
-import { holdAfter } from './rotations.js';
 
 /**
  * A way back. `undo` turns back from the slip on and does it right, `shortest` takes the fewest
@@ -36,24 +35,14 @@ export interface Onward {
   scheme: ColourScheme;
 }
 
-/** Moves done from a hold, as turns of the cube's own sides. */
-function ownTurns({ hold, moves }: MeantStep): Turn[] {
-  let now = hold;
-  return moves.flatMap((move) => {
-    if (!isWholeCube(move)) return [turnInHold(now, move)];
-    now = holdAfter(now, move);
-    return [];
-  });
-}
-
 /** Turns back from the first slip on, then what was meant from there; each step's turns its own. */
 function undoing(
   { slips, did }: Pick<Explanation, 'slips' | 'did'>,
   steps: readonly MeantStep[],
 ): Turn[] {
   const [{ step, at }] = slips as [Explanation['slips'][0]];
-  const done = steps.slice(step).flatMap((one, k) => ownTurns({ ...one, moves: did[step + k]! }));
-  const meant = steps.slice(step).flatMap(ownTurns);
+  const done = steps.slice(step).flatMap((one, k) => ownTurns(one.hold, did[step + k]!).turns);
+  const meant = steps.slice(step).flatMap(({ hold, moves }) => ownTurns(hold, moves).turns);
   const kept = countTurns(steps[step]!.moves.slice(0, at));
   return [...done.slice(kept).reverse().map(inverseTurn), ...meant.slice(kept)];
 }

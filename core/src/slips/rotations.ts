@@ -1,9 +1,5 @@
-import { HOLD_COUNT, HOME_HOLD, turnHold, type Hold } from '../cube/holds.js';
-import { axisOf, isWholeCube, quartersOf, type Move } from '../notation/moves.js';
-
-/** The hold after a move: another one when it turns the whole cube. */
-export const holdAfter = (hold: Hold, move: Move): Hold =>
-  isWholeCube(move) ? turnHold(hold, axisOf(move), quartersOf(move)) : hold;
+import { HOLD_COUNT, HOME_HOLD, type Hold } from '../cube/holds.js';
+import { axisOf, holdAfter, type Move } from '../notation/moves.js';
 
 /** A way of turning the whole cube: none, one or two moves. */
 export interface Rotation {

@@ -2,19 +2,12 @@ import { compose, composeInto, solvedCube, type Cube } from '../cube/cube.js';
 import { HOLD_COUNT, turnInHold, type Hold } from '../cube/holds.js';
 import { PLACE_COUNT } from '../cube/pieces.js';
 import { DOWN, opposite, SIDES, UP, type Side } from '../cube/sides.js';
-import {
-  applyTurn,
-  inverseTurn,
-  quartersOfTurn,
-  sideOfTurn,
-  turnOf,
-  type Turn,
-} from '../cube/turns.js';
+import { applyTurn, inverseTurn, quartersOfTurn, sideOfTurn, turnOf } from '../cube/turns.js';
 import { mirrorMoves } from '../notation/mirror.js';
-import { isWholeCube, type Move } from '../notation/moves.js';
+import { holdAfter, isWholeCube, ownTurns, type Move } from '../notation/moves.js';
 import { reversedIs, unusual, type SlipKind } from './kinds.js';
 import { runsOf, type MeantStep, type Run } from './meant.js';
-import { holdAfter, ROTATIONS } from './rotations.js';
+import { ROTATIONS } from './rotations.js';
 
 /** One way of going wrong at one place of a sequence. */
 export interface Detour {
@@ -105,14 +98,8 @@ export class Sequence {
   private lead(detours: readonly Detour[], start: Hold): Outcomes {
     const effects = new Uint8Array(detours.length * PLACE_COUNT);
     const holds = new Uint8Array(detours.length);
-    const turns: Turn[] = [];
     detours.forEach(({ did, next }, k) => {
-      let hold = start;
-      turns.length = 0;
-      for (const move of did) {
-        if (isWholeCube(move)) hold = holdAfter(hold, move);
-        else turns.push(turnInHold(hold, move));
-      }
+      const { turns, holdAfter: hold } = ownTurns(start, did);
       holds[k] = hold;
       let effect = this.rest(next, hold);
       while (turns.length > 1) effect = compose(TURNED[turns.pop()!]!, effect);

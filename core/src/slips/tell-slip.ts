@@ -2,11 +2,10 @@ import type { ColourScheme } from '../cube/colours.js';
 import { sideInHold, type Hold } from '../cube/holds.js';
 import { FRONT, UP } from '../cube/sides.js';
 import { quartersOfTurn, sideOfTurn } from '../cube/turns.js';
-import { isWholeCube, type Move } from '../notation/moves.js';
+import { holdAfter, isWholeCube, type Move } from '../notation/moves.js';
 import { SIDE_WORDS, writeMove } from '../notation/write.js';
 import type { Slip } from './explain.js';
 import { runsOf, type MeantStep } from './meant.js';
-import { holdAfter } from './rotations.js';
 
 /** "the top", as one says which layer turns. */
 const layer = (move: Move): string =>

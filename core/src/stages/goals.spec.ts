@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { COLOURS } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
 import { SIDES, UP } from '../cube/sides.js';
@@ -12,31 +12,31 @@ describe('the stages reached', () => {
 
   it('do not count one white face without its sides as a layer', () => {
     // The top turned: the white side is all white, but nothing matches.
-    const cube = cubeAfter('U');
+    const cube = cubeBy('U');
     expect(stagesReached(cube, UP)).toEqual([]);
   });
 
   it('see the daisy round the opposite centre, in any order', () => {
-    const cube = cubeAfter('F2 R2 B2 L2 D');
+    const cube = cubeBy('F2 R2 B2 L2 D');
     expect(stagesReached(cube, UP)).toEqual(['daisy']);
   });
 
   it('follow the sequences of the last layer', () => {
     // Each is what the sequence of one stage undoes, with yellow down as after solving.
-    expect(stagesReached(cubeAfter("z2 F U R U' R' F'"), UP)).toEqual([
+    expect(stagesReached(cubeBy("z2 F U R U' R' F'"), UP)).toEqual([
       'daisy',
       'cross',
       'corners',
       'middle',
     ]);
-    expect(stagesReached(cubeAfter("z2 R U R' U R U2 R' U"), UP)).toContain('yellow-cross');
-    expect(goalHolds(cubeAfter("z2 R U R' U R U2 R' U"), 'yellow-edges', UP)).toBeFalse();
-    expect(stagesReached(cubeAfter("z2 U R U' L' U R' U' L"), UP)).toContain('yellow-edges');
-    expect(goalHolds(cubeAfter("z2 U R U' L' U R' U' L"), 'corner-places', UP)).toBeFalse();
-    expect(stagesReached(cubeAfter("z2 (R' D' R D)2 U (R' D' R D)4 U'"), UP)).toContain(
+    expect(stagesReached(cubeBy("z2 R U R' U R U2 R' U"), UP)).toContain('yellow-cross');
+    expect(goalHolds(cubeBy("z2 R U R' U R U2 R' U"), 'yellow-edges', UP)).toBeFalse();
+    expect(stagesReached(cubeBy("z2 U R U' L' U R' U' L"), UP)).toContain('yellow-edges');
+    expect(goalHolds(cubeBy("z2 U R U' L' U R' U' L"), 'corner-places', UP)).toBeFalse();
+    expect(stagesReached(cubeBy("z2 (R' D' R D)2 U (R' D' R D)4 U'"), UP)).toContain(
       'corner-places',
     );
-    expect(stagesReached(cubeAfter("z2 U2 R U' R U R U R U' R' U' R2 U2"), UP)).toContain(
+    expect(stagesReached(cubeBy("z2 U2 R U' R U R U R U' R' U' R2 U2"), UP)).toContain(
       'corner-swap',
     );
   });

@@ -1,4 +1,4 @@
-import { cubeAfter } from '../core.spec-support.js';
+import { cubeBy } from '../core.spec-support.js';
 import { solvedCube } from '../cube/cube.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import { SIDES, UP } from '../cube/sides.js';
@@ -30,10 +30,10 @@ describe('the first layer', () => {
   it('is done, shows only its face, or is open: for every first colour', () => {
     for (const first of SIDES) {
       expect(firstLayerOf(solvedCube(), first)).toBe('done');
-      expect(firstLayerOf(cubeAfter('R U F'), first)).toBe('open');
+      expect(firstLayerOf(cubeBy('R U F'), first)).toBe('open');
     }
-    expect(firstLayerOf(cubeAfter('U'), UP)).toBe('face-only');
+    expect(firstLayerOf(cubeBy('U'), UP)).toBe('face-only');
     // Two corners exchanged under a white face: the side is white all over, and no layer.
-    expect(firstLayerOf(cubeAfter("R2 U F B' R2 F' B U R2"), UP)).toBe('face-only');
+    expect(firstLayerOf(cubeBy("R2 U F B' R2 F' B U R2"), UP)).toBe('face-only');
   });
 });

@@ -17,6 +17,42 @@ export const STAGES = [
 ] as const;
 export type Stage = (typeof STAGES)[number];
 
+/** Which part of the cube a stage works on; parts do not depend on each other's turns. */
+export type StagePart = 'cross' | 'corners' | 'middle' | 'last-layer';
+
+interface StageFacts {
+  part: StagePart;
+  /** Whether its goal is the solved cube. */
+  solves: boolean;
+}
+
+const last = (solves = false): StageFacts => ({ part: 'last-layer', solves });
+const FACTS: Record<Stage, StageFacts> = {
+  daisy: { part: 'cross', solves: false },
+  cross: { part: 'cross', solves: false },
+  corners: { part: 'corners', solves: false },
+  middle: { part: 'middle', solves: false },
+  'yellow-cross': last(),
+  'yellow-edges': last(),
+  'corner-places': last(),
+  'corner-twists': last(true),
+  'yellow-face': last(),
+  'corner-swap': last(),
+  'edge-cycle': last(true),
+};
+
+/** Whether a stage comes at or after another in the order of a solve. */
+export const isFrom = (stage: Stage | null, from: Stage): boolean =>
+  stage !== null && STAGES.indexOf(stage) >= STAGES.indexOf(from);
+
+export const partOf = (stage: Stage): StagePart => FACTS[stage].part;
+
+/** Whether a stage is of the last layer: what is done there may stand turned to the rest. */
+export const isOfLastLayer = (stage: Stage): boolean => partOf(stage) === 'last-layer';
+
+/** Whether the cube is solved once the goal of a stage holds. */
+export const solvesCube = (stage: Stage): boolean => FACTS[stage].solves;
+
 interface StageWords {
   title: string;
   /** What a coach checks before going on. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { UP } from '../cube/sides.js';
-import { cubeAfter, moves } from '../core.spec-support.js';
+import { cubeBy, moves } from '../core.spec-support.js';
 import { IDLE, isReady, lookCue, secondsBetween, SolveWatch, splitsOf, timed } from './index.js';
 import type { TimerEvent, TimerOptions, TimerState } from './timer.js';
 
@@ -123,7 +123,7 @@ describe('the timer', () => {
 
 describe('a watched solve', () => {
   it('tells when stages are done, in their order, and keeps them done', () => {
-    const watch = new SolveWatch(cubeAfter("R U R'"), ['cross', 'corners', 'middle'], UP);
+    const watch = new SolveWatch(cubeBy("R U R'"), ['cross', 'corners', 'middle'], UP);
     // White is up: the three turns take a corner and an edge out; turned back, all is done.
     const done = moves("R U' R'").map((turn) => watch.turned(turn));
     expect(done).toEqual([0, 0, 3]);

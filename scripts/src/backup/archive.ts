@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { chmodSync, existsSync, renameSync, rmSync } from 'node:fs';
 import type { Cluster } from '../postgres/cluster.js';
-import { tellSystemError, Told } from '../said.js';
+import { tellSystemError, ToldError } from '../said.js';
 
 /** What a backup holds, counted by reading it back. */
 export interface Held {
@@ -43,7 +43,7 @@ export const tellHeld = ({ accounts, cubes, methods, records }: Held): string =>
 
 /**
  * Reads an archive into a database made for it. When that fails, nothing of it is left.
- * @throws Told when it cannot be read to its end.
+ * @throws ToldError when it cannot be read to its end.
  */
 export async function readInto(cluster: Cluster, file: string, database: string): Promise<void> {
   await cluster.ensureDatabase(database);
@@ -74,7 +74,7 @@ export async function writeArchive(
   database: string,
   file: string,
 ): Promise<Held | undefined> {
-  if (existsSync(file)) throw new Told(`${file} is there already: give another name.`);
+  if (existsSync(file)) throw new ToldError(`${file} is there already: give another name.`);
   const part = `${file}.part`;
   const check = `check_${randomUUID().replaceAll('-', '')}`;
   try {
@@ -86,7 +86,7 @@ export async function writeArchive(
     renameSync(part, file);
     return held;
   } catch (error) {
-    if (error instanceof Told) throw error;
+    if (error instanceof ToldError) throw error;
     throw tellSystemError(error as NodeJS.ErrnoException, file);
   } finally {
     rmSync(part, { force: true });

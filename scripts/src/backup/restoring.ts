@@ -1,6 +1,6 @@
 import { migrate } from '@sleetcrest/server';
 import type { Cluster } from '../postgres/cluster.js';
-import { Told } from '../said.js';
+import { ToldError } from '../said.js';
 import { drop, heldIn, readInto, type Held } from './archive.js';
 
 const COMING = 'sleetcrest_coming';
@@ -21,7 +21,7 @@ export async function restoreFrom(
   try {
     await refuseForeign(cluster, file);
     await migrate(cluster.url(COMING)).catch((error: Error) => {
-      throw new Told(`${file} cannot be used: ${error.message}`);
+      throw new ToldError(`${file} cannot be used: ${error.message}`);
     });
     await endSessions(cluster);
     const held = await heldIn(cluster, COMING);
@@ -36,7 +36,7 @@ async function refuseForeign(cluster: Cluster, file: string): Promise<void> {
   const found = await cluster.asAdmin(COMING, (client) =>
     client.query(`SELECT FROM pg_tables WHERE schemaname = 'public' AND tablename = 'migrations'`),
   );
-  if (found.rowCount === 0) throw new Told(`${file} is no backup of Sleetcrest.`);
+  if (found.rowCount === 0) throw new ToldError(`${file} is no backup of Sleetcrest.`);
 }
 
 /**

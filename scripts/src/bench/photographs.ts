@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import {
   COLOURS,
-  inkOf,
+  rgbOf,
   paintedFromCube,
   randomCube,
   randomFrom,
@@ -16,7 +16,7 @@ import {
 import { median, rounded } from './median.js';
 
 const CUBES = 500;
-const INKS = COLOURS.map((colour) => inkOf(SWATCHES[colour]));
+const INKS = COLOURS.map((colour) => rgbOf(SWATCHES[colour]));
 
 /** How many simulated cubes are read right from photographs, and whether a wrong one is silent. */
 export function photographReadings(): object {

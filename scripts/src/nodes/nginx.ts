@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { installPackage } from '../debian.js';
 import { ROOT, STATE } from '../places.js';
-import { Told } from '../said.js';
+import { ToldError } from '../said.js';
 
 const NGINX = '/usr/sbin/nginx';
 /** The example that docs/running.md gives; what is tried here is that very file. */
@@ -60,7 +60,7 @@ export class Nginx {
     for (let tenths = 0; !(await nginx.answers()); tenths++) {
       if (child.exitCode !== null || tenths > WAIT_TENTHS) {
         await nginx.stop();
-        throw new Told(`nginx did not start: ${said.trim()}`);
+        throw new ToldError(`nginx did not start: ${said.trim()}`);
       }
       await sleep(100);
     }
@@ -94,7 +94,7 @@ function makeCertificate(certificate: string, key: string): void {
     ],
     { encoding: 'utf8' },
   );
-  if (done.status !== 0) throw new Told(`openssl made no certificate: ${done.stderr}`);
+  if (done.status !== 0) throw new ToldError(`openssl made no certificate: ${done.stderr}`);
 }
 
 /** What Debian's own /etc/nginx/nginx.conf does around a site, with all files in one folder. */

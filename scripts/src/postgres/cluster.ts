@@ -5,7 +5,7 @@ import { dirname, join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
 import { needPort } from '../ports.js';
-import { diskFull, say, tellSystemError, Told } from '../said.js';
+import { diskFull, say, tellSystemError, ToldError } from '../said.js';
 import { databaseOwner, reachableFolder, type Owner } from './owner.js';
 import { postgresPrograms } from './programs.js';
 
@@ -86,7 +86,7 @@ export class Cluster {
 
   /**
    * Runs a program of the server's version, such as `pg_dump`, as whoever may do anything.
-   * @throws Told with the last of what it said when it fails.
+   * @throws ToldError with the last of what it said when it fails.
    */
   runProgram(name: string, args: readonly string[]): void {
     const done = spawnSync(this.program(name), args, {
@@ -102,7 +102,7 @@ export class Cluster {
     });
     if (done.status === 0) return;
     const said = `${done.stderr ?? ''}${done.error?.message ?? ''}`;
-    throw new Told(`${name} failed: ${lastLine(said)}`);
+    throw new ToldError(`${name} failed: ${lastLine(said)}`);
   }
 
   /** The process of the server. */
@@ -235,8 +235,10 @@ export class Cluster {
     if (done.status === 0) return;
     rmSync(this.folder, { recursive: true, force: true });
     const said = `${done.stdout ?? ''}${done.stderr ?? ''}${done.error?.message ?? ''}`;
-    if (/No space left/i.test(said)) throw new Told(diskFull(this.folder));
-    throw new Told(`The database cluster could not be made in ${this.folder}: ${lastLine(said)}`);
+    if (/No space left/i.test(said)) throw new ToldError(diskFull(this.folder));
+    throw new ToldError(
+      `The database cluster could not be made in ${this.folder}: ${lastLine(said)}`,
+    );
   }
 
   /**
@@ -274,7 +276,7 @@ export class Cluster {
     process.kill(pid, 'SIGINT');
     for (let tenths = 0; existsSync(pidFile); tenths++) {
       if (tenths > WAIT_SECONDS * 10)
-        throw new Told(
+        throw new ToldError(
           `A database server left over from before does not end: stop process ${pid}, then run this again.`,
         );
       await sleep(100);
@@ -321,7 +323,7 @@ export class Cluster {
     } catch (error) {
       if ((error as { code?: string }).code === '28P01') {
         await this.stop();
-        throw new Told(
+        throw new ToldError(
           `The database in ${this.folder} has another password than the one kept beside it: restore the password file, or remove both to begin anew.`,
         );
       }
@@ -331,9 +333,9 @@ export class Cluster {
     }
   }
 
-  private didNotStart(): Told {
-    if (/No space left/i.test(this.output)) return new Told(diskFull(this.folder));
-    return new Told(
+  private didNotStart(): ToldError {
+    if (/No space left/i.test(this.output)) return new ToldError(diskFull(this.folder));
+    return new ToldError(
       `The database in ${this.folder} did not come up (${this.lastWords()}): mend that, or move the folder away to begin with an empty one.`,
     );
   }

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { chownSync, mkdirSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { say, tellSystemError, Told } from '../said.js';
+import { say, tellSystemError, ToldError } from '../said.js';
 
 /** The user PostgreSQL runs as: ids for `spawn`, or none for the user who started us. */
 export interface Owner {
@@ -26,7 +26,7 @@ export function databaseOwner(): Owner {
   const uid = idOf('-u');
   const gid = idOf('-g');
   if (uid === undefined || gid === undefined) {
-    throw new Told(
+    throw new ToldError(
       `PostgreSQL may not run as root, and there is no user ${DATABASE_USER}: make one with “useradd --system ${DATABASE_USER}”.`,
     );
   }

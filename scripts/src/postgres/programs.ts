@@ -1,7 +1,7 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { installPackage } from '../debian.js';
-import { Told } from '../said.js';
+import { ToldError } from '../said.js';
 
 const DEBIAN = '/usr/lib/postgresql';
 
@@ -27,11 +27,11 @@ export function postgresPrograms(madeBy?: string): string {
     installPackage(name);
   } catch (error) {
     if (madeBy === undefined) throw error;
-    throw new Told(
+    throw new ToldError(
       `The database was made by PostgreSQL ${madeBy}, which is not here: install Debian's ${name}, or restore a backup into an empty place (docs/running.md, “A newer PostgreSQL”).`,
     );
   }
   const installed = find(madeBy);
-  if (!installed) throw new Told(`PostgreSQL was installed, but no server is in ${DEBIAN}.`);
+  if (!installed) throw new ToldError(`PostgreSQL was installed, but no server is in ${DEBIAN}.`);
   return installed;
 }

@@ -7,7 +7,7 @@ import {
   logOverviewSchema,
   logPageSchema,
   logSchema,
-  type LogRow,
+  type LogCells,
 } from '@sleetcrest/contract/log';
 import { randomFrom, STAGES } from '@sleetcrest/core';
 import {
@@ -264,7 +264,7 @@ describe('a log', () => {
     expect(logSchema.parse(json.body).entries.sort(newestFirst)).toEqual(records);
     const csv = (await learner.ask('GET', '/api/log/export?as=csv')).body as string;
     const { parse } = await import('csv-parse/sync');
-    const rows: LogRow[] = parse(csv, { columns: true });
+    const rows: LogCells[] = parse(csv, { columns: true });
     const read = rows.map((row) => entryOf(row, () => randomUUID()));
     expect(read.every(({ ok }) => ok)).toBeTrue();
     const entries = read.map((one) => (one.ok ? one.entry : aRecord()));

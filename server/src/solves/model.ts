@@ -66,7 +66,7 @@ export const savedSolveOf = (row: SolveRow): SavedSolve => ({
   id: row.id,
   name: row.name,
   start: row.start,
-  method: methodOf(row) as SavedSolve['method'],
+  method: methodIn(row) as SavedSolve['method'],
   firstColour: row.firstColour,
   stepCount: row.stepCount,
   turnCount: row.turnCount,
@@ -76,7 +76,7 @@ export const savedSolveOf = (row: SolveRow): SavedSolve => ({
 });
 
 /** The method a row is walked by. */
-export const methodOf = ({ method, ownMethod }: SolveRow): string | Method => ownMethod ?? method;
+export const methodIn = ({ method, ownMethod }: SolveRow): string | Method => ownMethod ?? method;
 
 /** The columns for a method. */
 export const methodColumns = (

@@ -5,7 +5,7 @@ import { PAGE, pages } from '../database/pages.js';
 import { HttpProblem, refusal } from '../http/problem.js';
 import { planned } from '../threads/thinking.js';
 import { makeRoom } from '../upkeep/room.js';
-import { methodColumns, methodOf, savedSolveOf, solveModel, type SolveRow } from './model.js';
+import { methodColumns, methodIn, savedSolveOf, solveModel, type SolveRow } from './model.js';
 
 /** Keeps solves, each for its owner alone: what it has answered is in the database. */
 export class SolveService {
@@ -44,7 +44,7 @@ export class SolveService {
     const same =
       !row.deletedAt &&
       row.ownerId === owner &&
-      isDeepStrictEqual(methodOf(row), kept.method) &&
+      isDeepStrictEqual(methodIn(row), kept.method) &&
       row.firstColour === kept.firstColour &&
       isDeepStrictEqual(row.start, kept.start);
     if (!created && !same) {
@@ -109,7 +109,7 @@ export class SolveService {
     if (anew || position) {
       // Also for a mere position: a later version may plan the same cube in another number of steps.
       const { start, firstColour } = row;
-      row.set(await planned({ start, firstColour, method: methodOf(row) }));
+      row.set(await planned({ start, firstColour, method: methodIn(row) }));
     }
     checkPosition(position, row.stepCount);
     if (position) row.set({ positionStep: position.step, positionTurn: position.turn });

@@ -5,19 +5,19 @@ import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
-import * as accountEffects from './account/account.effects';
-import { accountFeature } from './account/account.feature';
-import { entryFeature } from './bench/entry/entry.feature';
-import * as savedEffects from './bench/saved/saved.effects';
-import { savedFeature } from './bench/saved/saved.feature';
-import * as walkEffects from './bench/walk/walk.effects';
-import { walkFeature } from './bench/walk/walk.feature';
-import * as methodsEffects from './method/methods.effects';
-import { methodsFeature } from './method/methods.feature';
-import { readerFeature } from './reader/reader.feature';
-import { provideIcons } from './shared/icons';
-import * as restEffects from './rest/rest.effects';
-import * as persistEffects from './state/persist.effects';
+import * as accountEffects from './keeping/account/account.effects';
+import { accountFeature } from './keeping/account/account.feature';
+import { entryFeature } from './keeping/entry/entry.feature';
+import * as savedEffects from './keeping/saved/saved.effects';
+import { savedFeature } from './keeping/saved/saved.feature';
+import * as walkEffects from './keeping/walk/walk.effects';
+import { walkFeature } from './keeping/walk/walk.feature';
+import * as methodsEffects from './keeping/methods/methods.effects';
+import { methodsFeature } from './keeping/methods/methods.feature';
+import { readerFeature } from './keeping/reader/reader.feature';
+import { provideIcons } from './parts/icons';
+import * as restEffects from './person/rest/rest.effects';
+import * as persistEffects from './keeping/browser/persist.effects';
 
 export const appConfig: ApplicationConfig = {
   providers: [

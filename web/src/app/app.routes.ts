@@ -1,5 +1,5 @@
 import type { Routes } from '@angular/router';
-import { Bench } from './bench/bench';
+import { Bench } from './views/bench/bench';
 
 export const routes: Routes = [
   { path: 'bench', component: Bench, title: 'Bench · Sleetcrest' },
@@ -7,52 +7,52 @@ export const routes: Routes = [
   {
     path: 'cases',
     title: 'Cases · Sleetcrest',
-    loadComponent: () => import('./cases/cases').then(({ Cases }) => Cases),
+    loadComponent: () => import('./views/cases/cases').then(({ Cases }) => Cases),
   },
   {
     path: 'methods',
     title: 'Methods · Sleetcrest',
-    loadComponent: () => import('./methods/methods').then(({ Methods }) => Methods),
+    loadComponent: () => import('./views/methods/methods').then(({ Methods }) => Methods),
   },
   {
     path: 'workshop',
     title: 'Workshop · Sleetcrest',
-    loadChildren: () => import('./workshop/workshop.routes').then(({ routes }) => routes),
+    loadChildren: () => import('./views/workshop/workshop.routes').then(({ routes }) => routes),
   },
   {
     path: 'timing',
     title: 'Timing · Sleetcrest',
-    loadComponent: () => import('./timing/timing').then(({ Timing }) => Timing),
+    loadComponent: () => import('./views/timing/timing').then(({ Timing }) => Timing),
   },
   {
     path: 'log',
     title: 'Log · Sleetcrest',
-    loadComponent: () => import('./log/log').then(({ Log }) => Log),
+    loadComponent: () => import('./views/log/log').then(({ Log }) => Log),
   },
   {
     path: 'review',
     title: 'Review · Sleetcrest',
-    loadComponent: () => import('./review/review').then(({ ReviewView }) => ReviewView),
+    loadComponent: () => import('./views/review/review').then(({ ReviewView }) => ReviewView),
   },
   {
     path: 'review/:id',
     title: 'Review · Sleetcrest',
-    loadComponent: () => import('./review/review').then(({ ReviewView }) => ReviewView),
+    loadComponent: () => import('./views/review/review').then(({ ReviewView }) => ReviewView),
   },
   {
     path: 'sign-in',
     title: 'Sign in · Sleetcrest',
-    loadComponent: () => import('./account/sign-in').then(({ SignIn }) => SignIn),
+    loadComponent: () => import('./views/account/sign-in').then(({ SignIn }) => SignIn),
   },
   {
     path: 'account',
     title: 'Account · Sleetcrest',
-    loadComponent: () => import('./account/account').then(({ AccountView }) => AccountView),
+    loadComponent: () => import('./views/account/account').then(({ AccountView }) => AccountView),
   },
   {
     path: 'settings',
     title: 'Settings · Sleetcrest',
-    loadComponent: () => import('./settings/settings').then(({ Settings }) => Settings),
+    loadComponent: () => import('./views/settings/settings').then(({ Settings }) => Settings),
   },
   { path: '**', redirectTo: 'bench' },
 ];

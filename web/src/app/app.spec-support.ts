@@ -4,17 +4,17 @@ import { provideRouter, Router } from '@angular/router';
 import { provideState, provideStore, Store, type Action } from '@ngrx/store';
 import { of, throwError, type Observable } from 'rxjs';
 import type { SavedSolve } from '@sleetcrest/contract';
-import { accountFeature } from './account/account.feature';
-import { entryFeature } from './bench/entry/entry.feature';
-import { savedFeature } from './bench/saved/saved.feature';
-import { aRecord } from './bench/walk/walk.spec-support';
-import { walkFeature } from './bench/walk/walk.feature';
-import { methodsFeature } from './method/methods.feature';
-import { DEFAULT_READER } from './reader/reader';
-import { readerFeature, SettingsPage } from './reader/reader.feature';
-import { solverDeeds } from './solver/planned';
-import type { Solver } from './solver/solver';
-import { provideIcons } from './shared/icons';
+import { accountFeature } from './keeping/account/account.feature';
+import { entryFeature } from './keeping/entry/entry.feature';
+import { savedFeature } from './keeping/saved/saved.feature';
+import { aRecord } from './keeping/walk/walk.spec-support';
+import { walkFeature } from './keeping/walk/walk.feature';
+import { methodsFeature } from './keeping/methods/methods.feature';
+import { DEFAULT_READER } from './keeping/reader/reader';
+import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
+import { solverDeeds } from './asking/solver/planned';
+import type { Solver } from './asking/solver/solver';
+import { provideIcons } from './parts/icons';
 
 /** The store with every feature, a router that goes nowhere, and what else a spec needs. */
 export function openStore(...providers: (Provider | EnvironmentProviders)[]): {

@@ -3,8 +3,8 @@ import { MatDialog } from '@angular/material/dialog';
 import type { Store } from '@ngrx/store';
 import { openStore, press } from './app.spec-support';
 import { App } from './app';
-import { readerFeature, SettingsPage } from './reader/reader.feature';
-import { KeyboardMap } from './keyboard/keyboard-map';
+import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
+import { KeyboardMap } from './devices/keyboard/keyboard-map';
 
 describe('the frame of the application', () => {
   let fixture: ComponentFixture<App>;

@@ -4,12 +4,12 @@ import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { accountFeature } from './account/account.feature';
-import { isFree } from './keyboard/keys';
+import { accountFeature } from './keeping/account/account.feature';
+import { isFree } from './devices/keyboard/keys';
 import { letterOn } from '@sleetcrest/core';
-import { Rest } from './rest/rest';
-import { RestBanner } from './rest/rest-banner';
-import { readerFeature, SettingsPage } from './reader/reader.feature';
+import { Rest } from './person/rest/rest';
+import { RestBanner } from './person/rest/rest-banner';
+import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
 
 /** The frame round every view: the name, the views, the drawer, help. */
 @Component({
@@ -94,7 +94,7 @@ export class App {
   }
 
   protected async openDrawer(): Promise<void> {
-    const { SavedDrawer } = await import('./bench/saved/saved-drawer');
+    const { SavedDrawer } = await import('./views/bench/saved/saved-drawer');
     this.dialog.open(SavedDrawer, {
       panelClass: 'drawer',
       ariaLabel: 'Saved cubes',
@@ -107,7 +107,7 @@ export class App {
   }
 
   protected async openKeys(): Promise<void> {
-    const { KeyboardMap } = await import('./keyboard/keyboard-map');
+    const { KeyboardMap } = await import('./devices/keyboard/keyboard-map');
     this.dialog.open(KeyboardMap, { width: '560px' });
   }
 

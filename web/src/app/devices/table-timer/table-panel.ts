@@ -1,0 +1,51 @@
+import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { Hand, Hands } from '@sleetcrest/core/timing';
+import { momentOf } from '../moments';
+import { SimulatedTableTimer } from './simulated-table-timer';
+
+/** The simulated table timer's mat: a hand is laid on it by one press and taken off by the next. */
+@Component({
+  selector: 'sc-table-panel',
+  imports: [MatButton],
+  template: `
+    <p><b>Simulated table timer, connected.</b> Press a hand to lay it on the mat or lift it.</p>
+    <div role="group" aria-label="Hands on the simulated table timer">
+      @for (hand of both; track hand) {
+        <button
+          matButton="outlined"
+          [attr.aria-pressed]="hands()[hand]"
+          (click)="lay(hand, $event)"
+        >
+          {{ hands()[hand] ? 'Lift' : 'Lay' }} the {{ hand }} hand
+        </button>
+      }
+      <button matButton (click)="disconnected.emit()">Disconnect</button>
+    </div>
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding: 6px 14px;
+      border-left: 4px solid var(--done);
+      background: var(--surface);
+    }
+    div {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+      margin-top: 6px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TablePanel {
+  readonly hands = input.required<Hands>();
+  readonly disconnected = output();
+  protected readonly both: readonly Hand[] = ['left', 'right'];
+  private readonly timer = inject(SimulatedTableTimer);
+
+  protected lay(hand: Hand, event: Event): void {
+    this.timer.lay(hand, !this.hands()[hand], momentOf(event));
+  }
+}

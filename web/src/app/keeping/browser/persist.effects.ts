@@ -1,0 +1,36 @@
+import { inject } from '@angular/core';
+import { createEffect } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
+import { auditTime, combineLatest, fromEvent, map, merge, tap, withLatestFrom } from 'rxjs';
+import { entryFeature } from '../entry/entry.feature';
+import { walkFeature } from '../walk/walk.feature';
+import { readerFeature } from '../reader/reader.feature';
+import { persist, type Persisted } from './persisted';
+
+const SETTLED = 200;
+
+/** Keeps in the browser what a reload needs, soon after each change and when the page goes. */
+export const persistState = createEffect(
+  (store = inject(Store)) => {
+    const state = combineLatest([
+      store.select(readerFeature.selectReaderState),
+      store.select(entryFeature.selectEntryState),
+      store.select(walkFeature.selectRecord),
+      store.select(walkFeature.selectKept),
+      store.select(walkFeature.selectLeft),
+    ]).pipe(
+      map(([reader, { painted, scheme, hold }, record, kept, left]): Persisted => ({
+        reader,
+        entry: { painted: [...painted], scheme: [...scheme], hold },
+        walk: record && { record, kept },
+        left: [...left],
+      })),
+    );
+    const leaving = fromEvent(window, 'pagehide').pipe(
+      withLatestFrom(state),
+      map(([, latest]) => latest),
+    );
+    return merge(state.pipe(auditTime(SETTLED)), leaving).pipe(tap(persist));
+  },
+  { functional: true, dispatch: false },
+);

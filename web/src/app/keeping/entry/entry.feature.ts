@@ -1,0 +1,160 @@
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
+import { holdAsking, inferred, nextQuestion, suspects } from '@sleetcrest/core/entry';
+import {
+  HOME_HOLD,
+  inspect,
+  sideOfColour,
+  SIDES,
+  STANDARD_SCHEME,
+  unseenCube,
+  type ColourScheme,
+  type Hold,
+  stickersSeen,
+} from '@sleetcrest/core';
+import { readerFeature, SettingsPage } from '../reader/reader.feature';
+import { restored } from '../browser/persisted';
+import { EntryPage } from './entry.actions';
+
+type Stickers = readonly number[];
+
+export interface EntryState {
+  painted: Stickers;
+  scheme: ColourScheme;
+  /** What each stroke will paint: a side number, or `UNSEEN` to rub out. */
+  brush: number;
+  /** How the picture shows the cube. */
+  hold: Hold;
+  /** Stickers named as wrong that were looked at again, each with the colour it does have. */
+  confirmed: Readonly<Record<number, number>>;
+  /** Earlier paintings, latest last, and those taken back, next first. */
+  past: readonly Stickers[];
+  future: readonly Stickers[];
+}
+
+/** How many paintings can be taken back. */
+const MOST_UNDO = 300;
+
+const kept = restored();
+const initial: EntryState = {
+  painted: kept.entry?.painted ?? Array.from(unseenCube()),
+  scheme: kept.entry?.scheme ?? kept.reader?.scheme ?? STANDARD_SCHEME,
+  brush: 0,
+  hold: kept.entry?.hold ?? HOME_HOLD,
+  confirmed: {},
+  past: [],
+  future: [],
+};
+
+function painting(state: EntryState, painted: Stickers, continues = false): EntryState {
+  if (painted.every((colour, sticker) => colour === state.painted[sticker])) return state;
+  const past = continues ? state.past : [...state.past, state.painted].slice(-MOST_UNDO);
+  return { ...state, painted, past, future: [] };
+}
+
+export const entryFeature = createFeature({
+  name: 'entry',
+  reducer: createReducer(
+    initial,
+    on(EntryPage.stickerPainted, (state, { sticker, colour, continues }) =>
+      painting(
+        state,
+        state.painted.map((was, k) => (k === sticker ? colour : was)),
+        // A sweep whose first sticker had that colour already has nothing to continue.
+        continues && state.past.length > 0,
+      ),
+    ),
+    on(EntryPage.stickerConfirmed, (state, { sticker }) => ({
+      ...state,
+      confirmed: { ...state.confirmed, [sticker]: state.painted[sticker]! },
+    })),
+    on(EntryPage.brushChosen, (state, { brush }) => ({ ...state, brush })),
+    on(EntryPage.pictureTurned, (state, { hold }) => ({ ...state, hold })),
+    on(EntryPage.cubeReplaced, (state, { painted, scheme }) => ({
+      ...painting(state, painted),
+      scheme: scheme ?? state.scheme,
+      hold: HOME_HOLD,
+      confirmed: {},
+    })),
+    on(EntryPage.paintingUndone, (state) => {
+      const before = state.past.at(-1);
+      if (!before) return state;
+      const future = [state.painted, ...state.future];
+      return { ...state, painted: before, past: state.past.slice(0, -1), future };
+    }),
+    on(EntryPage.paintingRedone, (state) => {
+      const [next, ...future] = state.future;
+      if (!next) return state;
+      return { ...state, painted: next, past: [...state.past, state.painted], future };
+    }),
+    on(SettingsPage.settingChanged, (state, { change }) =>
+      change.scheme ? { ...state, scheme: change.scheme } : state,
+    ),
+  ),
+  extraSelectors: ({
+    selectPainted,
+    selectScheme,
+    selectHold,
+    selectConfirmed,
+    selectPast,
+    selectFuture,
+  }) => {
+    /** The stickers painted, and those that follow from them. */
+    const selectKnown = createSelector(selectPainted, (painted): Stickers =>
+      Array.from(inferred(painted)),
+    );
+    const selectInspection = createSelector(
+      selectKnown,
+      selectScheme,
+      readerFeature.selectFirstColour,
+      (known, scheme, first) =>
+        inspect({ painted: Int8Array.from(known), scheme }, sideOfColour(scheme, first)),
+    );
+    /** Where the laws are broken, stickers one of which must be wrong, likeliest first. */
+    const selectSuspects = createSelector(
+      selectPainted,
+      selectScheme,
+      selectInspection,
+      (painted, scheme, { legal }) => (legal ? [] : suspects(painted, scheme)),
+    );
+    /** The likeliest wrong sticker that was not looked at again. */
+    const selectSuspect = createSelector(
+      selectSuspects,
+      selectConfirmed,
+      selectPainted,
+      (all, confirmed, painted) =>
+        all.find(({ sticker }) => confirmed[sticker] !== painted[sticker]) ?? null,
+    );
+    return {
+      selectKnown,
+      selectInspection,
+      /** Which of them were not painted. */
+      selectFollows: createSelector(
+        selectPainted,
+        selectKnown,
+        (painted, known): ReadonlySet<number> =>
+          new Set(
+            known.flatMap((colour, sticker) => (colour !== painted[sticker] ? [sticker] : [])),
+          ),
+      ),
+      selectSuspect,
+      /** The sticker asked for when cubes are told by answers: the suspect again, or one unknown. */
+      selectQuestion: createSelector(
+        selectKnown,
+        selectHold,
+        selectSuspect,
+        (known, hold, suspect) =>
+          suspect
+            ? { hold: holdAsking(suspect.sticker), sticker: suspect.sticker }
+            : nextQuestion(known, hold),
+      ),
+      /** The colours of the stickers as the picture shows them. */
+      selectPicture: createSelector(selectKnown, selectScheme, selectHold, stickersSeen),
+      /** How many stickers of each colour are still to be found, by side number. */
+      selectLeft: createSelector(selectKnown, (known) =>
+        SIDES.map((side) => 9 - known.filter((colour) => colour === side).length),
+      ),
+      selectCanUndo: createSelector(selectPast, (past) => past.length > 0),
+      selectCanRedo: createSelector(selectFuture, (future) => future.length > 0),
+    };
+  },
+});

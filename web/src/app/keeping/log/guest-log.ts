@@ -1,0 +1,67 @@
+import { Injectable } from '@angular/core';
+import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
+import type { Grouping, LogEntry, LogFilter, LogGroup, LogOverview } from '@sleetcrest/core/log';
+import { workerOf } from '../../asking/worker-of';
+import type { GuestDeeds } from './guest-deeds';
+import type { Kept, LogBook } from './log-book';
+
+/** A guest's log, kept in this browser and counted in a worker. */
+@Injectable({ providedIn: 'root' })
+export class GuestLog implements LogBook {
+  private readonly worker = workerOf<GuestDeeds>(
+    () => new Worker(new URL('./guest.worker', import.meta.url), { type: 'module' }),
+  );
+
+  page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
+    return this.worker.ask((log) => log.page(filter, offset, limit));
+  }
+
+  overview(filter: LogFilter, today: string): Promise<LogOverview> {
+    return this.worker.ask((log) => log.overview(filter, today));
+  }
+
+  groups(filter: LogFilter, by: Grouping): Promise<LogGroup[]> {
+    return this.worker.ask((log) => log.groups(filter, by));
+  }
+
+  read(id: string): Promise<LogEntry> {
+    return this.worker.ask((log) => log.read(id));
+  }
+
+  async add(entry: LogEntry): Promise<Kept> {
+    await this.worker.ask((log) => log.addAll([entry]));
+    return 'kept';
+  }
+
+  addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
+    return this.worker.ask((log) => log.addAll(entries));
+  }
+
+  change(id: string, change: ChangeEntry): Promise<LogEntry> {
+    return this.worker.ask((log) => log.change(id, change));
+  }
+
+  remove(ids: readonly string[]): Promise<void> {
+    return this.worker.ask((log) => log.remove(ids));
+  }
+
+  restore(ids: readonly string[]): Promise<void> {
+    return this.worker.ask((log) => log.restore(ids));
+  }
+
+  tag(ids: readonly string[], add: readonly string[], remove: readonly string[]): Promise<void> {
+    return this.worker.ask((log) => log.tag(ids, add, remove));
+  }
+
+  file(filter: LogFilter, as: 'csv' | 'json'): Promise<Blob> {
+    return this.worker.ask((log) => log.file(filter, as));
+  }
+
+  some(count: number): Promise<LogEntry[]> {
+    return this.worker.ask((log) => log.some(count));
+  }
+
+  moved(ids: readonly string[]): Promise<void> {
+    return this.worker.ask((log) => log.moved(ids));
+  }
+}

@@ -1,0 +1,145 @@
+import { ChangeDetectionStrategy, Component, computed, input, signal } from '@angular/core';
+import { BarChart, CustomChart, LineChart } from 'echarts/charts';
+import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components';
+import * as echarts from 'echarts/core';
+import type { ECharts } from 'echarts/core';
+import { CanvasRenderer } from 'echarts/renderers';
+import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
+import type { Chart } from './chart';
+
+echarts.use([
+  ...[BarChart, CustomChart, LineChart],
+  ...[AriaComponent, GridComponent, TooltipComponent, CanvasRenderer],
+]);
+
+/** A chart that arrow keys go through, with its numbers as a table. */
+@Component({
+  selector: 'sc-chart-frame',
+  imports: [NgxEchartsDirective],
+  providers: [provideEchartsCore({ echarts })],
+  template: `
+    <header>
+      <h2>{{ chart().title }}</h2>
+      @if (chart().note; as note) {
+        <p class="note">{{ note }}</p>
+      }
+    </header>
+    @if (chart().rows.length > 0) {
+      <div
+        class="plot"
+        tabindex="0"
+        role="img"
+        echarts
+        [attr.aria-label]="chart().says + ' Arrow keys go through it.'"
+        [options]="chart().options"
+        [merge]="chart().options"
+        (chartInit)="drawn.set($event)"
+        (keydown)="key($event)"
+        (blur)="leave()"
+      ></div>
+      <p class="unseen" aria-live="polite">{{ at() }}</p>
+      <details>
+        <summary>As a table</summary>
+        <div class="scroll" tabindex="0" role="region" [attr.aria-label]="chart().title">
+          <table>
+            <thead>
+              <tr>
+                @for (name of chart().head; track $index) {
+                  <th scope="col">{{ name }}</th>
+                }
+              </tr>
+            </thead>
+            <tbody>
+              @for (row of chart().rows; track $index) {
+                <tr>
+                  @for (cell of row; track $index) {
+                    <td>{{ cell }}</td>
+                  }
+                </tr>
+              }
+            </tbody>
+          </table>
+        </div>
+      </details>
+    } @else {
+      <p class="quiet">{{ nothing() }}</p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding: 10px 14px;
+      border-radius: var(--radius);
+      background: var(--surface);
+    }
+    header {
+      display: flex;
+      flex-wrap: wrap;
+      align-items: baseline;
+      gap: 0 14px;
+    }
+    h2 {
+      font-size: 1rem;
+    }
+    .note {
+      margin: 0;
+      color: var(--quiet);
+      font-size: 0.875rem;
+    }
+    .plot {
+      width: 100%;
+      height: var(--plot-height, 218px);
+    }
+    .quiet {
+      padding: 24px 0;
+      color: var(--quiet);
+    }
+    summary {
+      color: var(--quiet);
+      font-size: 0.875rem;
+      cursor: pointer;
+    }
+    .scroll {
+      max-height: 220px;
+      overflow: auto;
+    }
+    table {
+      width: 100%;
+      border-collapse: collapse;
+      font-size: 0.875rem;
+    }
+    th,
+    td {
+      padding: 2px 8px;
+      border-bottom: 1px solid var(--line);
+      text-align: left;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ChartFrame {
+  readonly chart = input.required<Chart>();
+  readonly nothing = input('Nothing to show yet.');
+  protected readonly drawn = signal<ECharts | null>(null);
+  /** Which point the keys have come to; none before. */
+  private readonly point = signal<number | null>(null);
+  protected readonly at = computed(() => {
+    const point = this.point();
+    return point === null ? '' : (this.chart().points[point] ?? '');
+  });
+
+  protected key(event: KeyboardEvent): void {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const last = this.chart().points.length - 1;
+    const next = Math.min(last, Math.max(0, (this.point() ?? (by > 0 ? -1 : last + 1)) + by));
+    this.point.set(next);
+    this.drawn()?.dispatchAction({ type: 'showTip', seriesIndex: 0, dataIndex: next });
+  }
+
+  protected leave(): void {
+    this.point.set(null);
+    this.drawn()?.dispatchAction({ type: 'hideTip' });
+  }
+}

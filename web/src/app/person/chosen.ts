@@ -1,0 +1,24 @@
+import { createSelector } from '@ngrx/store';
+import { DEFAULT_METHOD, methodOf, METHODS, sideOfColour, type Method } from '@sleetcrest/core';
+import { entryFeature } from '../keeping/entry/entry.feature';
+import { methodsFeature } from '../keeping/methods/methods.feature';
+import { readerFeature } from '../keeping/reader/reader.feature';
+
+/** The side this person solves first, on the cube in hand. */
+export const selectFirstSide = createSelector(
+  entryFeature.selectScheme,
+  readerFeature.selectFirstColour,
+  sideOfColour,
+);
+
+/** The method this person learns by, written out; the usual one where theirs cannot be read. */
+export const selectMethodChosen = createSelector(
+  readerFeature.selectMethod,
+  (chosen): Method => methodOf(chosen) ?? DEFAULT_METHOD,
+);
+
+/** What every method is called: the named ones, and people's own. */
+export const selectMethodNames = createSelector(methodsFeature.selectOwn, (own) => [
+  ...METHODS.map(({ id, title }) => ({ id, title })),
+  ...own.map(({ method: { id, title } }) => ({ id, title })),
+]);

@@ -1,0 +1,154 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { Store } from '@ngrx/store';
+import type { Account, Group } from '@sleetcrest/contract/accounts';
+import { of, throwError, type Observable } from 'rxjs';
+import { openStore, until } from '../../app.spec-support';
+import { SessionApi } from '../../keeping/account/account.actions';
+import { AccountApi } from '../../sending/account-api';
+import { accountFeature } from '../../keeping/account/account.feature';
+import { AccountView } from './account';
+
+const RUNA: Account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Runa', role: 'coach' };
+const TEO = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e102', name: 'Teo' };
+const GROUP: Group = {
+  ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e103', name: 'Thursday', coach: RUNA },
+  ...{ code: 'ACDEFHJK', learners: [TEO] },
+};
+
+/** Stands for the server: notes what is asked, and answers it or fails. */
+class FakeApi {
+  asked: unknown[][] = [];
+  failure: HttpErrorResponse | undefined;
+  listed: Group[] = [];
+
+  private answered<T>(what: string, given: unknown[], answer: T): Observable<T> {
+    this.asked.push([what, ...given]);
+    const { failure } = this;
+    return failure ? throwError(() => failure) : of(answer);
+  }
+  groups = () => of(this.listed);
+  change = (change: object) =>
+    this.answered('change', [change], { account: { ...RUNA, ...change }, demo: [] });
+  remove = (phrase: string) => this.answered('remove', [phrase], { account: null, demo: [] });
+  signOut = () => this.answered('out', [], { account: null, demo: [] });
+  signOutEverywhere = () => this.answered('everywhere', [], { account: null, demo: [] });
+  makeGroup = (name: string) => this.answered('make', [name], GROUP);
+  joinGroup = (code: string) => this.answered('join', [code], GROUP);
+  leave = (group: string, learner: string) => this.answered('leave', [group, learner], null);
+  setPhrase = (learner: string, phrase: string) => this.answered('phrase', [learner, phrase], null);
+}
+
+describe('the Account view', () => {
+  let fixture: ComponentFixture<AccountView>;
+  let store: Store;
+  let went: unknown[][];
+  let api: FakeApi;
+
+  async function show(account: Account | null, groups: Group[] = []): Promise<void> {
+    api = new FakeApi();
+    api.listed = groups;
+    ({ store, went } = openStore({ provide: AccountApi, useValue: api }));
+    store.dispatch(SessionApi.sessionTold({ session: { account, demo: [] } }));
+    fixture = TestBed.createComponent(AccountView);
+    await drawn();
+  }
+  const drawn = async (): Promise<void> => {
+    fixture.detectChanges();
+    await fixture.whenStable();
+    fixture.detectChanges();
+  };
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  async function press(name: string): Promise<void> {
+    const button = [...host().querySelectorAll('button')].find((one) =>
+      one.textContent.trim().startsWith(name),
+    )!;
+    button.click();
+    await drawn();
+  }
+  async function type(selector: string, text: string): Promise<void> {
+    const field = host().querySelector<HTMLInputElement>(selector)!;
+    field.value = text;
+    field.dispatchEvent(new Event('input'));
+    await drawn();
+  }
+  const submit = async (index: number): Promise<void> => {
+    const form = host().querySelectorAll('form')[index]!;
+    form.dispatchEvent(new Event('submit', { cancelable: true }));
+    await drawn();
+  };
+
+  it('sends whoever is not signed in to where they can', async () => {
+    await show(null);
+    expect(host().querySelector('a')!.getAttribute('href')).toBe('/sign-in');
+  });
+
+  it('changes the name, and the phrase against the one in use', async () => {
+    await show(RUNA);
+    const name = host().querySelector<HTMLInputElement>('input[name=name]')!;
+    name.value = 'Runa Vik';
+    await submit(1);
+    expect(api.asked).toEqual([['change', { name: 'Runa Vik' }]]);
+    expect(store.selectSignal(accountFeature.selectAccount)()?.name).toBe('Runa Vik');
+    await type('input[name=now]', 'lamp over the landing');
+    await type('input[name=next]', 'two lamps over it');
+    await submit(2);
+    expect(api.asked[1]).toEqual([
+      'change',
+      { phrase: { now: 'lamp over the landing', next: 'two lamps over it' } },
+    ]);
+  });
+
+  it('says why something was refused, and changes nothing', async () => {
+    await show(RUNA);
+    const problem = { type: 'about:blank', title: 'No', status: 403, detail: 'Not your phrase.' };
+    api.failure = new HttpErrorResponse({ status: 403, error: problem });
+    await type('input[name=now]', 'a guess');
+    await type('input[name=next]', 'two lamps over it');
+    await submit(2);
+    expect(host().querySelector('[role=alert]')!.textContent).toContain('Not your phrase.');
+    expect(store.selectSignal(accountFeature.selectAccount)()).toEqual(RUNA);
+  });
+
+  it('deletes the account only when the phrase is given', async () => {
+    await show(RUNA);
+    await press('Delete me');
+    expect(host().querySelector('.farewell')!.textContent).toContain('cannot be undone');
+    await type('input[name=farewell]', 'lamp over the landing');
+    await submit(3);
+    expect(api.asked).toEqual([['remove', 'lamp over the landing']]);
+    expect(went).toEqual([['/sign-in']]);
+    expect(store.selectSignal(accountFeature.selectStatus)()).toBe('guest');
+  });
+
+  it('signs out here or everywhere', async () => {
+    await show(RUNA);
+    await press('Sign out everywhere');
+    expect(api.asked).toEqual([['everywhere']]);
+    expect(store.selectSignal(accountFeature.selectAccount)()).toBeNull();
+  });
+
+  it('lets a coach make a group, read out its code, and set a learner a new phrase', async () => {
+    await show(RUNA, [GROUP]);
+    await until(() => host().textContent.includes('ACDEFHJK'));
+    await press('Set a new phrase');
+    await type('input[name=phrase]', 'one more lamp');
+    await submit(0);
+    expect(api.asked).toEqual([['phrase', TEO.id, 'one more lamp']]);
+    await press('Take out');
+    expect(api.asked[1]).toEqual(['leave', GROUP.id, TEO.id]);
+    const look = [...host().querySelectorAll('a')].find((one) =>
+      one.textContent.includes('Look at the log'),
+    )!;
+    expect(look.getAttribute('href')).toBe(`/log?of=${TEO.id}&name=Teo`);
+  });
+
+  it('tells a learner what joining a group lets the coach do', async () => {
+    await show({ ...TEO, role: 'learner' });
+    expect(host().textContent).toContain('your coach sees your log, and can set you a new phrase');
+    const code = host().querySelector<HTMLInputElement>('sc-groups input')!;
+    code.value = 'ACDEFHJK';
+    await submit(0);
+    expect(api.asked).toEqual([['join', 'ACDEFHJK']]);
+  });
+});

@@ -1,0 +1,95 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { ChangeAccount, Session } from '@sleetcrest/contract/accounts';
+import { saveAs } from 'file-saver';
+import type { Observable } from 'rxjs';
+import { apiFailure } from '../../sending/solves-api';
+import { SessionApi } from '../../keeping/account/account.actions';
+import { AccountApi } from '../../sending/account-api';
+import { accountFeature } from '../../keeping/account/account.feature';
+import { Groups } from './groups';
+
+/** One's account: name and phrase, the groups, taking everything along, and leaving. */
+@Component({
+  selector: 'sc-account',
+  imports: [FormsModule, Groups, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
+  templateUrl: './account.html',
+  styleUrl: './account.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class AccountView {
+  private readonly api = inject(AccountApi);
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly snackBar = inject(MatSnackBar);
+
+  protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  protected readonly status = this.store.selectSignal(accountFeature.selectStatus);
+  protected readonly now = signal('');
+  protected readonly next = signal('');
+  protected readonly leaving = signal(false);
+  protected readonly farewell = signal('');
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly busy = signal(false);
+
+  protected rename(name: string): void {
+    this.change({ name }, 'Your name is changed.');
+  }
+
+  protected changePhrase(): void {
+    this.change(
+      { phrase: { now: this.now(), next: this.next() } },
+      'Your pass phrase is changed, and everyone else is signed out.',
+    );
+  }
+
+  private change(change: ChangeAccount, says: string): void {
+    this.ask(this.api.change(change), (session) => {
+      this.store.dispatch(SessionApi.sessionTold({ session }));
+      this.now.set('');
+      this.next.set('');
+      this.snackBar.open(says, undefined, { duration: 5000 });
+    });
+  }
+
+  protected everything(): void {
+    this.ask(this.api.everything(), (zip) => saveAs(zip, 'sleetcrest-everything.zip'));
+  }
+
+  protected signOut(): void {
+    this.ask(this.api.signOut(), (session) => this.gone(session));
+  }
+
+  protected signOutEverywhere(): void {
+    this.ask(this.api.signOutEverywhere(), (session) => this.gone(session));
+  }
+
+  protected remove(): void {
+    this.ask(this.api.remove(this.farewell()), (session) => this.gone(session));
+  }
+
+  private gone(session: Session): void {
+    this.store.dispatch(SessionApi.signedOut({ session }));
+    void this.router.navigate(['/sign-in']);
+  }
+
+  private ask<T>(asked: Observable<T>, done: (answer: T) => void): void {
+    this.busy.set(true);
+    this.trouble.set(null);
+    asked.subscribe({
+      next: (answer) => {
+        this.busy.set(false);
+        done(answer);
+      },
+      error: (error: unknown) => {
+        this.busy.set(false);
+        this.trouble.set(apiFailure(error).message);
+      },
+    });
+  }
+}

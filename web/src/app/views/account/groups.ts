@@ -1,0 +1,205 @@
+import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { RouterLink } from '@angular/router';
+import type { Account, Group, Member } from '@sleetcrest/contract/accounts';
+import type { Observable } from 'rxjs';
+import { apiFailure } from '../../sending/solves-api';
+import { AccountApi } from '../../sending/account-api';
+
+/** The groups of an account: a coach's with their learners, a learner's with their coach. */
+@Component({
+  selector: 'sc-groups',
+  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
+  template: `
+    <h2>{{ account().role === 'coach' ? 'Your groups' : 'Your group' }}</h2>
+    @if (trouble(); as message) {
+      <p class="trouble" role="alert">{{ message }}</p>
+    }
+    @for (group of groups(); track group.id) {
+      <article>
+        <header>
+          <b>{{ group.name }}</b>
+          @if (group.code; as code) {
+            <span
+              >Learners join with <span class="mono code">{{ code }}</span></span
+            >
+            <button matButton (click)="dissolve(group)">Dissolve</button>
+          } @else {
+            <span>with {{ group.coach.name }}, who sees your log</span>
+            <button matButton (click)="leave(group, account())">Leave</button>
+          }
+        </header>
+        @if (group.code) {
+          <ul>
+            @for (learner of group.learners; track learner.id) {
+              <li>
+                <span class="who">{{ learner.name }}</span>
+                <a
+                  matButton
+                  [routerLink]="['/log']"
+                  [queryParams]="{ of: learner.id, name: learner.name }"
+                >
+                  Look at the log
+                </a>
+                <button matButton (click)="setting.set(learner)">Set a new phrase</button>
+                <button matButton (click)="leave(group, learner)">Take out</button>
+                @if (setting()?.id === learner.id) {
+                  <form (ngSubmit)="setPhrase(learner)">
+                    <mat-form-field appearance="outline" subscriptSizing="dynamic">
+                      <mat-label>New phrase for {{ learner.name }}</mat-label>
+                      <input
+                        matInput
+                        name="phrase"
+                        autocomplete="off"
+                        [ngModel]="phrase()"
+                        (ngModelChange)="phrase.set($event)"
+                      />
+                    </mat-form-field>
+                    <button matButton="filled" type="submit" [disabled]="phrase().length < 10">
+                      Set it
+                    </button>
+                  </form>
+                }
+              </li>
+            } @empty {
+              <li class="quiet">Nobody has joined yet: tell your learners the code.</li>
+            }
+          </ul>
+        }
+      </article>
+    } @empty {
+      <p class="quiet">
+        {{
+          account().role === 'coach'
+            ? 'Make a group and tell your learners its code; you then see their logs.'
+            : 'Your coach can tell you a code. In a group your coach sees your log, and can set you a new phrase if you forget yours.'
+        }}
+      </p>
+    }
+    @if (account().role === 'coach') {
+      <form class="row" (ngSubmit)="make(name.value); name.value = ''">
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Name of the group</mat-label>
+          <input #name matInput maxlength="60" required />
+        </mat-form-field>
+        <button matButton="outlined" type="submit">Make a group</button>
+      </form>
+    } @else {
+      <form class="row" (ngSubmit)="join(code.value)">
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Code from your coach</mat-label>
+          <input #code matInput class="mono" maxlength="8" autocapitalize="characters" required />
+        </mat-form-field>
+        <button matButton="outlined" type="submit">Join</button>
+      </form>
+    }
+  `,
+  styles: `
+    h2 {
+      font-size: 1.125rem;
+    }
+    article {
+      margin-top: 10px;
+      padding: 10px 14px;
+      border-left: 4px solid var(--accent);
+      background: var(--surface);
+    }
+    header,
+    li,
+    .row,
+    form {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+    }
+    .row {
+      margin-top: 12px;
+    }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .who {
+      min-width: 9rem;
+    }
+    .code {
+      font-size: 1.1rem;
+      letter-spacing: 0.12em;
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .trouble {
+      margin: 8px 0;
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Groups {
+  readonly account = input.required<Account>();
+  private readonly api = inject(AccountApi);
+  private readonly snackBar = inject(MatSnackBar);
+
+  protected readonly groups = signal<readonly Group[]>([]);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly setting = signal<Member | null>(null);
+  protected readonly phrase = signal('');
+
+  constructor() {
+    this.refresh();
+  }
+
+  private refresh(): void {
+    this.ask(this.api.groups(), (groups) => this.groups.set(groups));
+  }
+
+  protected make(name: string): void {
+    this.ask(this.api.makeGroup(name), () => this.refresh());
+  }
+
+  protected join(code: string): void {
+    this.ask(this.api.joinGroup(code), () => this.refresh());
+  }
+
+  protected dissolve({ id, name }: Group): void {
+    // A group cannot be brought back; its learners and their logs stay.
+    const bar = this.snackBar.open(
+      `Dissolve “${name}”? Its learners keep their logs.`,
+      'Dissolve',
+      {
+        duration: 8000,
+      },
+    );
+    bar.onAction().subscribe(() => this.ask(this.api.dissolve(id), () => this.refresh()));
+  }
+
+  protected leave({ id }: Group, learner: Member): void {
+    this.ask(this.api.leave(id, learner.id), () => this.refresh());
+  }
+
+  protected setPhrase(learner: Member): void {
+    this.ask(this.api.setPhrase(learner.id, this.phrase()), () => {
+      this.setting.set(null);
+      this.phrase.set('');
+      this.snackBar.open(`${learner.name} signs in with the new phrase from now on.`, undefined, {
+        duration: 6000,
+      });
+    });
+  }
+
+  private ask<T>(asked: Observable<T>, done: (answer: T) => void): void {
+    this.trouble.set(null);
+    asked.subscribe({
+      next: done,
+      error: (error: unknown) => this.trouble.set(apiFailure(error).message),
+    });
+  }
+}

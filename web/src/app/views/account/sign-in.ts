@@ -1,0 +1,99 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
+import { MatRadioButton, MatRadioGroup } from '@angular/material/radio';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { signUpSchema, type DemoAccount, type Role } from '@sleetcrest/contract/accounts';
+import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import { apiFailure } from '../../sending/solves-api';
+import { SessionApi } from '../../keeping/account/account.actions';
+import { AccountApi } from '../../sending/account-api';
+import { accountFeature } from '../../keeping/account/account.feature';
+
+/** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
+@Component({
+  selector: 'sc-sign-in',
+  imports: [
+    FormsModule,
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatFormField,
+    MatHint,
+    MatInput,
+    MatLabel,
+    MatRadioButton,
+    MatRadioGroup,
+    RouterLink,
+  ],
+  templateUrl: './sign-in.html',
+  styleUrl: './sign-in.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SignIn {
+  private readonly api = inject(AccountApi);
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+
+  protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  protected readonly demo = this.store.selectSignal(accountFeature.selectDemo);
+  protected readonly isNew = signal(false);
+  protected readonly name = signal('');
+  protected readonly phrase = signal('');
+  protected readonly role = signal<Role>('learner');
+  protected readonly shown = signal(false);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly ready = computed(() => this.name().trim() !== '' && this.phrase() !== '');
+
+  protected switchTo(isNew: boolean): void {
+    this.isNew.set(isNew);
+    this.trouble.set(null);
+  }
+
+  protected submit(): void {
+    const given = { name: this.name(), phrase: this.phrase(), role: this.role() };
+    if (this.busy() || !this.ready()) return;
+    if (this.isNew()) {
+      const parsed = signUpSchema.safeParse(given);
+      if (!parsed.success) {
+        this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+        return;
+      }
+    }
+    this.enter(given);
+  }
+
+  protected enter({ name, phrase, role }: Pick<DemoAccount, 'name' | 'phrase' | 'role'>): void {
+    this.busy.set(true);
+    this.trouble.set(null);
+    const asked = this.isNew()
+      ? this.api.signUp({ name, phrase, role })
+      : this.api.signIn({ name, phrase });
+    asked.subscribe({
+      next: (session) => {
+        this.store.dispatch(SessionApi.signedIn({ session }));
+        void this.router.navigate(['/log']);
+      },
+      error: (error: unknown) => {
+        this.busy.set(false);
+        this.trouble.set(apiFailure(error).message);
+      },
+    });
+  }
+
+  protected enterAs(demo: DemoAccount): void {
+    this.switchTo(false);
+    this.enter(demo);
+  }
+
+  protected signOut(): void {
+    this.api.signOut().subscribe({
+      next: (session) => this.store.dispatch(SessionApi.signedOut({ session })),
+      error: (error: unknown) => this.trouble.set(apiFailure(error).message),
+    });
+  }
+}

@@ -1,0 +1,73 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { provideEffects } from '@ngrx/effects';
+import type { Store } from '@ngrx/store';
+import { aSaved, FakeSolves, openStore } from '../../app.spec-support';
+import { SolvesApi } from '../../sending/solves-api';
+import { solverDeeds } from '../../asking/solver/planned';
+import { Solver } from '../../asking/solver/solver';
+import { Bench } from './bench';
+import { planWalk } from '../../keeping/walk/walk.effects';
+import { walkFeature } from '../../keeping/walk/walk.feature';
+
+describe('the Bench', () => {
+  let fixture: ComponentFixture<Bench>;
+  let api: FakeSolves;
+  let store: Store;
+  let solver: jasmine.SpyObj<Solver>;
+
+  beforeEach(async () => {
+    await TestBed.configureTestingModule({ imports: [Bench] }).compileComponents();
+    api = new FakeSolves([aSaved(4, { position: { step: 6, turn: 0 } })]);
+    solver = jasmine.createSpyObj<Solver>('Solver', ['solve', 'stages']);
+    solver.solve.and.callFake((plan) => Promise.resolve(solverDeeds.solve(plan)));
+    solver.stages.and.callFake((method) => Promise.resolve(solverDeeds.stages(method)));
+    ({ store } = openStore(
+      provideEffects({ planWalk }),
+      { provide: SolvesApi, useValue: api },
+      { provide: Solver, useValue: solver },
+    ));
+    fixture = TestBed.createComponent(Bench);
+  });
+
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  async function show(id: string | undefined): Promise<void> {
+    fixture.componentRef.setInput('id', id);
+    await fixture.whenStable();
+  }
+
+  it('is where a cube is entered, under a ridge that is still ahead', async () => {
+    await show(undefined);
+    expect(host().querySelector('sc-entry')).not.toBeNull();
+    expect(host().querySelectorAll('sc-ridge li').length).toBe(8);
+    expect(host().querySelector('sc-ridge button')).toBeNull();
+  });
+
+  it('fetches the walk its address names and stands where that was left', async () => {
+    await show(aSaved(4).id);
+    expect(api.asked).toEqual([`read ${aSaved(4).id}`]);
+    expect(store.selectSignal(walkFeature.selectPosition)()).toEqual({ step: 6, turn: 0 });
+    const rises = [...host().querySelectorAll<HTMLButtonElement>('sc-ridge button')];
+    expect(rises.some((rise) => rise.ariaLabel!.includes('you are here'))).toBeTrue();
+    rises[0]!.click();
+    expect(store.selectSignal(walkFeature.selectPosition)()).toEqual({ step: 0, turn: 0 });
+  });
+
+  it('says when there is no such walk, and offers to try again when nobody answered', async () => {
+    const detail = 'No cube is kept under this id.';
+    const problem = { type: 'about:blank', title: 'Not Found', status: 404, detail };
+    api.failure = new HttpErrorResponse({ status: 404, error: problem });
+    await show(aSaved(5).id);
+    expect(host().textContent).toContain(detail);
+    expect(host().textContent).not.toContain('Try again');
+    api.failure = new HttpErrorResponse({ status: 0 });
+    await show(aSaved(6).id);
+    expect(host().textContent).toContain('Try again');
+  });
+
+  it('says so when the solver cannot be started', async () => {
+    solver.solve.and.rejectWith(new Error('no workers here'));
+    await show(aSaved(4).id);
+    expect(host().textContent).toContain('The solver could not be started');
+  });
+});

@@ -1,0 +1,153 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { stageWords } from '@sleetcrest/core';
+import { switchMap } from 'rxjs';
+import { apiFailure, SolvesApi } from '../../sending/solves-api';
+import { selectFirstSide } from '../../person/chosen';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { Solver } from '../../asking/solver/solver';
+import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { Entry } from './entry/entry';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { Walk } from './walk/walk';
+import { WalkPage } from '../../keeping/walk/walk.actions';
+import { walkFeature } from '../../keeping/walk/walk.feature';
+import { recordOf } from '../../keeping/walk/walk-record';
+
+/** The Bench: enter a cube, walk the solve. The ridge above shows how far it is. */
+@Component({
+  selector: 'sc-bench',
+  imports: [Entry, MatButton, MatProgressBar, Ridge, RouterLink, Walk],
+  template: `
+    <sc-ridge [stages]="stages()" [walkable]="scene() !== null" (jumped)="jump($event)" />
+    @if (!id()) {
+      <sc-entry />
+    } @else if (scene(); as shown) {
+      @defer (on immediate) {
+        <sc-walk [scene]="shown" />
+      } @loading (after 100ms; minimum 300ms) {
+        <mat-progress-bar mode="indeterminate" aria-label="Fetching the walk" />
+      } @error {
+        <div class="message" role="alert">
+          <h1>This walk cannot be shown</h1>
+          <p>A part of the page could not be fetched. Reload the page; nothing is lost.</p>
+        </div>
+      }
+    } @else if (failure(); as message) {
+      <div class="message" role="alert">
+        <h1>This walk cannot be shown</h1>
+        <p>{{ message }}</p>
+        <div>
+          @if (canRetry()) {
+            <button matButton="outlined" (click)="fetch()">Try again</button>
+          }
+          <a matButton="filled" routerLink="/bench">Enter a cube</a>
+        </div>
+      </div>
+    } @else {
+      <mat-progress-bar mode="indeterminate" aria-label="Finding the way" />
+    }
+  `,
+  styles: `
+    .message {
+      display: grid;
+      gap: 12px;
+      max-width: 40rem;
+      margin: 48px auto;
+      padding: 20px 24px;
+      border-left: 4px solid var(--trouble);
+      background: var(--surface);
+    }
+    .message div {
+      display: flex;
+      gap: 8px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Bench {
+  /** The id of the walk, from the address; none while a cube is entered. */
+  readonly id = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly api = inject(SolvesApi);
+  private readonly solver = inject(Solver);
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+  private readonly made = this.store.selectSignal(walkFeature.selectScene);
+  private readonly walkFailure = this.store.selectSignal(walkFeature.selectFailure);
+  private readonly first = this.store.selectSignal(selectFirstSide);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly notFound = signal<string | null>(null);
+  protected readonly canRetry = signal(false);
+
+  /** The stages of the method chosen; none until the solver has said them. */
+  private readonly ahead = toSignal(
+    this.store
+      .select(readerFeature.selectMethod)
+      .pipe(switchMap((method) => this.solver.stages(method).catch(() => []))),
+    { initialValue: [] },
+  );
+
+  /** What is shown, if the walk in hand is the one the address names. */
+  protected readonly scene = computed(() =>
+    this.id() !== undefined && this.record()?.id === this.id() ? this.made() : null,
+  );
+  protected readonly failure = computed(() =>
+    this.record()?.id === this.id() ? this.walkFailure() : this.notFound(),
+  );
+  protected readonly stages = computed((): readonly (RidgeStage & { firstStep?: number })[] => {
+    const scene = this.scene();
+    if (scene) return scene.ridge;
+    const scheme = this.scheme();
+    const first = this.first();
+    return this.ahead().map((stage) => ({
+      id: stage,
+      title: stageWords(stage, first, scheme).title,
+      turns: 1,
+      state: 'ahead',
+      fraction: 0,
+    }));
+  });
+
+  constructor() {
+    effect(() => {
+      const id = this.id();
+      untracked(() => {
+        if (id !== undefined && this.record()?.id !== id) this.fetch();
+      });
+    });
+  }
+
+  /** Fetches the walk the address names. */
+  protected fetch(): void {
+    const id = this.id();
+    if (id === undefined) return;
+    this.notFound.set(null);
+    this.api.read(id).subscribe({
+      next: (solve) => this.store.dispatch(WalkPage.savedWalkOpened({ record: recordOf(solve) })),
+      error: (error: unknown) => {
+        const { message, unreachable } = apiFailure(error);
+        this.canRetry.set(unreachable);
+        this.notFound.set(message);
+      },
+    });
+  }
+
+  protected jump(index: number): void {
+    const step = this.stages()[index]?.firstStep;
+    if (step !== undefined) this.store.dispatch(WalkPage.stepChosen({ step }));
+  }
+}

@@ -1,0 +1,58 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { Store } from '@ngrx/store';
+import { sideOfColour, stageWords, unseenCube, type Stage } from '@sleetcrest/core';
+import { nextQuestion, stickersOnceDone } from '@sleetcrest/core/entry';
+import { switchMap } from 'rxjs';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { Choice, type Option } from '../../../parts/choice/choice';
+import { Solver } from '../../../asking/solver/solver';
+import { EntryPage } from '../../../keeping/entry/entry.actions';
+import { entryFeature } from '../../../keeping/entry/entry.feature';
+
+/** Paints what is done once a stage is reached, so that only the rest is asked for. */
+@Component({
+  selector: 'sc-done-up-to',
+  imports: [Choice],
+  template: `
+    <sc-choice
+      label="All done up to …"
+      [options]="options()"
+      [value]="chosen()"
+      (chosen)="choose($event)"
+    />
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DoneUpTo {
+  private readonly store = inject(Store);
+  private readonly solver = inject(Solver);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly firstColour = this.store.selectSignal(readerFeature.selectFirstColour);
+  private readonly stages = toSignal(
+    this.store
+      .select(readerFeature.selectMethod)
+      .pipe(switchMap((method) => this.solver.stages(method).catch(() => []))),
+    { initialValue: [] as readonly Stage[] },
+  );
+  protected readonly chosen = signal<Stage | 'nothing'>('nothing');
+
+  protected readonly options = computed((): Option<Stage | 'nothing'>[] => {
+    const first = sideOfColour(this.scheme(), this.firstColour());
+    return [
+      { value: 'nothing', name: 'nothing yet' },
+      ...this.stages()
+        .slice(0, -1)
+        .map((stage) => ({ value: stage, name: stageWords(stage, first, this.scheme()).title })),
+    ];
+  });
+
+  protected choose(stage: Stage | 'nothing'): void {
+    this.chosen.set(stage);
+    const first = sideOfColour(this.scheme(), this.firstColour());
+    const painted = stage === 'nothing' ? unseenCube() : stickersOnceDone(stage, first);
+    this.store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(painted) }));
+    const question = nextQuestion(painted);
+    if (question) this.store.dispatch(EntryPage.pictureTurned({ hold: question.hold }));
+  }
+}

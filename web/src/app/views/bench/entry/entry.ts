@@ -1,0 +1,252 @@
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  Injector,
+  signal,
+  viewChild,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import { MatIcon } from '@angular/material/icon';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  FRONT,
+  paintedFromCube,
+  randomCube,
+  randomFrom,
+  sideInHold,
+  solvedCube,
+  stageWords,
+  stickerInHold,
+  stickerSeenInHold,
+  turnHold,
+  UNSEEN,
+  unseenCube,
+  UP,
+  writePainted,
+  type Colour,
+  type PaintedCube,
+} from '@sleetcrest/core';
+import { v4 as uuid } from 'uuid';
+import { historyKey } from '../../../devices/keyboard/keys';
+import { FIRST_COLOURS } from '../../../parts/choice/options';
+import { selectFirstSide } from '../../../person/chosen';
+import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { MethodChoice, type MethodChosen } from '../../../person/choosing/method-choice';
+import { copied } from '../../../keeping/reader/reader';
+import { Choice } from '../../../parts/choice/choice';
+import { Crown, type Stroke } from '../../../parts/crown/crown';
+import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { walkFeature } from '../../../keeping/walk/walk.feature';
+import { EntryPage } from '../../../keeping/entry/entry.actions';
+import { entryFeature } from '../../../keeping/entry/entry.feature';
+import { PhotoEntry } from '../photos/photo-entry';
+import { DoneUpTo } from './done-up-to';
+import { FileEntry } from './file-entry';
+import { FarApart } from './far-apart';
+import { GuidedEntry } from './guided-entry';
+import { Palette } from './palette';
+import { SuspectPanel } from './suspect-panel';
+import { TurnsEntry } from './turns-entry';
+
+/** Where a cube is entered: painted, turned or opened. */
+@Component({
+  selector: 'sc-entry',
+  imports: [
+    Choice,
+    Crown,
+    DoneUpTo,
+    FarApart,
+    FileEntry,
+    GuidedEntry,
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatIcon,
+    MatIconButton,
+    MethodChoice,
+    Palette,
+    PhotoEntry,
+    RouterLink,
+    SuspectPanel,
+    TurnsEntry,
+  ],
+  templateUrl: './entry.html',
+  styleUrl: './entry.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Entry {
+  private readonly store = inject(Store);
+  private readonly injector = inject(Injector);
+  private readonly walkButton = viewChild.required('walkButton', {
+    read: ElementRef<HTMLButtonElement>,
+  });
+  protected readonly firstColours = FIRST_COLOURS;
+  private readonly router = inject(Router);
+
+  protected readonly way = signal<'paint' | 'ask' | 'photos' | 'turns' | 'file'>('paint');
+  protected readonly painted = this.store.selectSignal(entryFeature.selectPainted);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly hold = this.store.selectSignal(entryFeature.selectHold);
+  protected readonly brush = this.store.selectSignal(entryFeature.selectBrush);
+  protected readonly left = this.store.selectSignal(entryFeature.selectLeft);
+  protected readonly picture = this.store.selectSignal(entryFeature.selectPicture);
+  protected readonly inspection = this.store.selectSignal(entryFeature.selectInspection);
+  protected readonly known = this.store.selectSignal(entryFeature.selectKnown);
+  private readonly followed = this.store.selectSignal(entryFeature.selectFollows);
+  protected readonly suspect = this.store.selectSignal(entryFeature.selectSuspect);
+  private readonly question = this.store.selectSignal(entryFeature.selectQuestion);
+  protected readonly canUndo = this.store.selectSignal(entryFeature.selectCanUndo);
+  protected readonly canRedo = this.store.selectSignal(entryFeature.selectCanRedo);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  private readonly first = this.store.selectSignal(selectFirstSide);
+
+  /** The walk in hand, to which one may go back. */
+  protected readonly walk = this.store.selectSignal(walkFeature.selectRecord);
+
+  protected readonly up = computed(() => this.scheme()[sideInHold(this.hold(), UP)]!);
+  protected readonly front = computed(() => this.scheme()[sideInHold(this.hold(), FRONT)]!);
+  protected readonly marked = computed(() => {
+    const suspect = this.suspect();
+    const wrong = suspect
+      ? [suspect.sticker]
+      : this.inspection().problems.flatMap(({ stickers }) => stickers);
+    return this.inHold(new Set(wrong));
+  });
+  protected readonly follows = computed(() => this.inHold(this.followed()));
+  /** The sticker guided entry asks for, as the picture shows it. */
+  protected readonly asked = computed(() => {
+    const question = this.way() === 'ask' ? this.question() : undefined;
+    return question?.hold === this.hold() ? stickerSeenInHold(this.hold(), question.sticker) : null;
+  });
+
+  /** The cube's stickers, numbered as the picture shows them. */
+  private inHold(stickers: ReadonlySet<number>): ReadonlySet<number> {
+    return new Set([...stickers].map((sticker) => stickerSeenInHold(this.hold(), sticker)));
+  }
+
+  /** What is wrong, but for stickers that are simply not painted yet. */
+  protected readonly troubles = computed(() =>
+    this.inspection().problems.filter(({ kind }) => kind !== 'unseen'),
+  );
+  protected readonly unpainted = computed(
+    () => this.known().filter((colour) => colour === UNSEEN).length,
+  );
+  /** Nothing is wrong, but not all is told. */
+  protected readonly stillOpen = computed(
+    () => !this.inspection().legal && this.troubles().length === 0 && this.suspect() === null,
+  );
+  protected readonly reached = computed(() => {
+    const first = this.first();
+    const last = this.inspection().reached.at(-1);
+    if (last === undefined) return 'No stage is done yet.';
+    if (last === 'edge-cycle') return 'It is solved already.';
+    return `Done so far: ${stageWords(last, first, this.scheme()).title}.`;
+  });
+
+  protected paint({ sticker, colour, continues }: Stroke): void {
+    const side =
+      colour === undefined
+        ? this.brush()
+        : colour === null
+          ? UNSEEN
+          : this.scheme().indexOf(colour);
+    const own = stickerInHold(this.hold(), sticker);
+    this.store.dispatch(EntryPage.stickerPainted({ sticker: own, colour: side, continues }));
+  }
+
+  protected choose(brush: number): void {
+    this.store.dispatch(EntryPage.brushChosen({ brush }));
+  }
+
+  protected mend({ sticker, colour }: { sticker: number; colour: number }): void {
+    this.store.dispatch(EntryPage.stickerPainted({ sticker, colour, continues: false }));
+  }
+
+  protected confirm(sticker: number): void {
+    this.store.dispatch(EntryPage.stickerConfirmed({ sticker }));
+  }
+
+  /** Turns the picture as if the cube were turned: axis 0 is `x`, 1 is `y`. */
+  protected turnPicture(axis: number, quarters: number): void {
+    this.store.dispatch(EntryPage.pictureTurned({ hold: turnHold(this.hold(), axis, quarters) }));
+  }
+
+  protected undo(): void {
+    this.store.dispatch(EntryPage.paintingUndone());
+  }
+
+  protected redo(): void {
+    this.store.dispatch(EntryPage.paintingRedone());
+  }
+
+  protected replace(painted: ArrayLike<number>): void {
+    this.store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(painted) }));
+  }
+
+  protected open({ painted, scheme }: PaintedCube): void {
+    this.store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(painted), scheme }));
+  }
+
+  protected startSolved(): void {
+    this.replace(paintedFromCube(solvedCube()));
+  }
+
+  protected startEmpty(): void {
+    this.replace(unseenCube());
+  }
+
+  protected mix(): void {
+    const [seed] = crypto.getRandomValues(new Uint32Array(1));
+    this.replace(paintedFromCube(randomCube(randomFrom(seed!))));
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { method: copied(method) } }));
+  }
+
+  protected chooseFirst(firstColour: Colour): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
+  }
+
+  /** Puts Enter on the walk: it may still be on a button that would begin anew. */
+  protected offerWalk(): void {
+    afterNextRender(() => this.walkButton().nativeElement.focus(), { injector: this.injector });
+  }
+
+  protected begin(): void {
+    if (!this.inspection().legal) return;
+    const id = uuid();
+    const record = {
+      id,
+      name: `Cube of ${WHEN.format(new Date())}`,
+      start: writePainted(this.known(), this.scheme()),
+      method: this.reader().method,
+      firstColour: this.reader().firstColour,
+      position: { step: 0, turn: 0 },
+    };
+    this.store.dispatch(WalkPage.walkBegun({ record }));
+    void this.router.navigate(['/bench', id]);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const asked = historyKey(event);
+    if (!asked) return;
+    event.preventDefault();
+    if (asked === 'redo') this.redo();
+    else this.undo();
+  }
+}
+
+const WHEN = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});

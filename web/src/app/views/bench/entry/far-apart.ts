@@ -1,0 +1,105 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { Store } from '@ngrx/store';
+import {
+  METHODS,
+  methodOf,
+  progressOf,
+  sideOfColour,
+  stageWords,
+  type Inspection,
+  type Method,
+  type Stage,
+} from '@sleetcrest/core';
+import { switchMap } from 'rxjs';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { Solver } from '../../../asking/solver/solver';
+import { entryFeature } from '../../../keeping/entry/entry.feature';
+
+interface Far {
+  title: string;
+  done: string;
+}
+
+/** How far a cube is by the method chosen and by the others, and the commonest false first layer. */
+@Component({
+  selector: 'sc-far-apart',
+  template: `
+    @if (inspection().firstLayer === 'face-only') {
+      <p class="careful">
+        <b>One side is all {{ first() }}, but it is not a layer yet:</b> the stickers round it do
+        not match the centres of their sides, so these pieces are in the wrong places.
+      </p>
+    }
+    @if (own(); as far) {
+      <p>
+        By <i>{{ far.title }}</i>: {{ far.done }}.
+      </p>
+    }
+    @if (others().length > 0) {
+      <details>
+        <summary>By other methods</summary>
+        <ul>
+          @for (far of others(); track far.title) {
+            <li>
+              <i>{{ far.title }}</i>: {{ far.done }}
+            </li>
+          }
+        </ul>
+      </details>
+    }
+  `,
+  styles: `
+    p,
+    details {
+      margin-top: 6px;
+    }
+    .careful {
+      padding: 6px 10px;
+      border-left: 4px solid var(--accent);
+      background: var(--accent-soft);
+    }
+    ul {
+      margin: 4px 0 0;
+      padding-left: 18px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FarApart {
+  readonly inspection = input.required<Inspection>();
+
+  private readonly store = inject(Store);
+  private readonly solver = inject(Solver);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly first = this.store.selectSignal(readerFeature.selectFirstColour);
+  /** Each method with its stages, the one chosen first. */
+  private readonly methods = toSignal(
+    this.store.select(readerFeature.selectMethod).pipe(
+      switchMap(async (chosen) => {
+        const own = methodOf(chosen);
+        const all = [...(own ? [own] : []), ...METHODS.filter(({ id }) => id !== own?.id)];
+        return Promise.all(
+          all.map(async (method) => ({ method, stages: await this.stagesOf(method) })),
+        );
+      }),
+    ),
+    { initialValue: [] as { method: Method; stages: readonly Stage[] }[] },
+  );
+
+  private stagesOf(method: Method): Promise<readonly Stage[]> {
+    return this.solver.stages(method).catch(() => []);
+  }
+
+  private readonly far = computed((): Far[] => {
+    const side = sideOfColour(this.scheme(), this.first());
+    const named = (stage: Stage): string => stageWords(stage, side, this.scheme()).title;
+    return this.methods().map(({ method, stages }) => {
+      const { done, next } = progressOf(stages, this.inspection().reached);
+      const so = done ? `${named(done)} is done` : 'no stage is done yet';
+      return { title: method.title, done: next ? `${so}, next ${named(next)}` : so };
+    });
+  });
+  protected readonly own = computed(() => this.far()[0] ?? null);
+  protected readonly others = computed(() => this.far().slice(1));
+}

@@ -1,0 +1,218 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  output,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { Store } from '@ngrx/store';
+import {
+  COLOURS,
+  FRONT,
+  sideInHold,
+  stickerSeenInHold,
+  UNSEEN,
+  UP,
+  type Hold,
+} from '@sleetcrest/core';
+import { isFree, isPress } from '../../../devices/keyboard/keys';
+import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { stickerPlace } from '../../../parts/crown/geometry';
+import { Voice } from '../../../devices/voice/voice';
+import { EntryPage } from '../../../keeping/entry/entry.actions';
+import { entryFeature } from '../../../keeping/entry/entry.feature';
+import { Palette } from './palette';
+
+/** A random cube takes about so many answers in this order. */
+const USUAL = 31;
+/** No pot of the palette. */
+const NONE = -2;
+
+/**
+ * Asks for one sticker after another, side by side, and says how to hold: one key or one tap each,
+ * and only for stickers that do not follow from those before.
+ */
+@Component({
+  selector: 'sc-guided-entry',
+  imports: [MatButton, MatSlideToggle, Palette],
+  template: `
+    <!-- A pot of paint is an answer: none of them is chosen for longer. -->
+    <sc-palette
+      [scheme]="scheme()"
+      [left]="left()"
+      [brush]="none"
+      [letters]="reader().letters"
+      (chosen)="tell($event)"
+    />
+    @if (question(); as asked) {
+      <p class="hold" aria-live="polite">
+        Hold it with <b>{{ up() }}</b> up and <b>{{ front() }}</b> in front; the right side is seen
+        too.
+      </p>
+      <p class="asked" aria-live="polite">
+        @if (suspect()) {
+          Look again: <b>{{ place() }}</b>, which colour is it really?
+        } @else {
+          <b>{{ place() }}</b>: which colour?
+        }
+        <span class="count">
+          {{ count() }} told, {{ follows() }} followed; a mixed cube takes about {{ usual }}.
+        </span>
+      </p>
+    } @else {
+      <p class="asked" aria-live="polite">
+        <b>All told</b>, with {{ count() }} {{ count() === 1 ? 'answer' : 'answers' }}.
+        {{ legal() ? 'Enter walks it to solved.' : '' }}
+      </p>
+    }
+    <div class="tools">
+      <mat-slide-toggle
+        [checked]="reader().speakEntry"
+        (change)="change({ speakEntry: $event.checked })"
+      >
+        Say it aloud
+      </mat-slide-toggle>
+      @if (reader().speakEntry && voice.silent()) {
+        <span class="quiet">No voice is installed here: it stays silent.</span>
+      }
+      <button matButton [disabled]="!canUndo()" (click)="takeBack()">Take back (Backspace)</button>
+    </div>
+  `,
+  styles: `
+    :host {
+      display: grid;
+      gap: 6px;
+    }
+    .hold b {
+      padding: 0 3px;
+      background: var(--accent-soft);
+    }
+    .asked {
+      padding: 8px 12px;
+      border-left: 4px solid var(--accent);
+      background: var(--surface);
+      font-size: 1.2rem;
+    }
+    .count {
+      display: block;
+      font-size: 0.9rem;
+    }
+    .count,
+    .quiet {
+      color: var(--quiet);
+    }
+    .tools {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+    }
+  `,
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GuidedEntry {
+  /** The cube is whole and its person wants to go on. */
+  readonly finished = output();
+  /** The last answer was given, and the cube is whole. */
+  readonly told = output();
+
+  private readonly store = inject(Store);
+  protected readonly voice = inject(Voice);
+  protected readonly usual = USUAL;
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly canUndo = this.store.selectSignal(entryFeature.selectCanUndo);
+  private readonly painted = this.store.selectSignal(entryFeature.selectPainted);
+  protected readonly left = this.store.selectSignal(entryFeature.selectLeft);
+  protected readonly none = NONE;
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly hold = this.store.selectSignal(entryFeature.selectHold);
+  private readonly followed = this.store.selectSignal(entryFeature.selectFollows);
+  private readonly inspection = this.store.selectSignal(entryFeature.selectInspection);
+
+  protected readonly legal = computed(() => this.inspection().legal);
+  protected readonly follows = computed(() => this.followed().size);
+  protected readonly count = computed(
+    () => this.painted().filter((colour) => colour !== UNSEEN).length - 6,
+  );
+  protected readonly suspect = this.store.selectSignal(entryFeature.selectSuspect);
+  protected readonly question = this.store.selectSignal(entryFeature.selectQuestion);
+  protected readonly up = computed(() => this.sideName(UP));
+  protected readonly front = computed(() => this.sideName(FRONT));
+  protected readonly place = computed(() => {
+    const question = this.question();
+    return question ? placeIn(question.hold, question.sticker) : '';
+  });
+
+  constructor() {
+    // The picture shows the cube as it is to be held for what is asked.
+    effect(() => {
+      const hold = this.question()?.hold;
+      if (hold === undefined || hold === this.hold()) return;
+      untracked(() => this.store.dispatch(EntryPage.pictureTurned({ hold })));
+    });
+    effect(() => {
+      const [said, speak] = [this.sideSaid(), this.reader().speakEntry];
+      if (speak && said) untracked(() => void this.voice.say(said));
+    });
+  }
+
+  /** What is said when another side is asked about. */
+  private readonly sideSaid = computed(() => {
+    const question = this.question();
+    if (!question) return this.legal() ? 'All told.' : '';
+    if (this.suspect()) return `No cube looks like this. Look again: ${this.place()}.`;
+    const side = this.scheme()[Math.floor(question.sticker / 9)]!;
+    return `The ${side} side. ${this.up()} up, ${this.front()} in front.`;
+  });
+
+  private sideName(face: number): string {
+    return this.scheme()[sideInHold(this.question()?.hold ?? this.hold(), face)]!;
+  }
+
+  protected change(change: { speakEntry: boolean }): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change }));
+  }
+
+  protected takeBack(): void {
+    this.store.dispatch(EntryPage.paintingUndone());
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey || isPress(event)) return;
+    if (event.key === 'Backspace') this.takeBack();
+    else if (event.key === 'Enter' && this.legal() && !this.question()) this.finished.emit();
+    else {
+      const colour = COLOURS.find(
+        (one, k) => event.key === String(k + 1) || event.key.toLowerCase() === one[0],
+      );
+      const question = this.question();
+      if (!colour || !question) return;
+      this.tell(this.scheme().indexOf(colour));
+    }
+    event.preventDefault();
+  }
+
+  /** Answers the question with a colour, given as a side number. */
+  protected tell(colour: number): void {
+    const sticker = this.question()?.sticker;
+    if (sticker === undefined || colour === UNSEEN) return;
+    this.store.dispatch(
+      this.suspect() && this.painted()[sticker] === colour
+        ? EntryPage.stickerConfirmed({ sticker })
+        : EntryPage.stickerPainted({ sticker, colour, continues: false }),
+    );
+    if (!this.question() && this.legal()) this.told.emit();
+  }
+}
+
+/** Where a sticker of the cube is seen in a hold, in words. */
+function placeIn(hold: Hold, sticker: number): string {
+  return stickerPlace(stickerSeenInHold(hold, sticker)).replace(/^./, (letter) =>
+    letter.toUpperCase(),
+  );
+}

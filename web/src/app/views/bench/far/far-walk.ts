@@ -1,0 +1,198 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  ElementRef,
+  inject,
+  type OnDestroy,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { Store } from '@ngrx/store';
+import {
+  paintedFromCube,
+  sideOfColour,
+  stageWords,
+  writeMove,
+  stickersSeen,
+} from '@sleetcrest/core';
+import { isPress } from '../../../devices/keyboard/keys';
+import type { Reader } from '../../../keeping/reader/reader';
+import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { Choice, type Option } from '../../../parts/choice/choice';
+import { Crown } from '../../../parts/crown/crown';
+import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { Voice } from '../../../devices/voice/voice';
+import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
+import { keepAwake } from './awake';
+import { Ticker } from './ticker';
+
+type Far = Reader['far'];
+
+const ADVANCES: readonly Option<Far['advance']>[] = [
+  { value: 'key', name: 'at any key' },
+  { value: 'pace', name: 'by itself' },
+];
+const PAUSES: readonly Option<Far['pause']>[] = [
+  { value: 'key', name: 'until a key' },
+  { value: 'wait', name: 'as long as said' },
+];
+/** How long a word takes to say, where no voice says it. */
+const SECONDS_A_WORD = 0.38;
+const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
+const IDLE_KEYS = ['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock'];
+
+/** The walk over the whole window, to be read from arm's length and followed without the hands. */
+@Component({
+  selector: 'sc-far-walk',
+  imports: [Choice, Crown, MatButton, MatIcon, MatSlideToggle, TurnTile],
+  templateUrl: './far-walk.html',
+  styleUrl: './far-walk.scss',
+  host: { '(document:keydown)': 'key($event)', role: 'region', 'aria-label': 'Full-window walk' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FarWalk implements OnDestroy {
+  readonly closed = output();
+  readonly doubted = output();
+
+  private readonly store = inject(Store);
+  protected readonly voice = inject(Voice);
+  private readonly ticker = new Ticker();
+  private readonly sleep = keepAwake();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private round = 0;
+
+  protected readonly advances = ADVANCES;
+  protected readonly pauses = PAUSES;
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly far = computed(() => this.reader().far);
+  protected readonly setting = signal(false);
+  /** Whether the next key is taken as the pedal's. */
+  protected readonly learning = signal(false);
+  protected readonly running = signal(true);
+  protected readonly scene = this.store.selectSignal(walkFeature.selectScene);
+  protected readonly picture = computed(() => {
+    const scene = this.scene();
+    if (!scene) return [];
+    return stickersSeen(paintedFromCube(scene.cube), scene.timeline.scheme, scene.hold);
+  });
+  protected readonly now = computed(() => {
+    const scene = this.scene();
+    return scene?.frame?.moves[scene.position.turn] ?? null;
+  });
+  protected readonly coming = computed(() => {
+    const scene = this.scene();
+    return scene?.frame?.moves.slice(scene.position.turn + 1, scene.position.turn + 7) ?? [];
+  });
+  /** A step is done: the person compares before going on. */
+  protected readonly checking = computed(() => {
+    const scene = this.scene();
+    return scene?.frame != null && scene.position.turn === scene.frame.moves.length;
+  });
+  protected readonly goal = computed(() => {
+    const scene = this.scene();
+    const stage = scene?.frame?.step.completes;
+    if (!scene || !stage) return null;
+    const { scheme } = scene.timeline;
+    return stageWords(stage, sideOfColour(scheme, scene.walkthrough.firstColour), scheme);
+  });
+
+  constructor() {
+    inject<ElementRef<HTMLElement>>(ElementRef).nativeElement.focus();
+    effect(() => {
+      const scene = this.scene();
+      const running = this.running();
+      this.far();
+      untracked(() => {
+        if (scene) void this.arrive(scene, running);
+      });
+    });
+  }
+
+  /** At each new position: says it, and goes on by itself where that is wanted. */
+  private async arrive(scene: WalkScene, running: boolean): Promise<void> {
+    const mine = ++this.round;
+    clearTimeout(this.timer);
+    const { speak, tick, advance, pause } = this.far();
+    const said = this.sentence(scene);
+    if (tick && scene.position.turn > 0) this.ticker.tick();
+    const spoken = speak && !this.voice.silent();
+    if (speak) await this.voice.say(said);
+    if (mine !== this.round || !running || advance === 'key' || scene.frame === null) return;
+    const seconds = this.reader().secondsPerTurn;
+    if (this.checking()) {
+      if (pause === 'key') return;
+      const reading = spoken ? 0 : said.split(' ').length * SECONDS_A_WORD;
+      this.later(Math.max(seconds, reading));
+    } else this.later(seconds);
+  }
+
+  private later(seconds: number): void {
+    this.timer = setTimeout(() => {
+      this.next();
+    }, seconds * 1000);
+  }
+
+  /** What is said at a position. */
+  private sentence({ frame, position, before }: WalkScene): string {
+    if (!frame) return 'Solved.';
+    const move = frame.moves[position.turn];
+    if (move === undefined) return `Check it. ${this.goal()?.goal ?? ''}`;
+    const turn = writeMove(move, 'words');
+    if (position.turn > 0) return turn;
+    const { up, front } = frame.step.hold;
+    const rehold =
+      before?.holdAfter !== frame.hold ? `Hold it with ${up} up, ${front} in front. ` : '';
+    return `${rehold}${turn}`;
+  }
+
+  protected next(): void {
+    this.store.dispatch(WalkPage.turnDone());
+  }
+
+  protected back(): void {
+    this.store.dispatch(WalkPage.turnUndone());
+  }
+
+  protected change(change: Partial<Far>): void {
+    this.store.dispatch(
+      SettingsPage.settingChanged({ change: { far: { ...this.far(), ...change } } }),
+    );
+  }
+
+  protected pace(secondsPerTurn: number): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { secondsPerTurn } }));
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const overlay = document.querySelector('.cdk-overlay-container mat-dialog-container');
+    if (event.defaultPrevented || overlay || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (this.learning()) {
+      this.change({ pedal: event.key });
+      this.learning.set(false);
+    } else if (event.key === this.far().pedal) this.next();
+    else if (event.key === 'Escape') this.closed.emit();
+    else if (isPress(event) || IDLE_KEYS.includes(event.key) || isField(event)) return;
+    else if (BACK_KEYS.includes(event.key)) this.back();
+    else if (event.key === '?') this.doubted.emit();
+    else this.next();
+    event.preventDefault();
+  }
+
+  ngOnDestroy(): void {
+    this.round++;
+    clearTimeout(this.timer);
+    this.voice.hush();
+    this.ticker.close();
+    this.sleep();
+  }
+}
+
+const isField = (event: KeyboardEvent): boolean =>
+  /^(INPUT|SELECT|TEXTAREA)$/.test((event.target as HTMLElement | null)?.tagName ?? '');

@@ -1,0 +1,134 @@
+import { HttpErrorResponse } from '@angular/common/http';
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { MatDialogRef } from '@angular/material/dialog';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { provideEffects } from '@ngrx/effects';
+import type { Store } from '@ngrx/store';
+import { Subject } from 'rxjs';
+import { aSaved, FakeSolves, openStore } from '../../../app.spec-support';
+import { SolvesApi } from '../../../sending/solves-api';
+import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { walkFeature } from '../../../keeping/walk/walk.feature';
+import { recordOf } from '../../../keeping/walk/walk-record';
+import { SavedDrawer } from './saved-drawer';
+import * as savedEffects from '../../../keeping/saved/saved.effects';
+
+describe('the drawer of saved cubes', () => {
+  let fixture: ComponentFixture<SavedDrawer>;
+  let api: FakeSolves;
+  let store: Store;
+  let went: unknown[][];
+  let undo: Subject<void>;
+  let closed: boolean;
+
+  async function open(solves = [aSaved(1), aSaved(2)], failure?: unknown): Promise<void> {
+    api = new FakeSolves(solves);
+    api.failure = failure;
+    undo = new Subject();
+    closed = false;
+    ({ store, went } = openStore(
+      provideEffects(savedEffects),
+      { provide: SolvesApi, useValue: api },
+      { provide: MatSnackBar, useValue: { open: () => ({ onAction: () => undo }) } },
+      { provide: MatDialogRef, useValue: { close: () => (closed = true) } },
+    ));
+    fixture = TestBed.createComponent(SavedDrawer);
+    await fixture.whenStable();
+  }
+
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const names = (): string[] =>
+    [...host().querySelectorAll('.name')].map((name) => name.textContent.trim());
+  async function click(label: string): Promise<void> {
+    const buttons = [...host().querySelectorAll('button')];
+    buttons.find((one) => (one.ariaLabel ?? one.textContent.trim()) === label)!.click();
+    await fixture.whenStable();
+  }
+
+  it('lists them with how far each is walked', async () => {
+    await open([aSaved(1, { position: { step: 25, turn: 0 } }), aSaved(2)]);
+    expect(names()).toEqual(['Cube 1', 'Cube 2']);
+    expect(host().textContent).toContain('solved');
+    expect(host().textContent).toContain('step 1 of 25');
+  });
+
+  it('says what to do when there are none', async () => {
+    await open([]);
+    expect(host().textContent).toContain('Nothing is saved yet');
+  });
+
+  it('opens one as the walk in hand', async () => {
+    await open();
+    await click('Cube 2');
+    expect(store.selectSignal(walkFeature.selectRecord)()).toEqual(recordOf(aSaved(2)));
+    expect(went).toEqual([['/bench', aSaved(2).id]]);
+    expect(closed).toBeTrue();
+  });
+
+  it('does not set back the walk that is open already', async () => {
+    await open();
+    const ahead = { ...recordOf(aSaved(1)), position: { step: 9, turn: 1 } };
+    store.dispatch(WalkPage.walkBegun({ record: ahead }));
+    await click('Cube 1');
+    expect(store.selectSignal(walkFeature.selectRecord)()!.position).toEqual({ step: 9, turn: 1 });
+  });
+
+  it('renames one, in the list and in the walk that is open', async () => {
+    await open();
+    store.dispatch(WalkPage.walkBegun({ record: recordOf(aSaved(1)) }));
+    await click('Rename Cube 1');
+    const field = host().querySelector('input')!;
+    field.value = '  At the landing ';
+    field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
+    await fixture.whenStable();
+    expect(names()[0]).toBe('At the landing');
+    expect(store.selectSignal(walkFeature.selectRecord)()!.name).toBe('At the landing');
+  });
+
+  it('keeps the old name when the new one is empty or given up', async () => {
+    await open();
+    await click('Rename Cube 1');
+    const field = host().querySelector('input')!;
+    field.value = '   ';
+    field.dispatchEvent(new Event('blur'));
+    await fixture.whenStable();
+    expect(names()).toContain('Cube 1');
+    expect(api.asked).toEqual(['list 1']);
+  });
+
+  it('deletes one at once and brings it back on undo', async () => {
+    await open();
+    await click('Delete Cube 1');
+    expect(names()).toEqual(['Cube 2']);
+    undo.next();
+    await fixture.whenStable();
+    expect(api.asked.slice(-2)).toEqual([`restore ${aSaved(1).id}`, 'list 1']);
+    expect(names()).toEqual(['Cube 1', 'Cube 2']);
+  });
+
+  it('keeps in the list what could not be deleted, and says why', async () => {
+    await open();
+    api.failure = new HttpErrorResponse({ status: 503 });
+    await click('Delete Cube 1');
+    expect(names()).toEqual(['Cube 1', 'Cube 2']);
+    expect(host().textContent).toContain('cannot be reached');
+  });
+
+  it('can try again when the list could not be fetched', async () => {
+    await open([aSaved(1)], new HttpErrorResponse({ status: 0 }));
+    expect(host().textContent).toContain('cannot be reached');
+    api.failure = undefined;
+    await click('Try again');
+    expect(names()).toEqual(['Cube 1']);
+  });
+
+  it('goes through pages', async () => {
+    await open(Array.from({ length: 11 }, (_, k) => aSaved(k + 1)));
+    expect(names().length).toBe(8);
+    await click('Older');
+    expect(names()).toEqual(['Cube 9', 'Cube 10', 'Cube 11']);
+    expect(host().textContent).toContain('page 2 of 2');
+    await click('Newer');
+    expect(names().length).toBe(8);
+  });
+});

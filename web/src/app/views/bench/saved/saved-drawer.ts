@@ -1,0 +1,88 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatDialogClose, MatDialogRef } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { SavedSolve } from '@sleetcrest/contract';
+import { HOME_HOLD, readCubeDocument, type Colour, stickersSeen } from '@sleetcrest/core';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { Crown } from '../../../parts/crown/crown';
+import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { walkFeature } from '../../../keeping/walk/walk.feature';
+import { recordOf } from '../../../keeping/walk/walk-record';
+import { SavedPage as Drawer } from '../../../keeping/saved/saved.actions';
+import { PAGE_SIZE, savedFeature } from '../../../keeping/saved/saved.feature';
+
+/** The drawer of saved cubes: reopen, resume, rename, delete. */
+@Component({
+  selector: 'sc-saved-drawer',
+  imports: [Crown, DatePipe, MatButton, MatDialogClose, MatIcon, MatIconButton, MatProgressBar],
+  templateUrl: './saved-drawer.html',
+  styleUrl: './saved-drawer.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SavedDrawer {
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly dialog = inject<MatDialogRef<SavedDrawer>>(MatDialogRef);
+
+  protected readonly page = this.store.selectSignal(savedFeature.selectPage);
+  protected readonly loading = this.store.selectSignal(savedFeature.selectLoading);
+  protected readonly failure = this.store.selectSignal(savedFeature.selectFailure);
+  protected readonly letters = this.store.selectSignal(readerFeature.selectLetters);
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+  protected readonly renaming = signal<string | null>(null);
+
+  protected readonly pages = computed(() => Math.ceil((this.page()?.total ?? 0) / PAGE_SIZE));
+  protected readonly items = computed(() =>
+    (this.page()?.items ?? []).map((solve) => ({
+      solve,
+      picture: picture(solve),
+      open: solve.id === this.record()?.id,
+      share: solve.stepCount ? (100 * solve.position.step) / solve.stepCount : 100,
+      progress:
+        solve.position.step === solve.stepCount
+          ? 'solved'
+          : `step ${solve.position.step + 1} of ${solve.stepCount}`,
+    })),
+  );
+
+  constructor() {
+    this.store.dispatch(Drawer.opened());
+  }
+
+  protected open(solve: SavedSolve): void {
+    // The walk that is open may be ahead of what the server has heard.
+    if (solve.id !== this.record()?.id) {
+      this.store.dispatch(WalkPage.savedWalkOpened({ record: recordOf(solve) }));
+    }
+    this.dialog.close();
+    void this.router.navigate(['/bench', solve.id]);
+  }
+
+  protected rename(solve: SavedSolve, name: string): void {
+    this.renaming.set(null);
+    const trimmed = name.trim();
+    if (trimmed && trimmed !== solve.name) {
+      this.store.dispatch(Drawer.solveRenamed({ id: solve.id, name: trimmed }));
+    }
+  }
+
+  protected remove(solve: SavedSolve): void {
+    this.store.dispatch(Drawer.solveDeleted({ solve }));
+  }
+
+  protected ask(page: number): void {
+    this.store.dispatch(Drawer.pageAsked({ page }));
+  }
+}
+
+function picture(solve: SavedSolve): (Colour | null)[] {
+  const read = readCubeDocument(solve.start);
+  if (!read.ok) return Array.from({ length: 54 }, () => null);
+  const { painted, scheme } = read.value;
+  return stickersSeen(painted, scheme, HOME_HOLD);
+}

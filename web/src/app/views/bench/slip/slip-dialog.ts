@@ -1,0 +1,223 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  signal,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Store } from '@ngrx/store';
+import type { Position } from '@sleetcrest/contract';
+import {
+  copyCube,
+  FRONT,
+  methodOf,
+  paintedFromCube,
+  sideInHold,
+  sideOfColour,
+  SIDES,
+  stickerInHold,
+  turnHold,
+  UNSEEN,
+  unseenCube,
+  UP,
+  writeCubeDocument,
+  type Colour,
+  type Cube,
+  type Hold,
+  stickersSeen,
+} from '@sleetcrest/core';
+import type { WayBack } from '@sleetcrest/core/slips';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { Crown, type Stroke } from '../../../parts/crown/crown';
+import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { Palette } from '../entry/palette';
+import { stateAt } from '../../../keeping/walk/timeline';
+import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { walkFeature } from '../../../keeping/walk/walk.feature';
+import { meantSoFar } from './meant-so-far';
+import type { Answer, SlipFound } from './slip-deeds';
+import { SlipTiles } from './slip-tiles';
+import { Slips } from './slips';
+
+/** What is known when the question is asked: the whole cube, where one reports its turns. */
+export interface SlipQuestion {
+  cube: Cube | null;
+  /** How far on the walk the hands meant to be. */
+  position: Position;
+}
+
+const WAYS: Record<WayBack['kind'], string> = {
+  undo: 'Undo from there and do it right',
+  shortest: 'The fewest turns back',
+  'go-on': 'Go on from here',
+};
+
+/** Asks what is seen, says what slipped, and shows the ways back, the cheapest first. */
+@Component({
+  selector: 'sc-slip-dialog',
+  imports: [Crown, MatButton, MatIcon, MatProgressBar, Palette, SlipTiles, TurnTile],
+  templateUrl: './slip-dialog.html',
+  styleUrl: './slip-dialog.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SlipDialog {
+  private readonly store = inject(Store);
+  private readonly slips = inject(Slips);
+  private readonly dialog = inject(MatDialogRef<SlipDialog>);
+  private readonly question = inject<SlipQuestion>(MAT_DIALOG_DATA);
+  private readonly known = this.question.cube;
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+  private readonly scene = this.store.selectSignal(walkFeature.selectScene)()!;
+
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.scene.timeline.scheme;
+  private readonly there = stateAt(this.scene.timeline, this.question.position);
+  protected readonly meant = meantSoFar(this.scene.timeline, this.question.position);
+  protected readonly told = this.known !== null;
+  protected readonly titles = WAYS;
+  protected readonly hold = signal<Hold>(this.there.hold);
+  protected readonly brush = signal<number>(SIDES[0]!);
+  protected readonly answer = signal<Answer | null>(null);
+  protected readonly busy = signal(false);
+  protected readonly failure = signal<string | null>(null);
+  /** Which explanation is looked at, and the way back that is being taken. */
+  protected readonly chosen = signal(0);
+  protected readonly taken = signal<WayBack | null>(null);
+  private readonly paintings = signal<readonly (readonly number[])[]>([
+    Array.from(this.known ? paintedFromCube(this.known) : unseenCube()),
+  ]);
+  protected readonly seen = computed(() => this.paintings().at(-1)!);
+  protected readonly canUndo = computed(() => this.paintings().length > 1);
+  protected readonly picture = computed(() => stickersSeen(this.seen(), this.scheme, this.hold()));
+  protected readonly left = computed(() =>
+    SIDES.map((side) => 9 - this.seen().filter((colour) => colour === side).length),
+  );
+  protected readonly count = computed(
+    () => this.seen().filter((colour) => colour !== UNSEEN).length - 6,
+  );
+  protected readonly up = computed(() => this.scheme[sideInHold(this.hold(), UP)]!);
+  protected readonly front = computed(() => this.scheme[sideInHold(this.hold(), FRONT)]!);
+  protected readonly explained = computed((): readonly SlipFound[] => {
+    const answer = this.answer();
+    return answer?.kind === 'explained' ? answer.told : [];
+  });
+  protected readonly shown = computed(() => this.explained()[this.chosen()] ?? null);
+  /** The answer where no slip explains the cube. */
+  protected readonly puzzle = computed(() => {
+    const answer = this.answer();
+    return answer?.kind === 'unexplained' ? answer : null;
+  });
+  protected readonly ways = computed(() => this.shown()?.ways ?? this.puzzle()?.ways ?? []);
+  private asking = 0;
+
+  constructor() {
+    void this.slips.prepare().catch(() => undefined);
+    effect(() => {
+      const seen = this.seen();
+      if (this.count() > 0) void this.ask(seen);
+      else this.answer.set(null);
+    });
+  }
+
+  private async ask(seen: readonly number[]): Promise<void> {
+    const record = this.record();
+    const method = record && methodOf(record.method);
+    if (!this.meant || !method) return;
+    const mine = ++this.asking;
+    this.busy.set(true);
+    try {
+      const { before, steps } = this.meant;
+      const first = sideOfColour(this.scheme, record.firstColour);
+      const answer = await this.slips.explain({
+        ...{ before: copyCube(before), steps, seen, method, first, scheme: this.scheme },
+      });
+      // A later stroke asked again meanwhile.
+      if (mine !== this.asking) return;
+      this.answer.set(answer);
+      this.chosen.set(0);
+      this.taken.set(null);
+    } catch {
+      if (mine === this.asking) {
+        this.failure.set('The search could not be started: reload the page. Nothing is lost.');
+      }
+    } finally {
+      if (mine === this.asking) this.busy.set(false);
+    }
+  }
+
+  protected paint({ sticker, colour, continues }: Stroke): void {
+    const side =
+      colour === undefined ? this.brush() : colour === null ? UNSEEN : this.scheme.indexOf(colour);
+    const own = stickerInHold(this.hold(), sticker);
+    const painted = this.seen().map((was, k) => (k === own ? side : was));
+    this.paintings.update((all) => [
+      ...(continues && all.length > 1 ? all.slice(0, -1) : all),
+      painted,
+    ]);
+  }
+
+  /** Puts the cube as it was meant to be on the picture, to change only what is otherwise. */
+  protected startFromMeant(): void {
+    const painted = Array.from(paintedFromCube(this.there.cube));
+    this.paintings.update((all) => [...all, painted]);
+  }
+
+  protected undo(): void {
+    this.paintings.update((all) => (all.length > 1 ? all.slice(0, -1) : all));
+  }
+
+  protected turnPicture(axis: number, quarters: number): void {
+    this.hold.update((hold) => turnHold(hold, axis, quarters));
+  }
+
+  protected stepTitle(told: SlipFound): string {
+    const { stepsBack } = told;
+    if (stepsBack === 0) return 'In this step';
+    return stepsBack === 1 ? 'One step back' : `${stepsBack} steps back`;
+  }
+
+  protected heldUp(hold: Hold): Colour {
+    return this.scheme[sideInHold(hold, UP)]!;
+  }
+
+  protected heldFront(hold: Hold): Colour {
+    return this.scheme[sideInHold(hold, FRONT)]!;
+  }
+
+  protected take(way: WayBack): void {
+    const cube = this.shown()?.explanation.cube ?? this.puzzle()?.cube;
+    if (way.kind !== 'go-on' || !cube) {
+      this.taken.set(way);
+      return;
+    }
+    const start = writeCubeDocument(cube, this.scheme);
+    this.store.dispatch(
+      WalkPage.planChanged({ change: { start, position: { step: 0, turn: 0 } } }),
+    );
+    this.dialog.close('gone-on');
+  }
+
+  protected close(): void {
+    this.dialog.close();
+  }
+
+  /** The way back was turned: the cube is again as the walk has it. */
+  protected isBack(): void {
+    const { position } = this.question;
+    this.store.dispatch(WalkPage.positionReached({ position }));
+    this.dialog.close('back');
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const undo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z';
+    if (!undo || this.told) return;
+    event.preventDefault();
+    this.undo();
+  }
+}

@@ -1,0 +1,174 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { Store } from '@ngrx/store';
+import { listen, openStore, press } from '../../../app.spec-support';
+import { SettingsPage } from '../../../keeping/reader/reader.feature';
+import { Keeping, Solving, WalkPage } from '../../../keeping/walk/walk.actions';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { Walk } from './walk';
+import { walkFeature } from '../../../keeping/walk/walk.feature';
+import { aRecord, aWalk, GENTLE_STAGES } from '../../../keeping/walk/walk.spec-support';
+
+describe('the walk', () => {
+  let fixture: ComponentFixture<Walk>;
+  let store: Store;
+  let went: unknown[][];
+
+  async function show(): Promise<void> {
+    fixture.componentRef.setInput('scene', store.selectSignal(walkFeature.selectScene)());
+    await fixture.whenStable();
+  }
+
+  beforeEach(async () => {
+    await TestBed.configureTestingModule({ imports: [Walk] }).compileComponents();
+    ({ store, went } = openStore());
+    store.dispatch(WalkPage.walkBegun({ record: aRecord(3) }));
+    store.dispatch(Solving.walkMade({ planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES } }));
+    fixture = TestBed.createComponent(Walk);
+    await show();
+  });
+
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const position = () => store.selectSignal(walkFeature.selectPosition)();
+
+  it('shows the four lines in their order, with the colours of the step', () => {
+    const terms = [...host().querySelectorAll('dt')].map((term) => term.textContent);
+    expect(terms).toEqual(['Look', 'Hold', 'Turn', 'Why']);
+    const { look, hold, why } = aWalk(3).steps[0]!;
+    for (const told of [look, why, `${hold.up} up`]) expect(host().textContent).toContain(told);
+  });
+
+  it('is walked by keys: turns, steps, play', async () => {
+    press('ArrowRight');
+    expect(position()).not.toEqual({ step: 0, turn: 0 });
+    press('ArrowLeft');
+    expect(position()).toEqual({ step: 0, turn: 0 });
+    press('ArrowDown');
+    await show();
+    press('ArrowRight', { shiftKey: true });
+    await show();
+    expect(position()).toEqual({ step: 2, turn: 0 });
+    press('ArrowUp');
+    expect(position()).toEqual({ step: 1, turn: 0 });
+    press(' ');
+    expect(store.selectSignal(walkFeature.selectPlaying)()).toBeTrue();
+  });
+
+  it('goes to a stage by its number, unless single keys are off', async () => {
+    press('3');
+    await show();
+    expect(aWalk(3).steps[position()!.step]!.stage).toBe('corners');
+    store.dispatch(SettingsPage.settingChanged({ change: { shortcuts: false } }));
+    const types = listen(store);
+    press('1');
+    expect(types).toEqual([]);
+  });
+
+  it('leaves keys alone that are meant for something else', () => {
+    const types = listen(store);
+    press('ArrowRight', { ctrlKey: true });
+    const select = host().querySelector('select')!;
+    select.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
+    const button = host().querySelector<HTMLButtonElement>('.next')!;
+    button.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }));
+    expect(types).toEqual([]);
+  });
+
+  it('shows which turn is being done, and the rounds of a repeated sequence', async () => {
+    const repeated = aWalk(3).steps.findIndex(({ case: name }) => name.startsWith('turn-under/t'));
+    store.dispatch(WalkPage.stepChosen({ step: repeated }));
+    await show();
+    const captions = [...host().querySelectorAll('.caption')].map((one) => one.textContent);
+    expect(captions).toContain('round 1 of 2');
+    expect(host().querySelectorAll('li[aria-current="step"]').length).toBe(1);
+    store.dispatch(WalkPage.turnDone());
+    await show();
+    const done = host().querySelectorAll('sc-turn-tile.done').length;
+    expect(done).toBe(1);
+  });
+
+  it('asks for a check when a stage is complete, with the goal in words', async () => {
+    const last = aWalk(3).steps.findIndex(({ completes }) => completes === 'cross');
+    store.dispatch(WalkPage.stepChosen({ step: last }));
+    while (position()!.step === last && !host().querySelector('.check')) {
+      store.dispatch(WalkPage.turnDone());
+      await show();
+    }
+    expect(host().querySelector('.check')!.textContent).toContain('White cross: done');
+    expect(host().querySelector('.check')!.textContent).toContain('matches the centre beside it');
+  });
+
+  it('says when a step needs a new hold, until its first turn is done', async () => {
+    expect(host().querySelector('.cue')!.textContent).toContain('Turn the cube');
+    store.dispatch(WalkPage.turnDone());
+    await show();
+    expect(host().querySelector('.cue')).toBeNull();
+  });
+
+  it('ends solved', async () => {
+    store.dispatch(WalkPage.stepChosen({ step: 999 }));
+    await show();
+    expect(host().textContent).toContain('Solved.');
+    expect(host().querySelector<HTMLButtonElement>('.next')!.disabled).toBeTrue();
+  });
+
+  it('says how keeping it goes, and keeps a deleted one anew under another id', async () => {
+    const said = (): string => host().querySelector('.keeping')!.textContent.trim();
+    expect(said()).toContain('Saving');
+    store.dispatch(Keeping.serverUnreachable());
+    await show();
+    expect(said()).toContain('is saved when it is back');
+    store.dispatch(Keeping.recordRefused({ id: aRecord(3).id, message: 'It was deleted.' }));
+    await show();
+    expect(said()).toContain('It was deleted.');
+    host().querySelector<HTMLButtonElement>('.keeping button')!.click();
+    const { id } = store.selectSignal(walkFeature.selectRecord)()!;
+    expect(id).not.toBe(aRecord(3).id);
+    expect(went).toEqual([['/bench', id]]);
+  });
+
+  it('plans anew for another first colour from the cube in hand', async () => {
+    store.dispatch(WalkPage.stepChosen({ step: 2 }));
+    await show();
+    const select = [...host().querySelectorAll('select')].find((one) => one.value === 'white')!;
+    select.value = 'red';
+    select.dispatchEvent(new Event('change'));
+    const record = store.selectSignal(walkFeature.selectRecord)()!;
+    expect([record.firstColour, record.position]).toEqual(['red', { step: 0, turn: 0 }]);
+    expect(record.start).not.toEqual(aRecord(3).start);
+  });
+
+  it('plans anew by another method, which is then used everywhere', async () => {
+    await show();
+    const select = [...host().querySelectorAll('select')].find((one) => one.value === 'gentle')!;
+    select.value = 'step-up';
+    select.dispatchEvent(new Event('change'));
+    expect(store.selectSignal(walkFeature.selectRecord)()!.method).toBe('step-up');
+    expect(store.selectSignal(readerFeature.selectMethod)()).toBe('step-up');
+  });
+
+  it('follows a connected cube, and tells a turn that was not meant until it is turned back', async () => {
+    const named = (name: string): HTMLElement =>
+      [...host().querySelectorAll('button')].find(
+        (one) => one.ariaLabel === name || one.textContent.trim() === name,
+      )!;
+    named('Connect a simulated cube').click();
+    await fixture.whenStable();
+    const hands = [...host().querySelectorAll<HTMLElement>('sc-device-panel .side button')];
+    expect(hands.length).toBe(12);
+    let slips = 0;
+    // Of the twelve quarter turns at most two lead along the walk; any other is a slip.
+    for (const [k, hand] of hands.entries()) {
+      hand.click();
+      await show();
+      if (host().querySelector('.slip')) slips++;
+      hands[k ^ 1]!.click();
+      await show();
+      expect(host().querySelector('.slip')).toBeNull();
+    }
+    expect(slips).toBeGreaterThanOrEqual(9);
+    expect(position()).toEqual({ step: 0, turn: 0 });
+    named('Disconnect').click();
+    await fixture.whenStable();
+    expect(host().querySelector('sc-device-panel')).toBeNull();
+  });
+});

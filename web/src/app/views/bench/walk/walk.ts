@@ -1,0 +1,249 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  HOME_HOLD,
+  methodOf,
+  paintedFromCube,
+  sideOfColour,
+  stageWords,
+  writeCubeDocument,
+  type Colour,
+  type Dialect,
+  type Turn,
+  stickersSeen,
+} from '@sleetcrest/core';
+import isEqual from 'fast-deep-equal';
+import { v4 as uuid } from 'uuid';
+import { isFree, isPress } from '../../../devices/keyboard/keys';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../parts/choice/options';
+import { MethodChoice, type MethodChosen } from '../../../person/choosing/method-choice';
+import { copied, type Reader } from '../../../keeping/reader/reader';
+import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { Choice } from '../../../parts/choice/choice';
+import { Crown } from '../../../parts/crown/crown';
+import { CubeView } from '../../../parts/cube/cube-view';
+import { DevicePanel } from '../../../devices/cube/device-panel';
+import { FollowedCube } from './followed-cube';
+import { SimulatedCube } from '../../../devices/cube/simulated-cube';
+import { FarWalk } from '../far/far-walk';
+import { Controls } from './controls';
+import { FourLines } from './four-lines';
+import { TileRow } from '../../../parts/tiles/tile-row';
+import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
+
+/** Walks a cube to solved, a turn at a time. */
+@Component({
+  selector: 'sc-walk',
+  imports: [
+    Choice,
+    Controls,
+    Crown,
+    CubeView,
+    DevicePanel,
+    FarWalk,
+    FourLines,
+    MatButton,
+    MatIcon,
+    MethodChoice,
+    TileRow,
+  ],
+  providers: [FollowedCube],
+  templateUrl: './walk.html',
+  styleUrl: './walk.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Walk {
+  readonly scene = input.required<WalkScene>();
+
+  private readonly store = inject(Store);
+  protected readonly firstColours = FIRST_COLOURS;
+  protected readonly dialects = DIALECT_OPTIONS;
+  private readonly router = inject(Router);
+  private readonly snackBar = inject(MatSnackBar);
+  private readonly dialog = inject(MatDialog);
+  private readonly device = inject(SimulatedCube);
+  protected readonly followed = inject(FollowedCube);
+  /** Whether the walk fills the window. */
+  protected readonly afar = signal(false);
+
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly playing = this.store.selectSignal(walkFeature.selectPlaying);
+  protected readonly keeping = this.store.selectSignal(walkFeature.selectKeeping);
+  protected readonly refusal = this.store.selectSignal(walkFeature.selectRefusal);
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+
+  protected readonly method = computed(() => this.record()?.method ?? null);
+  protected readonly name = computed(() => this.record()?.name ?? '');
+  protected readonly firstColour = computed(() => this.scene().walkthrough.firstColour as Colour);
+  protected readonly scheme = computed(() => this.scene().timeline.scheme);
+  protected readonly picture = computed(() => {
+    const { cube, hold } = this.scene();
+    return stickersSeen(paintedFromCube(cube), this.scheme(), hold);
+  });
+  protected readonly stepDone = computed(() => {
+    const { frame, position } = this.scene();
+    return frame !== null && position.turn === frame.moves.length;
+  });
+  protected readonly atStart = computed(() => {
+    const { step, turn } = this.scene().position;
+    return step === 0 && turn === 0;
+  });
+  /** How the cube is held when this step begins: as the step before left it, or as it was entered. */
+  protected readonly holdBefore = computed(() => this.scene().before?.holdAfter ?? HOME_HOLD);
+  /** The check a coach makes before going on, once a stage is complete. */
+  protected readonly check = computed(() => {
+    const { frame, timeline } = this.scene();
+    const stage = frame?.step.completes;
+    if (!stage || !this.stepDone()) return null;
+    return stageWords(stage, sideOfColour(timeline.scheme, this.firstColour()), timeline.scheme);
+  });
+  protected readonly turnMilliseconds = computed(() =>
+    Math.min(450, this.reader().secondsPerTurn * 600),
+  );
+
+  protected next(): void {
+    this.store.dispatch(WalkPage.turnDone());
+  }
+
+  protected back(): void {
+    this.store.dispatch(WalkPage.turnUndone());
+  }
+
+  protected goTo(step: number): void {
+    this.store.dispatch(WalkPage.stepChosen({ step }));
+  }
+
+  /** To the beginning of this step first; from there, of the one before. */
+  protected stepBack(): void {
+    const { step, turn } = this.scene().position;
+    this.goTo(turn > 0 ? step : step - 1);
+  }
+
+  protected stepNext(): void {
+    this.goTo(this.scene().position.step + 1);
+  }
+
+  protected play(): void {
+    this.store.dispatch(WalkPage.playToggled());
+  }
+
+  protected pace(secondsPerTurn: number): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { secondsPerTurn } }));
+  }
+
+  protected chooseDialect(dialect: Dialect): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { dialect } }));
+  }
+
+  protected chooseFirst(firstColour: Colour): void {
+    if (firstColour === this.firstColour()) return;
+    this.replan({ firstColour }, { firstColour: this.firstColour() }, `${firstColour} first`);
+  }
+
+  protected chooseMethod(chosen: MethodChosen): void {
+    const method = copied(chosen);
+    const was = this.record()?.method;
+    if (was === undefined || isEqual(method, was)) return;
+    const title = methodOf(method)?.title ?? '';
+    this.replan({ method }, { method: was }, `by “${title}”`);
+  }
+
+  /** Plans the rest anew from the cube as it now lies in the hand; can be undone for a while. */
+  private replan(
+    change: Partial<Pick<Reader, 'firstColour' | 'method'>>,
+    back: typeof change,
+    said: string,
+  ): void {
+    const before = this.record();
+    if (!before) return;
+    const { cube, timeline } = this.scene();
+    const start = writeCubeDocument(cube, timeline.scheme);
+    this.store.dispatch(SettingsPage.settingChanged({ change }));
+    this.store.dispatch(
+      WalkPage.planChanged({ change: { ...change, start, position: { step: 0, turn: 0 } } }),
+    );
+    this.snackBar
+      .open(`Planned anew from the cube as it is, ${said}.`, 'Undo', { duration: 8000 })
+      .onAction()
+      .subscribe(() => {
+        const { start: from, position } = before;
+        this.store.dispatch(SettingsPage.settingChanged({ change: back }));
+        this.store.dispatch(WalkPage.planChanged({ change: { ...back, start: from, position } }));
+      });
+  }
+
+  protected keepAgain(): void {
+    const id = uuid();
+    this.store.dispatch(WalkPage.keepAgainAsked({ id }));
+    void this.router.navigate(['/bench', id], { replaceUrl: true });
+  }
+
+  /** Asks what is seen, and looks for the slip. */
+  protected async doubt(): Promise<void> {
+    const cube = this.followed.cube();
+    const position = cube ? this.followed.intended() : this.scene().position;
+    const { SlipDialog } = await import('../slip/slip-dialog');
+    this.dialog.open(SlipDialog, {
+      ariaLabel: 'What slipped?',
+      data: { cube, position },
+      width: '100vw',
+      maxWidth: '100vw',
+      height: '100dvh',
+      maxHeight: '100dvh',
+      panelClass: 'whole',
+    });
+  }
+
+  protected connect(): void {
+    void this.followed.connect();
+  }
+
+  /** The simulated cube is turned on the screen. */
+  protected turned(turn: Turn): void {
+    this.device.turn(turn, performance.now());
+  }
+
+  protected edit(): void {
+    void this.router.navigate(['/bench']);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (
+      this.afar() ||
+      !isFree(event) ||
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      isPress(event)
+    )
+      return;
+    const done = this.deed(event);
+    if (!done) return;
+    event.preventDefault();
+    done();
+  }
+
+  private deed(event: KeyboardEvent): (() => void) | undefined {
+    switch (event.key) {
+      case 'ArrowRight':
+        return event.shiftKey ? () => this.stepNext() : () => this.next();
+      case 'ArrowLeft':
+        return event.shiftKey ? () => this.stepBack() : () => this.back();
+      case 'ArrowDown':
+        return () => this.stepNext();
+      case 'ArrowUp':
+        return () => this.stepBack();
+      case ' ':
+        return () => this.play();
+    }
+    const stage = this.scene().ridge[Number(event.key) - 1];
+    return stage && this.reader().shortcuts ? () => this.goTo(stage.firstStep) : undefined;
+  }
+}

@@ -1,0 +1,167 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  FRONT,
+  readMoves,
+  sideInHold,
+  UP,
+  writeCubeDocument,
+  writeMoves,
+  type Method,
+} from '@sleetcrest/core';
+import {
+  crownSvg,
+  mirrored,
+  type Beside,
+  type CaseCard,
+  type CaseSurvey,
+  type SetUp,
+} from '@sleetcrest/core/methods';
+import { saveAs } from 'file-saver';
+import { v4 as uuid } from 'uuid';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { WalkPage } from '../../keeping/walk/walk.actions';
+import type { MethodChosen } from '../../person/choosing/method-choice';
+import { Work } from '../../asking/methods/work';
+import { copied } from '../../keeping/reader/reader';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { inkOf, Picture } from '../../parts/pictures/picture';
+import { Tiles } from '../../parts/tiles/tiles';
+import { percent } from '../../parts/words/percent';
+import { pngOf } from '../../parts/pictures/png';
+
+/** One case: what to look at, how to hold, what to turn, why; a cube of it; others' ways. */
+@Component({
+  selector: 'sc-case-detail',
+  imports: [MatButton, MatIcon, MatSlideToggle, Picture, Tiles],
+  templateUrl: './case-detail.html',
+  styleUrl: './case-detail.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CaseDetail {
+  readonly card = input.required<CaseCard>();
+  readonly method = input.required<Method>();
+  readonly chosenMethod = input.required<MethodChosen>();
+  readonly survey = input<CaseSurvey>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly work = inject(Work);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly percent = percent;
+
+  protected readonly mirror = signal(false);
+  protected readonly setUp = signal<SetUp | null>(null);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly beside = signal<readonly Beside[] | null>(null);
+  protected readonly besideTrouble = signal<string | null>(null);
+  private seed = 1;
+
+  protected readonly shown = computed(() => (this.mirror() ? mirrored(this.card()) : this.card()));
+  protected readonly up = computed(() => this.scheme()[sideInHold(this.card().hold, UP)]!);
+  protected readonly front = computed(() => this.scheme()[sideInHold(this.card().hold, FRONT)]!);
+  protected readonly setUpText = computed(() => {
+    const made = this.setUp();
+    const read = made && readMoves(made.turns);
+    return read?.ok ? writeMoves(read.value, this.reader().dialect) : '';
+  });
+  protected readonly setUpCount = computed(() => {
+    const turns = this.setUp()?.turns;
+    return turns ? turns.split(' ').length : 0;
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      this.card();
+      let current = true;
+      onCleanup(() => (current = false));
+      untracked(() => {
+        this.mirror.set(false);
+        this.setUp.set(null);
+        this.trouble.set(null);
+        this.beside.set(null);
+        this.besideTrouble.set(null);
+        this.seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
+        void this.compare(() => current);
+      });
+    });
+  }
+
+  private async compare(current: () => boolean): Promise<void> {
+    const { firstColour } = this.reader();
+    const beside = await this.work
+      .beside(this.card().id, this.method(), 1, firstColour, this.scheme())
+      .catch((error: unknown) => ({ ok: false as const, error: (error as Error).message }));
+    if (!current()) return;
+    if (beside.ok) this.beside.set(beside.value);
+    else this.besideTrouble.set(beside.error);
+  }
+
+  /** Another cube on which the case waits. */
+  protected async prepare(): Promise<SetUp | null> {
+    const { firstColour } = this.reader();
+    const before = this.setUp()?.turns;
+    this.trouble.set(null);
+    // A short way may come twice in a row: then once more.
+    for (let again = 0; again < 5; again++) {
+      this.seed = (this.seed + 1) >>> 0;
+      const made = await this.work
+        .setUp(this.card().id, this.method(), this.seed, firstColour, this.scheme())
+        .catch((error: unknown) => ({ ok: false as const, error: (error as Error).message }));
+      if (!made.ok) {
+        this.trouble.set(made.error);
+        return null;
+      }
+      this.setUp.set(made.value);
+      if (made.value.turns !== before) break;
+    }
+    return this.setUp();
+  }
+
+  /** Takes a cube on which the case waits to the Bench. */
+  protected async toBench(): Promise<void> {
+    const made = this.setUp() ?? (await this.prepare());
+    if (!made) return;
+    const id = uuid();
+    const record = {
+      id,
+      name: this.card().title.slice(0, 80),
+      start: writeCubeDocument(made.cube, this.scheme()),
+      method: copied(this.chosenMethod()),
+      firstColour: this.reader().firstColour,
+      position: { step: 0, turn: 0 },
+    };
+    this.store.dispatch(WalkPage.walkBegun({ record }));
+    void this.router.navigate(['/bench', id]);
+  }
+
+  private svg(): string {
+    return crownSvg(this.shown().pictures[0]!, inkOf(this.reader()), this.card().title);
+  }
+
+  private fileName(): string {
+    return this.card().id.replace('/', '-') + (this.mirror() ? '-mirror' : '');
+  }
+
+  protected saveSvg(): void {
+    saveAs(new Blob([this.svg()], { type: 'image/svg+xml' }), `${this.fileName()}.svg`);
+  }
+
+  protected async savePng(): Promise<void> {
+    saveAs(await pngOf(this.svg()), `${this.fileName()}.png`);
+  }
+}

@@ -1,0 +1,213 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { stageWords, type Colour } from '@sleetcrest/core';
+import {
+  approachesOf,
+  casesSeen,
+  meanOf,
+  type CaseCard,
+  type CaseSurvey,
+  type MethodSurvey,
+} from '@sleetcrest/core/methods';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
+import { Work } from '../../asking/methods/work';
+import { Stopped } from '../../asking/worker-of';
+import { copied } from '../../keeping/reader/reader';
+import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
+import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { Crown, type Stroke } from '../../parts/crown/crown';
+import { Picture } from '../../parts/pictures/picture';
+import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { CaseDetail } from './case-detail';
+import { percent } from '../../parts/words/percent';
+
+/** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
+@Component({
+  selector: 'sc-cases',
+  imports: [CaseDetail, Crown, MatButton, MatIcon, MatProgressBar, MethodChoice, Picture, Ridge],
+  templateUrl: './cases.html',
+  styleUrl: './cases.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Cases {
+  /** The case shown, from the address. */
+  readonly case = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(MatDialog);
+  private readonly work = inject(Work);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly percent = percent;
+
+  protected readonly method = this.store.selectSignal(selectMethodChosen);
+  protected readonly first = this.store.selectSignal(selectFirstSide);
+  private readonly approaches = computed(() => approachesOf(this.method()));
+
+  protected readonly cards = signal<readonly CaseCard[] | null>(null);
+  protected readonly failure = signal<string | null>(null);
+  protected readonly survey = signal<MethodSurvey | null>(null);
+  protected readonly surveyed = signal<number | null>(null);
+  protected readonly stopped = signal(false);
+  protected readonly stage = signal<string | null>(null);
+
+  /** What someone sees, by sticker: the colour. */
+  protected readonly seen = signal<ReadonlyMap<number, Colour>>(new Map());
+  protected readonly brush = signal<Colour | null>(null);
+  protected readonly paint = computed(() => this.brush() ?? this.scheme()[(this.first() + 3) % 6]!);
+  protected readonly stickers = computed(() =>
+    Array.from({ length: 54 }, (_, sticker) => this.seen().get(sticker) ?? null),
+  );
+
+  protected readonly here = computed(
+    () =>
+      this.approaches().find(({ stage }) => stage === this.stage()) ??
+      this.approaches().find(({ cases }) => cases.some(({ id }) => id === this.case())) ??
+      this.approaches()[0],
+  );
+  /** Those of the stage, or of all stages those that can be what is seen. */
+  protected readonly shown = computed((): readonly CaseCard[] => {
+    const cards = this.cards() ?? [];
+    if (this.seen().size === 0) return cards.filter(({ stage }) => stage === this.here()?.stage);
+    const seen = new Map(
+      [...this.seen()].map(([sticker, colour]) => [sticker, this.scheme().indexOf(colour)]),
+    );
+    const asked = new Map(
+      this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),
+    );
+    // Cases that ask about most of what is seen come first.
+    return cards
+      .filter(({ id }) => asked.has(id))
+      .sort((a, b) => asked.get(b.id)! - asked.get(a.id)!);
+  });
+  protected readonly chosen = computed(
+    () => this.shown().find(({ id }) => id === this.case()) ?? this.shown().at(0),
+  );
+
+  protected readonly ridge = computed((): RidgeStage[] => {
+    const survey = this.survey();
+    return this.approaches().map((approach, k) => ({
+      id: approach.stage,
+      title: stageWords(approach.stage, this.first(), this.scheme()).title,
+      turns: survey ? Math.round(meanOf(survey.stages[k]!.turns)) : 10,
+      state: approach === this.here() ? 'here' : 'ahead',
+      fraction: 0,
+    }));
+  });
+
+  constructor() {
+    effect((onCleanup) => {
+      const [method, first, scheme] = [this.method(), this.reader().firstColour, this.scheme()];
+      let current = true;
+      onCleanup(() => (current = false));
+      untracked(() => {
+        this.cards.set(null);
+        this.failure.set(null);
+        this.work.cards(method, first, scheme).then(
+          (cards) => {
+            if (!current) return;
+            if (cards.ok) this.cards.set(cards.value);
+            else this.failure.set(cards.error);
+          },
+          (error: unknown) => current && this.failure.set((error as Error).message),
+        );
+      });
+    });
+    effect((onCleanup) => {
+      const method = this.method();
+      let current = true;
+      onCleanup(() => (current = false));
+      untracked(() => this.count(method, () => current));
+    });
+  }
+
+  /** Counts how often each case comes up. */
+  protected count(method = this.method(), current: () => boolean = () => true): void {
+    this.survey.set(null);
+    this.surveyed.set(0);
+    this.stopped.set(false);
+    const progress = (share: number): void => {
+      if (current()) this.surveyed.set(share);
+    };
+    this.work
+      .survey(method, progress)
+      .then((survey) => current() && this.survey.set(survey))
+      .catch((error: unknown) => {
+        if (!current()) return;
+        this.stopped.set(true);
+        if (!(error instanceof Stopped)) this.failure.set((error as Error).message);
+      })
+      .finally(() => current() && this.surveyed.set(null));
+  }
+
+  protected stopCounting(): void {
+    this.work.stopSurveys();
+  }
+
+  protected surveyOf(id: string): CaseSurvey | undefined {
+    return this.survey()
+      ?.stages.flatMap(({ cases }) => cases)
+      .find((one) => one.case === id);
+  }
+
+  protected readonly ridgeTitle = computed(
+    () => this.ridge().find(({ state }) => state === 'here')?.title ?? '',
+  );
+
+  protected stageTitle({ stage }: CaseCard): string {
+    return stageWords(stage, this.first(), this.scheme()).title;
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { method: copied(method) } }));
+    this.clear();
+  }
+
+  protected pick(stage: string): void {
+    this.stage.set(stage);
+    this.clear();
+    void this.router.navigate(['/cases']);
+  }
+
+  protected open(id: string): void {
+    void this.router.navigate(['/cases'], { queryParams: { case: id }, replaceUrl: true });
+  }
+
+  protected see({ sticker, colour }: Stroke): void {
+    // Read anew each time: several strokes may come before the page is drawn again.
+    const seen = new Map(this.seen());
+    const paint = colour === undefined ? this.paint() : colour;
+    if (paint === null || (colour === undefined && seen.get(sticker) === paint)) {
+      seen.delete(sticker);
+    } else seen.set(sticker, paint);
+    this.seen.set(seen);
+  }
+
+  protected clear(): void {
+    this.seen.set(new Map());
+  }
+
+  protected async print(): Promise<void> {
+    const { HandoutDialog } = await import('./handout-dialog');
+    this.dialog.open(HandoutDialog, {
+      data: { method: this.reader().method, stage: this.here()?.stage ?? null },
+      width: '520px',
+    });
+  }
+}

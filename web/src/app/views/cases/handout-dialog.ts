@@ -1,0 +1,155 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Store } from '@ngrx/store';
+import type { Handout } from '@sleetcrest/contract';
+import {
+  DEFAULT_METHOD,
+  methodOf,
+  sideOfColour,
+  stageWords,
+  STANDARD_SCHEME,
+  type Colour,
+  type Dialect,
+  type Stage,
+} from '@sleetcrest/core';
+import { stagesOf } from '@sleetcrest/core/methods';
+import { saveAs } from 'file-saver';
+import { MethodsApi } from '../../sending/methods-api';
+import { apiFailure } from '../../sending/solves-api';
+import type { MethodChosen } from '../../person/choosing/method-choice';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../parts/choice/options';
+import { copied } from '../../keeping/reader/reader';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { Choice, type Option } from '../../parts/choice/choice';
+
+const WHOLE = 'whole';
+
+/** What a printed guide shall show; the server makes the PDF file. */
+@Component({
+  selector: 'sc-handout-dialog',
+  imports: [Choice, MatButton, MatDialogModule, MatProgressBar],
+  template: `
+    <h2 mat-dialog-title>Print a handout</h2>
+    <mat-dialog-content>
+      <div class="choices">
+        <sc-choice label="What" [options]="parts" [value]="part()" (chosen)="part.set($event)" />
+        <sc-choice
+          label="Paper"
+          [options]="papers"
+          [value]="paper()"
+          (chosen)="paper.set($event)"
+        />
+        <sc-choice
+          label="Turns written"
+          [options]="dialects"
+          [value]="dialect()"
+          (chosen)="dialect.set($event)"
+        />
+        <sc-choice
+          label="First colour"
+          [options]="colours"
+          [value]="firstColour()"
+          (chosen)="firstColour.set($event)"
+        />
+        <sc-choice label="Ink" [options]="inks" [value]="ink()" (chosen)="ink.set($event)" />
+      </div>
+      <p>{{ inkSaid() }}</p>
+      @if (trouble(); as message) {
+        <p class="trouble" role="alert">{{ message }}</p>
+      }
+      @if (busy()) {
+        <mat-progress-bar mode="indeterminate" aria-label="Making the file" />
+      }
+    </mat-dialog-content>
+    <mat-dialog-actions align="end">
+      <button matButton mat-dialog-close>Cancel</button>
+      <button matButton="filled" [disabled]="busy()" (click)="make()">Make the PDF</button>
+    </mat-dialog-actions>
+  `,
+  styles: `
+    .choices {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 12px;
+      padding-top: 8px;
+    }
+    p {
+      margin-top: 12px;
+    }
+    .trouble {
+      padding: 10px 14px;
+      border-left: 4px solid var(--trouble);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class HandoutDialog {
+  private readonly data = inject<{ method: MethodChosen; stage: Stage | null }>(MAT_DIALOG_DATA);
+  private readonly api = inject(MethodsApi);
+  private readonly dialog = inject(MatDialogRef);
+  private readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState)();
+  private readonly method = methodOf(this.data.method) ?? DEFAULT_METHOD;
+
+  protected readonly parts: readonly Option<string>[] = [
+    { value: WHOLE, name: 'The whole method' },
+    ...stagesOf(this.method).map((stage) => ({
+      value: stage,
+      name: stageWords(
+        stage,
+        sideOfColour(STANDARD_SCHEME, this.reader.firstColour),
+        STANDARD_SCHEME,
+      ).title,
+    })),
+  ];
+  protected readonly papers: readonly Option<Handout['paper']>[] = [
+    { value: 'A4', name: 'A4' },
+    { value: 'LETTER', name: 'Letter' },
+  ];
+  protected readonly inks: readonly Option<Handout['ink']>[] = [
+    { value: 'colour', name: 'In colour' },
+    { value: 'letters', name: 'Black and white' },
+  ];
+  protected readonly dialects = DIALECT_OPTIONS;
+  protected readonly colours = FIRST_COLOURS;
+
+  protected readonly part = signal<string>(this.data.stage ?? WHOLE);
+  protected readonly paper = signal<Handout['paper']>('A4');
+  protected readonly dialect = signal<Dialect>(this.reader.dialect);
+  protected readonly firstColour = signal<Colour>(this.reader.firstColour);
+  protected readonly ink = signal<Handout['ink']>('colour');
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly inkSaid = computed(() =>
+    this.ink() === 'colour'
+      ? 'Stickers in your own colours.'
+      : 'A letter on each sticker, so that it can be copied in black and white.',
+  );
+
+  protected make(): void {
+    const stage = this.part() === WHOLE ? null : (this.part() as Stage);
+    this.busy.set(true);
+    this.trouble.set(null);
+    this.api
+      .handout({
+        method: copied(this.data.method),
+        stage,
+        paper: this.paper(),
+        dialect: this.dialect(),
+        firstColour: this.firstColour(),
+        ink: this.ink(),
+        swatches: this.reader.swatches,
+      })
+      .subscribe({
+        next: (pdf) => {
+          saveAs(pdf, `sleetcrest-${this.method.id}${stage ? `-${stage}` : ''}.pdf`);
+          this.dialog.close();
+        },
+        error: (error: unknown) => {
+          this.busy.set(false);
+          this.trouble.set(`The file was not made. ${apiFailure(error).message}`);
+        },
+      });
+  }
+}

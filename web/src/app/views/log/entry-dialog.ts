@@ -1,0 +1,244 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import {
+  MAT_DIALOG_DATA,
+  MatDialogActions,
+  MatDialogContent,
+  MatDialogRef,
+  MatDialogTitle,
+} from '@angular/material/dialog';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/contract/log';
+import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import type { LogEntry, Outcome } from '@sleetcrest/core/log';
+import { apiFailure } from '../../sending/solves-api';
+import { clockText } from '../../parts/words/clock-text';
+import type { LogBook } from '../../keeping/log/log-book';
+
+export interface EntryDialogData {
+  entry: LogEntry;
+  methods: readonly { id: string; title: string }[];
+  /** Where the change goes; null when the record is only looked at. */
+  book: LogBook | null;
+}
+
+/** One record: looked at whole, and changed where it is one's own. */
+@Component({
+  selector: 'sc-entry-dialog',
+  imports: [
+    MatButton,
+    MatDialogActions,
+    MatDialogContent,
+    MatDialogTitle,
+    MatFormField,
+    MatInput,
+    MatLabel,
+  ],
+  template: `
+    <h2 mat-dialog-title>{{ data.entry.beganAt.slice(0, 16).replace('T', ' ') }}</h2>
+    <mat-dialog-content>
+      <form id="entry" (submit)="$event.preventDefault(); save()">
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Time (seconds, or minutes:seconds)</mat-label>
+          <input
+            #time
+            matInput
+            [readonly]="!data.book"
+            [value]="clock(draft().time)"
+            (change)="setTime(time.value)"
+          />
+        </mat-form-field>
+        <label>
+          Ended
+          <select #outcome [disabled]="!data.book" (change)="end(outcome.value)">
+            @for (one of outcomes; track one.value) {
+              <option [value]="one.value" [selected]="draft().outcome === one.value">
+                {{ one.name }}
+              </option>
+            }
+          </select>
+        </label>
+        @if (draft().outcome === 'aside') {
+          <mat-form-field appearance="outline" subscriptSizing="dynamic">
+            <mat-label>Why it is set aside</mat-label>
+            <input
+              #reason
+              matInput
+              maxlength="200"
+              [value]="draft().reason"
+              (input)="set({ reason: reason.value })"
+            />
+          </mat-form-field>
+        }
+        <label>
+          Method
+          <select #method [disabled]="!data.book" (change)="set({ method: method.value })">
+            <option value="" [selected]="draft().method === ''">not known</option>
+            @for (one of data.methods; track one.id) {
+              <option [value]="one.id" [selected]="draft().method === one.id">
+                {{ one.title }}
+              </option>
+            }
+          </select>
+        </label>
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Cube</mat-label>
+          <input
+            #cube
+            matInput
+            maxlength="60"
+            [readonly]="!data.book"
+            [value]="draft().cube"
+            (input)="set({ cube: cube.value })"
+          />
+        </mat-form-field>
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Tags, parted by semicolons</mat-label>
+          <input
+            #tags
+            matInput
+            [readonly]="!data.book"
+            [value]="draft().tags?.join('; ')"
+            (input)="setTags(tags.value)"
+          />
+        </mat-form-field>
+        <mat-form-field class="whole" appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Note</mat-label>
+          <textarea
+            #note
+            matInput
+            rows="2"
+            maxlength="2000"
+            [readonly]="!data.book"
+            [value]="draft().note"
+            (input)="set({ note: note.value })"
+          ></textarea>
+        </mat-form-field>
+        @if (data.entry.scramble !== '') {
+          <p class="whole">
+            <b>Scramble</b> <span class="mono">{{ data.entry.scramble }}</span>
+          </p>
+        }
+        <mat-form-field class="whole mono" appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Turns done</mat-label>
+          <textarea
+            #turns
+            matInput
+            rows="3"
+            spellcheck="false"
+            [readonly]="!data.book"
+            [value]="draft().turns"
+            (input)="set({ turns: turns.value })"
+          ></textarea>
+        </mat-form-field>
+        @if (trouble(); as message) {
+          <p class="whole trouble" role="alert">{{ message }}</p>
+        }
+      </form>
+    </mat-dialog-content>
+    <mat-dialog-actions align="end">
+      <button matButton type="button" (click)="dialog.close()">
+        {{ data.book ? 'Cancel' : 'Close' }}
+      </button>
+      @if (data.book) {
+        <button matButton="filled" type="submit" form="entry" [disabled]="busy()">
+          Keep the changes
+        </button>
+      }
+    </mat-dialog-actions>
+  `,
+  styles: `
+    form {
+      display: grid;
+      grid-template-columns: 1fr 1fr;
+      gap: 12px;
+      padding-top: 6px;
+    }
+    .whole {
+      grid-column: 1 / -1;
+    }
+    label {
+      display: grid;
+      color: var(--quiet);
+      font-size: 0.875rem;
+    }
+    select {
+      min-height: 40px;
+      border: 1px solid var(--line-strong);
+      border-radius: 6px;
+      background: var(--surface);
+      color: var(--text);
+      font: inherit;
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+    @media (max-width: 30em) {
+      form {
+        grid-template-columns: 1fr;
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class EntryDialog {
+  protected readonly data = inject<EntryDialogData>(MAT_DIALOG_DATA);
+  protected readonly dialog = inject<MatDialogRef<EntryDialog, LogEntry>>(MatDialogRef);
+
+  protected readonly outcomes = [
+    { value: 'finished', name: 'finished' },
+    { value: 'unfinished', name: 'not finished' },
+    { value: 'aside', name: 'set aside' },
+  ] as const;
+  private readonly changed = signal<ChangeEntry>({});
+  protected readonly draft = signal<ChangeEntry>(this.data.entry);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly busy = signal(false);
+
+  protected clock(time: number | null | undefined): string {
+    return time == null ? '' : clockText(time);
+  }
+
+  protected set(change: ChangeEntry): void {
+    this.changed.update((before) => ({ ...before, ...change }));
+    this.draft.update((before) => ({ ...before, ...change }));
+  }
+
+  protected setTime(text: string): void {
+    this.set({ time: text.trim() === '' ? null : secondsIn(text.trim()) });
+  }
+
+  protected setTags(text: string): void {
+    const tags = text.split(';').map((tag) => tag.trim());
+    this.set({ tags: [...new Set(tags.filter((tag) => tag !== ''))] });
+  }
+
+  protected end(value: string): void {
+    const outcome = value as Outcome;
+    this.set({ outcome, reason: outcome === 'aside' ? (this.draft().reason ?? '') : '' });
+  }
+
+  protected save(): void {
+    const { book, entry } = this.data;
+    if (!book || this.busy()) return;
+    if (Object.keys(this.changed()).length === 0) {
+      this.dialog.close();
+      return;
+    }
+    const parsed = changeEntrySchema.safeParse(this.changed());
+    if (!parsed.success) {
+      this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+      return;
+    }
+    this.busy.set(true);
+    book
+      .change(entry.id, parsed.data)
+      .then((changed) => this.dialog.close(changed))
+      .catch((error: unknown) => {
+        this.busy.set(false);
+        this.trouble.set(apiFailure(error).message);
+      });
+  }
+}

@@ -1,0 +1,129 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import {
+  MatDialogActions,
+  MatDialogContent,
+  MatDialogRef,
+  MatDialogTitle,
+} from '@angular/material/dialog';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { LOG_COLUMNS, type BatchAnswer, type LogColumn } from '@sleetcrest/contract/log';
+import { told, workerOf } from '../../asking/worker-of';
+import { apiFailure } from '../../sending/solves-api';
+import { HttpErrorResponse } from '@angular/common/http';
+import type { Checked, importDeeds, Mapping, Preview } from './import-deeds';
+import { LogBooks } from '../../keeping/log/log-books';
+
+/** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
+@Component({
+  selector: 'sc-import-dialog',
+  imports: [MatButton, MatDialogActions, MatDialogContent, MatDialogTitle, MatProgressBar],
+  templateUrl: './import-dialog.html',
+  styleUrl: './import-dialog.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ImportDialog {
+  private readonly books = inject(LogBooks);
+  private readonly dialog = inject<MatDialogRef<ImportDialog, boolean>>(MatDialogRef);
+  private readonly worker = workerOf<typeof importDeeds>(
+    () => new Worker(new URL('./import.worker', import.meta.url), { type: 'module' }),
+  );
+
+  protected readonly columns = LOG_COLUMNS;
+  protected readonly file = signal<File | null>(null);
+  protected readonly preview = signal<Preview | null>(null);
+  protected readonly mapping = signal<Mapping | null>(null);
+  protected readonly checked = signal<Checked | null>(null);
+  protected readonly added = signal<BatchAnswer | null>(null);
+  /** How much of the file is read, 0…1; null while none is. */
+  protected readonly share = signal<number | null>(null);
+  protected readonly trouble = signal<string | null>(null);
+  /** Which piece of work is under way. */
+  private work = 0;
+
+  protected readonly verdict = computed(() => {
+    const { good, bad } = this.checked() ?? { good: 0, bad: 0 };
+    const read = `${inWords(good)} can be read`;
+    return bad > 0 ? `${read}, ${bad.toLocaleString('en')} cannot.` : `${read}.`;
+  });
+  protected readonly addedSaid = ({ added, known }: BatchAnswer): string =>
+    `${inWords(added)} added; ${known.toLocaleString('en')} were in the log already.`;
+
+  protected async choose(list: FileList | null): Promise<void> {
+    const file = list?.[0];
+    if (!file) return;
+    this.file.set(file);
+    this.preview.set(null);
+    this.checked.set(null);
+    this.added.set(null);
+    await this.doing(async () => {
+      const preview = await this.worker.ask((deeds) => deeds.preview(file));
+      this.preview.set(preview);
+      this.mapping.set(preview.kind === 'csv' ? preview.mapping : null);
+    });
+    if (this.preview()) await this.check();
+  }
+
+  protected async map(column: LogColumn, value: string): Promise<void> {
+    this.mapping.update(
+      (mapping) => mapping && { ...mapping, [column]: value === '' ? null : Number(value) },
+    );
+    await this.check();
+  }
+
+  private async check(): Promise<void> {
+    const file = this.file();
+    if (!file) return;
+    this.checked.set(null);
+    await this.doing(async () => {
+      const checked = await this.worker.ask((deeds) =>
+        deeds.check(file, this.mapping(), this.progress()),
+      );
+      this.checked.set(checked);
+    });
+  }
+
+  protected async send(): Promise<void> {
+    const file = this.file();
+    if (!file) return;
+    const book = this.books.own();
+    await this.doing(async () => {
+      const keep = told((entries: Parameters<typeof book.addAll>[0]) => book.addAll(entries));
+      this.added.set(
+        await this.worker.ask((deeds) => deeds.send(file, this.mapping(), keep, this.progress())),
+      );
+    });
+  }
+
+  /** Told by the worker, perhaps after its work has been answered. */
+  private progress(): (share: number) => void {
+    const work = this.work;
+    return told((share: number) => {
+      if (work === this.work && this.share() !== null) this.share.set(share);
+    });
+  }
+
+  private async doing(work: () => Promise<void>): Promise<void> {
+    this.trouble.set(null);
+    this.work++;
+    this.share.set(0);
+    try {
+      await work();
+    } catch (error) {
+      this.trouble.set(
+        error instanceof HttpErrorResponse
+          ? `${apiFailure(error).message} What was added before stays; importing again adds the rest.`
+          : (error as Error).message,
+      );
+    } finally {
+      this.share.set(null);
+    }
+  }
+
+  protected close(): void {
+    this.dialog.close(this.added() !== null);
+  }
+}
+
+const inWords = (count: number): string =>
+  count === 1 ? '1 record' : `${count.toLocaleString('en')} records`;

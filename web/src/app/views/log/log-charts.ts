@@ -1,0 +1,56 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Stage } from '@sleetcrest/core';
+import type { LogOverview } from '@sleetcrest/core/log';
+import { ChartFrame } from '../../parts/charts/chart-frame';
+import { ChartInks } from '../../parts/charts/inks';
+import { daysChart, rateChart, ridgeChart, spreadChart } from './charts';
+
+/** What the records come to, as charts. */
+@Component({
+  selector: 'sc-log-charts',
+  imports: [ChartFrame],
+  template: `
+    <sc-chart-frame
+      class="wide ridge"
+      [chart]="ridge()"
+      nothing="Mark the stages of a solve while you time it, and this shows where the time goes."
+    />
+    <sc-chart-frame [chart]="days()" nothing="No finished times among these records." />
+    <sc-chart-frame [chart]="spread()" nothing="No finished times among these records." />
+    <sc-chart-frame
+      [chart]="rate()"
+      nothing="Connect a cube that tells its turns, and this shows how fast each stage goes."
+    />
+  `,
+  styles: `
+    :host {
+      display: grid;
+      grid-template-columns: repeat(3, minmax(0, 1fr));
+      gap: 12px;
+    }
+    .wide {
+      grid-column: 1 / -1;
+      --plot-height: 190px;
+    }
+    @media (max-width: 62em) {
+      :host {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LogCharts {
+  readonly overview = input.required<LogOverview>();
+  readonly titleOf = input.required<(stage: Stage) => string>();
+
+  private readonly inks = inject(ChartInks).inks;
+  protected readonly ridge = computed(() =>
+    ridgeChart(this.overview().ridge, this.titleOf(), this.inks()),
+  );
+  protected readonly days = computed(() => daysChart(this.overview().summary, this.inks()));
+  protected readonly spread = computed(() => spreadChart(this.overview().summary, this.inks()));
+  protected readonly rate = computed(() =>
+    rateChart(this.overview().ridge, this.titleOf(), this.inks()),
+  );
+}

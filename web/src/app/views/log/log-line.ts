@@ -1,0 +1,175 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { RouterLink } from '@angular/router';
+import type { Stage } from '@sleetcrest/core';
+import type { LogEntry } from '@sleetcrest/core/log';
+import { clockText, secondsSaid } from '../../parts/words/clock-text';
+import type { LogLine } from './log-windows';
+
+/** One record as a line of the table. */
+@Component({
+  selector: 'sc-log-line',
+  imports: [MatIcon, MatIconButton, RouterLink],
+  template: `
+    @if (line(); as entry) {
+      @if (own()) {
+        <span role="cell">
+          <input
+            type="checkbox"
+            [attr.aria-label]="'Choose the record of ' + when()"
+            [checked]="chosen()"
+            (change)="toggled.emit(entry.id)"
+          />
+        </span>
+      }
+      <span role="cell" class="when"
+        ><span class="year">{{ when().slice(0, 5) }}</span
+        >{{ when().slice(5) }}</span
+      >
+      <span role="cell" class="what">{{ what() }}</span>
+      <span
+        role="cell"
+        class="time mono"
+        [class.aside]="entry.outcome !== 'finished'"
+        [attr.aria-label]="said()"
+        >{{ time() }}</span
+      >
+      <span role="cell" class="method">{{ method() }}</span>
+      <span role="cell" class="notes" [title]="entry.note">
+        @if (entry.outcome === 'unfinished') {
+          <span class="mark">not finished</span>
+        } @else if (entry.outcome === 'aside') {
+          <span class="mark">set aside: {{ entry.reason }}</span>
+        }
+        @for (tag of entry.tags; track tag) {
+          <span class="tag">{{ tag }}</span>
+        }
+        {{ entry.note }}
+      </span>
+      <span role="cell" class="tools">
+        @if (entry.turns !== '' && entry.scramble !== '') {
+          <a
+            matIconButton
+            [attr.aria-label]="'Review the solve of ' + when()"
+            [routerLink]="['/review', entry.id]"
+            [queryParams]="of() ? { of: of() } : {}"
+          >
+            <mat-icon svgIcon="review" />
+          </a>
+        }
+        <button
+          matIconButton
+          [attr.aria-label]="(own() ? 'Change' : 'Look at') + ' the record of ' + when()"
+          (click)="edited.emit(entry)"
+        >
+          <mat-icon svgIcon="edit" />
+        </button>
+        @if (own()) {
+          <button
+            matIconButton
+            class="delete"
+            [attr.aria-label]="'Delete the record of ' + when()"
+            (click)="removed.emit(entry.id)"
+          >
+            <mat-icon svgIcon="remove" />
+          </button>
+        }
+      </span>
+    } @else {
+      <span role="cell" class="quiet">…</span>
+    }
+  `,
+  styles: `
+    span {
+      overflow: hidden;
+      text-overflow: ellipsis;
+      white-space: nowrap;
+    }
+    input {
+      width: 20px;
+      height: 20px;
+    }
+    .when {
+      font-variant-numeric: tabular-nums;
+    }
+    .time {
+      text-align: right;
+      font-size: 1.0625rem;
+    }
+    .aside {
+      color: var(--quiet);
+      text-decoration: line-through;
+    }
+    .method,
+    .notes {
+      color: var(--quiet);
+      font-size: 0.9375rem;
+    }
+    .tag,
+    .mark {
+      margin-right: 6px;
+      padding: 1px 8px;
+      border-radius: 8px;
+      background: var(--ground);
+      font-size: 0.8125rem;
+    }
+    .mark {
+      background: var(--accent-soft);
+      color: var(--text);
+    }
+    .tools {
+      display: flex;
+      justify-content: flex-end;
+      --mat-icon-button-state-layer-size: 40px;
+    }
+    @media (max-width: 56em) {
+      .what,
+      .method,
+      .notes,
+      .year,
+      .delete {
+        display: none;
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LogLineView {
+  readonly line = input.required<LogLine>();
+  readonly own = input(true);
+  readonly of = input<string>();
+  readonly chosen = input(false);
+  readonly methods = input.required<readonly { id: string; title: string }[]>();
+  readonly titleOf = input.required<(stage: Stage) => string>();
+  readonly toggled = output<string>();
+  readonly edited = output<LogEntry>();
+  readonly removed = output<string>();
+
+  protected readonly when = computed(
+    () => this.line()?.beganAt.slice(0, 16).replace('T', ' ') ?? '',
+  );
+  protected readonly what = computed(() => {
+    const stage = this.line()?.stage;
+    return stage == null ? 'Solve' : `Only ${this.titleOf()(stage)}`;
+  });
+  protected readonly time = computed(() => {
+    const time = this.line()?.time;
+    return time == null ? '–' : clockText(time);
+  });
+  protected readonly said = computed(() => {
+    const line = this.line();
+    if (line?.time == null) return 'no time';
+    const said = secondsSaid(line.time);
+    return line.outcome === 'finished' ? said : `${said}, does not count`;
+  });
+  /** The method by its title, as far as one is needed before the colon. */
+  protected readonly method = computed(() => {
+    const id = this.line()?.method ?? '';
+    return (
+      this.methods()
+        .find((one) => one.id === id)
+        ?.title.split(':')[0] ?? id
+    );
+  });
+}

@@ -1,0 +1,83 @@
+import { DataSource, type CollectionViewer } from '@angular/cdk/collections';
+import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
+import type { Subscription } from 'rxjs';
+import { BehaviorSubject, type Observable } from 'rxjs';
+import type { LogReader } from '../../keeping/log/log-book';
+
+/** How many records are asked for at once. */
+const WINDOW = 100;
+
+/** A row of the table: a record, or the place of one that is still being fetched. */
+export type LogLine = LogEntry | null;
+
+/**
+ * The records a filter means, as a long list of which only what is looked at is fetched. Scrolling
+ * through a hundred thousand holds the windows that were looked at, and no more than that.
+ */
+export class LogWindows extends DataSource<LogLine> {
+  private readonly lines = new BehaviorSubject<LogLine[]>([]);
+  private readonly asked = new Set<number>();
+  private watching: Subscription | undefined;
+  private closed = false;
+
+  constructor(
+    private readonly log: LogReader,
+    private readonly filter: LogFilter,
+    private readonly told: (total: number) => void,
+    private readonly failed: (error: unknown) => void,
+  ) {
+    super();
+  }
+
+  /** Fetches the first window; resolves when the length of the list is known. */
+  async begin(): Promise<void> {
+    await this.fetch(0);
+  }
+
+  connect(viewer: CollectionViewer): Observable<LogLine[]> {
+    this.watching = viewer.viewChange.subscribe(({ start, end }) => {
+      for (let window = Math.floor(start / WINDOW); window * WINDOW < end; window++) {
+        void this.fetch(window);
+      }
+    });
+    return this.lines;
+  }
+
+  disconnect(): void {
+    this.watching?.unsubscribe();
+  }
+
+  close(): void {
+    this.closed = true;
+    this.disconnect();
+  }
+
+  /** What is known of the list. */
+  get known(): readonly LogLine[] {
+    return this.lines.value;
+  }
+
+  /** Puts a changed record in the place of the one before. */
+  replace(entry: LogEntry): void {
+    this.lines.next(this.lines.value.map((line) => (line?.id === entry.id ? entry : line)));
+  }
+
+  private async fetch(window: number): Promise<void> {
+    if (this.asked.has(window)) return;
+    this.asked.add(window);
+    try {
+      const { items, total } = await this.log.page(this.filter, window * WINDOW, WINDOW);
+      if (this.closed) return;
+      const lines =
+        this.lines.value.length === total
+          ? [...this.lines.value]
+          : new Array<LogLine>(total).fill(null).map((_, k) => this.lines.value[k] ?? null);
+      items.forEach((entry, k) => (lines[window * WINDOW + k] = entry));
+      this.lines.next(lines);
+      this.told(total);
+    } catch (error) {
+      this.asked.delete(window);
+      if (!this.closed) this.failed(error);
+    }
+  }
+}

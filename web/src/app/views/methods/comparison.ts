@@ -1,0 +1,142 @@
+import {
+  stageWords,
+  STAGES,
+  type ColourScheme,
+  type Method,
+  type Side,
+  type Stage,
+} from '@sleetcrest/core';
+import {
+  approachesOf,
+  demandsOf,
+  meanOf,
+  quantileOf,
+  worstOf,
+  type MethodSurvey,
+} from '@sleetcrest/core/methods';
+
+/** One method of the comparison, with what has been found of it so far. */
+export interface Column {
+  key: number;
+  method: Method;
+  survey: MethodSurvey | null;
+  /** How much of the survey is done, 0…1; null when none is running. */
+  share: number | null;
+  trouble: string | null;
+}
+
+/** One line of the comparison: a figure per method, and the number behind it where it can differ. */
+export interface Row {
+  name: string;
+  cells: { text: string; value: number | null }[];
+  digits: number;
+}
+
+const figure = (
+  name: string,
+  columns: readonly Column[],
+  digits: number,
+  value: (column: Column) => number | null,
+): Row => ({
+  name,
+  digits,
+  cells: columns.map((column) => {
+    const number = value(column);
+    return { value: number, text: number === null ? '…' : number.toFixed(digits) };
+  }),
+});
+
+const surveyed =
+  (value: (survey: MethodSurvey) => number) =>
+  ({ survey }: Column): number | null =>
+    survey && value(survey);
+
+/** What methods cost in turns and ask of the head. */
+export function wholeRows(columns: readonly Column[]): Row[] {
+  const sum = (of: 'looks' | 'holds') =>
+    surveyed(({ stages }) => stages.reduce((total, stage) => total + stage[of], 0));
+  const demands = columns.map(({ method }) => demandsOf(approachesOf(method)));
+  const demand = (of: 'sequences' | 'cases') => (column: Column) =>
+    demands[columns.indexOf(column)]![of];
+  return [
+    figure(
+      'Turns, mean',
+      columns,
+      1,
+      surveyed(({ turns }) => meanOf(turns)),
+    ),
+    figure(
+      'Turns, a quarter need at most',
+      columns,
+      0,
+      surveyed(({ turns }) => quantileOf(turns, 0.25)),
+    ),
+    figure(
+      'Turns, half need at most',
+      columns,
+      0,
+      surveyed(({ turns }) => quantileOf(turns, 0.5)),
+    ),
+    figure(
+      'Turns, three quarters need at most',
+      columns,
+      0,
+      surveyed(({ turns }) => quantileOf(turns, 0.75)),
+    ),
+    figure(
+      'Turns, worst',
+      columns,
+      0,
+      surveyed(({ turns }) => worstOf(turns)),
+    ),
+    figure('Sequences to know', columns, 0, demand('sequences')),
+    figure('Cases to know', columns, 0, demand('cases')),
+    figure('Looks, mean', columns, 1, sum('looks')),
+    figure('Re-holds, mean', columns, 1, sum('holds')),
+    {
+      name: 'Hardest case',
+      digits: 0,
+      cells: demands.map(({ hardest }) => ({
+        text: hardest ? `${hardest.title} (${hardest.turns} turns)` : 'none to know by heart',
+        value: null,
+      })),
+    },
+  ];
+}
+
+/** The mean turns of each stage that any of the methods goes through, with its approach. */
+export function stageRows(columns: readonly Column[], first: Side, scheme: ColourScheme): Row[] {
+  const stages = STAGES.filter((stage) =>
+    columns.some(({ method }) => approachesOf(method).some((one) => one.stage === stage)),
+  );
+  return stages.map((stage) => ({
+    name: stageWords(stage, first, scheme).title,
+    digits: 1,
+    cells: columns.map((column) => stageCell(column, stage)),
+  }));
+}
+
+function stageCell({ method, survey }: Column, stage: Stage): Row['cells'][number] {
+  const approach = approachesOf(method).find((one) => one.stage === stage);
+  if (!approach) return { text: '–', value: null };
+  const turns = survey?.stages.find((one) => one.stage === stage)?.turns;
+  const value = turns ? meanOf(turns) : null;
+  return { text: `${value === null ? '…' : value.toFixed(1)}  ${approach.title}`, value };
+}
+
+/** How much a figure differs from that of the first method, with its sign. */
+export function difference({ cells, digits }: Row, index: number): string {
+  const [base, value] = [cells[0]?.value ?? null, cells[index]?.value ?? null];
+  if (index === 0 || base === null || value === null) return '';
+  const by = value - base;
+  if (Math.abs(by) < 0.5 * 10 ** -digits) return 'same';
+  return `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(digits)}`;
+}
+
+/** The comparison as lines of a table file: names first, then a line per figure. */
+export function tableOf(columns: readonly Column[], rows: readonly Row[]): string[][] {
+  return [
+    ['', ...columns.map(({ method }) => method.title)],
+    ...rows.map(({ name, cells }) => [name, ...cells.map(({ text }) => text.replace(/ +/g, ' '))]),
+  ];
+}

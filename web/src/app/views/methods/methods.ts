@@ -1,0 +1,206 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  DEFAULT_METHOD,
+  methodOf,
+  METHODS,
+  STAGES,
+  stageWords,
+  type Method,
+} from '@sleetcrest/core';
+import type { Distribution } from '@sleetcrest/core/methods';
+import { LineChart } from 'echarts/charts';
+import {
+  AriaComponent,
+  GridComponent,
+  LegendComponent,
+  TooltipComponent,
+} from 'echarts/components';
+import * as echarts from 'echarts/core';
+import { CanvasRenderer } from 'echarts/renderers';
+import { saveAs } from 'file-saver';
+import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
+import Papa from 'papaparse';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { Consent } from '../../person/choosing/consent';
+import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
+import { methodsFeature } from '../../keeping/methods/methods.feature';
+import { proofOf } from '../../person/choosing/proof-of';
+import { Work } from '../../asking/methods/work';
+import { Stopped } from '../../asking/worker-of';
+import { copied } from '../../keeping/reader/reader';
+import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
+import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { ChartInks } from '../../parts/charts/inks';
+import { chartOf } from './chart';
+import { difference, stageRows, tableOf, wholeRows, type Column } from './comparison';
+import { MixBuilder } from './mix-builder';
+
+echarts.use([
+  LineChart,
+  GridComponent,
+  LegendComponent,
+  TooltipComponent,
+  AriaComponent,
+  CanvasRenderer,
+]);
+
+const MOST_COLUMNS = 4;
+const WHOLE = 'whole';
+
+/** Methods side by side: what each costs in turns, and in things to know. */
+@Component({
+  selector: 'sc-methods',
+  imports: [
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatIcon,
+    MatIconButton,
+    MatProgressBar,
+    MethodChoice,
+    MixBuilder,
+    NgxEchartsDirective,
+  ],
+  providers: [provideEchartsCore({ echarts })],
+  templateUrl: './methods.html',
+  styleUrl: './methods.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Methods {
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly work = inject(Work);
+  private readonly consent = inject(Consent);
+  private readonly own = this.store.selectSignal(methodsFeature.selectOwn);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly first = this.store.selectSignal(selectFirstSide);
+  private readonly inks = inject(ChartInks).inks;
+  private nextKey = 0;
+
+  protected readonly columns = signal<readonly Column[]>([]);
+  protected readonly building = signal(false);
+  protected readonly most = MOST_COLUMNS;
+  protected readonly part = signal<string>(WHOLE);
+  protected readonly difference = difference;
+
+  protected readonly groups = computed(() => [
+    { title: '', rows: wholeRows(this.columns()) },
+    {
+      title: 'Mean turns by stage, and the approach',
+      rows: stageRows(this.columns(), this.first(), this.scheme()),
+    },
+  ]);
+  /** The parts of a solve the chart can show: all of it, and every stage of any of the methods. */
+  protected readonly parts = computed(() => {
+    const met = new Set(
+      this.columns().flatMap(({ survey }) => survey?.stages.map(({ stage }) => stage) ?? []),
+    );
+    return [
+      { id: WHOLE, title: 'Whole solve' },
+      ...STAGES.filter((stage) => met.has(stage)).map((stage) => ({
+        id: stage as string,
+        title: stageWords(stage, this.first(), this.scheme()).title,
+      })),
+    ];
+  });
+  protected readonly chart = computed(() => {
+    const part = this.part();
+    const series = this.columns().flatMap(({ method, survey }) => {
+      const turns: Distribution | undefined =
+        part === WHOLE ? survey?.turns : survey?.stages.find(({ stage }) => stage === part)?.turns;
+      return turns ? [{ name: method.title, turns }] : [];
+    });
+    return series.length > 0 ? chartOf(series, this.inks()) : null;
+  });
+  /** A named method that is not compared yet. */
+  protected readonly other = computed(() => {
+    const here = new Set(this.columns().map(({ method }) => method.id));
+    return METHODS.find(({ id }) => !here.has(id)) ?? DEFAULT_METHOD;
+  });
+
+  constructor() {
+    this.add(this.store.selectSignal(selectMethodChosen)());
+    this.add(this.other());
+  }
+
+  protected add(method: Method): void {
+    if (this.columns().length >= MOST_COLUMNS) return;
+    const key = this.nextKey++;
+    this.columns.update((columns) => [
+      ...columns,
+      { key, method, survey: null, share: null, trouble: null },
+    ]);
+    this.survey(key, method);
+  }
+
+  protected replace(key: number, chosen: MethodChosen): void {
+    const method = methodOf(chosen);
+    if (!method) return;
+    this.patch(key, { method, survey: null, trouble: null });
+    this.survey(key, method);
+  }
+
+  protected remove(key: number): void {
+    this.columns.update((columns) => columns.filter((column) => column.key !== key));
+  }
+
+  protected mixed(method: Method): void {
+    this.building.set(false);
+    this.add(method);
+  }
+
+  private patch(key: number, change: Partial<Column>): void {
+    this.columns.update((columns) =>
+      columns.map((column) => (column.key === key ? { ...column, ...change } : column)),
+    );
+  }
+
+  protected survey(key: number, method: Method): void {
+    const current = (): boolean =>
+      this.columns().some((column) => column.key === key && column.method === method);
+    this.patch(key, { share: 0, trouble: null });
+    this.work
+      .survey(method, (share) => current() && this.patch(key, { share }))
+      .then((survey) => current() && this.patch(key, { survey, share: null }))
+      .catch((error: unknown) => {
+        const trouble = error instanceof Stopped ? 'Stopped.' : (error as Error).message;
+        if (current()) this.patch(key, { trouble, share: null });
+      });
+  }
+
+  protected stop(): void {
+    this.work.stopSurveys();
+  }
+
+  protected readonly isBusy = computed(() => this.columns().some(({ share }) => share !== null));
+
+  protected async use(method: Method): Promise<void> {
+    if (!(await this.consent.given(method.title, proofOf(method, this.own())))) return;
+    const named = METHODS.some(({ id }) => id === method.id);
+    this.store.dispatch(
+      SettingsPage.settingChanged({ change: { method: copied(named ? method.id : method) } }),
+    );
+  }
+
+  protected isUsed({ method }: Column): boolean {
+    const { method: used } = this.reader();
+    return (typeof used === 'string' ? used : used.id) === method.id;
+  }
+
+  protected toWorkshop({ method }: Column): void {
+    void this.router.navigate(['/workshop'], { state: { method: copied(method) } });
+  }
+
+  protected saveCsv(): void {
+    const rows = this.groups().flatMap((group) => group.rows);
+    const csv = Papa.unparse(tableOf(this.columns(), rows), { newline: '\r\n' });
+    saveAs(new Blob([csv], { type: 'text/csv;charset=utf-8' }), 'sleetcrest-methods.csv');
+  }
+}

@@ -1,0 +1,113 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Store } from '@ngrx/store';
+import { stageWords, type Method } from '@sleetcrest/core';
+import {
+  approachesAfter,
+  complete,
+  isLast,
+  mixOf,
+  resolveMethod,
+  swapped,
+  type Approach,
+} from '@sleetcrest/core/methods';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { selectFirstSide } from '../../person/chosen';
+import { Choice } from '../../parts/choice/choice';
+
+/** Builds a method stage by stage; only approaches that can follow the one before are offered. */
+@Component({
+  selector: 'sc-mix-builder',
+  imports: [Choice, MatButton],
+  template: `
+    <section aria-label="Build a mix">
+      @for (slot of slots(); track $index) {
+        <sc-choice
+          [label]="slot.title"
+          [options]="slot.options"
+          [value]="slot.value"
+          (chosen)="choose($index, $event)"
+        />
+      }
+      <div class="go">
+        <button matButton (click)="closed.emit()">Cancel</button>
+        <button matButton="filled" (click)="make()">Compare this mix</button>
+      </div>
+    </section>
+  `,
+  styles: `
+    section {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+      gap: 10px;
+      margin: 8px 0;
+      padding: 14px 12px;
+      border-radius: var(--radius);
+      background: var(--surface);
+    }
+    .go {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+      justify-content: flex-end;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class MixBuilder {
+  readonly base = input.required<Method>();
+  readonly made = output<Method>();
+  readonly closed = output();
+
+  private readonly store = inject(Store);
+  private readonly first = this.store.selectSignal(selectFirstSide);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly chosen = signal<readonly Approach[]>([]);
+  private count = 0;
+
+  protected readonly slots = computed(() => {
+    const first = this.first();
+    return this.chosen().map((approach, k) => {
+      const can = approachesAfter(this.chosen()[k - 1]);
+      const options = can.some(({ id }) => id === approach.id) ? can : [...can, approach];
+      return {
+        title: stageWords(approach.stage, first, this.scheme()).title,
+        value: approach.id,
+        options: options.map(({ id, title }) => ({ value: id, name: title })),
+      };
+    });
+  });
+
+  constructor() {
+    effect(() => {
+      const approaches = resolveMethod(this.base());
+      untracked(() => this.chosen.set(approaches.ok ? approaches.value : complete([])));
+    });
+  }
+
+  protected choose(index: number, id: string): void {
+    this.chosen.set(swapped(this.chosen(), index, id));
+  }
+
+  protected make(): void {
+    const approaches = this.chosen();
+    if (!approaches.at(-1) || !isLast(approaches.at(-1)!)) return;
+    const stamp = `${Date.now().toString(36)}${this.count++}`;
+    const base = resolveMethod(this.base());
+    const before = new Set(base.ok ? base.value.map(({ id }) => id) : []);
+    const changed = approaches.filter(({ id }) => !before.has(id)).map(({ id }) => id);
+    const name =
+      changed.length > 0 ? `${this.base().title.split(':')[0]} with ${changed.join(', ')}` : 'Mix';
+    this.made.emit(mixOf(approaches, `mix-${stamp}`, name.slice(0, 120)));
+  }
+}

@@ -1,0 +1,92 @@
+import { signal } from '@angular/core';
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { Store } from '@ngrx/store';
+import { SessionApi } from '../../keeping/account/account.actions';
+import { openStore, until } from '../../app.spec-support';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { LogBooks } from '../../keeping/log/log-books';
+import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { ReviewView } from './review';
+import { reviewDeeds } from './review-deeds';
+import { Reviewer } from './reviewer';
+
+describe('the Review view', () => {
+  let fixture: ComponentFixture<ReviewView>;
+  let book: FakeBook;
+  let store: Store;
+  let went: unknown[][];
+  const entry = anEntry({ scramble: "R U R' D", turns: "D' D D' R U' R'" });
+
+  async function show(id?: string): Promise<void> {
+    book = new FakeBook([entry, anEntry({ scramble: 'R U' })]);
+    ({ store, went } = openStore(
+      { provide: LogBooks, useValue: { own: signal(book), of: () => book } },
+      { provide: Reviewer, useValue: reviewDeeds },
+    ));
+    store.dispatch(SessionApi.sessionTold({ session: { account: null, demo: [] } }));
+    fixture = TestBed.createComponent(ReviewView);
+    if (id !== undefined) fixture.componentRef.setInput('id', id);
+    document.body.append(fixture.nativeElement as Node);
+    fixture.detectChanges();
+  }
+  afterEach(() => (fixture.nativeElement as Element).remove());
+
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const seen = (shows: () => boolean): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return shows();
+    });
+  const type = (index: number, text: string): void => {
+    const field = host().querySelectorAll('textarea')[index]!;
+    field.value = text;
+    field.dispatchEvent(new Event('input'));
+  };
+
+  it('takes a record apart, and shows the cube at any turn of it', async () => {
+    await show(entry.id);
+    await seen(() => host().querySelector('sc-review-stages') !== null);
+    expect(host().textContent).toContain('6 turns');
+    expect(host().querySelector('.wastes')!.textContent).toContain('turn 1');
+    expect(host().querySelector('.at')!.textContent).toContain('After 0 of 6 turns');
+    host().querySelectorAll<HTMLButtonElement>('.wastes button')[0]!.click();
+    fixture.detectChanges();
+    const bench = [...host().querySelectorAll('button')].find((one) =>
+      one.textContent.includes('on the Bench'),
+    )!;
+    bench.click();
+    expect(went.at(-1)).toEqual(['/bench']);
+    const painted = store.selectSignal(entryFeature.selectPainted)();
+    expect(painted.length).toBe(54);
+    expect(painted.includes(-1)).toBeFalse();
+  });
+
+  it('takes turns that are typed, and says what cannot be read', async () => {
+    await show();
+    type(0, "R U R' D");
+    type(1, "D' R Q");
+    host()
+      .querySelector('form')!
+      .dispatchEvent(new Event('submit', { cancelable: true }));
+    await seen(() => host().querySelector('[role=alert]') !== null);
+    expect(host().querySelector('[role=alert]')!.textContent).toContain('“Q” at character 6');
+    type(1, "D' R U' R'");
+    host()
+      .querySelector('form')!
+      .dispatchEvent(new Event('submit', { cancelable: true }));
+    await seen(() => host().querySelector('sc-review-stages') !== null);
+    expect(host().textContent).toContain('4 turns');
+  });
+
+  it('keeps turns that are typed for a record that had none', async () => {
+    await show();
+    fixture.componentRef.setInput('id', book.entries[1]!.id);
+    await seen(() => host().querySelectorAll('textarea')[0]?.value === 'R U');
+    type(1, "U' R'");
+    host()
+      .querySelector('form')!
+      .dispatchEvent(new Event('submit', { cancelable: true }));
+    await until(() => book.entries.some(({ turns }) => turns === "U' R'"));
+    await seen(() => host().querySelector('sc-review-stages') !== null);
+  });
+});

@@ -1,0 +1,260 @@
+import { Clipboard } from '@angular/cdk/clipboard';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatSlider, MatSliderThumb } from '@angular/material/slider';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  applyTurn,
+  cubeAfter,
+  HOME_HOLD,
+  FRONT,
+  paintedFromCube,
+  readMoves,
+  sideInHold,
+  stageWords,
+  turnInHold,
+  UP,
+  stickersSeen,
+} from '@sleetcrest/core';
+import type { LogEntry } from '@sleetcrest/core/log';
+import type { Review } from '@sleetcrest/core/review';
+import { accountFeature } from '../../keeping/account/account.feature';
+import { apiFailure } from '../../sending/solves-api';
+import { EntryPage } from '../../keeping/entry/entry.actions';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { LogBooks } from '../../keeping/log/log-books';
+import { selectMethodChosen } from '../../person/chosen';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { clockText } from '../../parts/words/clock-text';
+import { Crown } from '../../parts/crown/crown';
+import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { TurnTile } from '../../parts/tiles/turn-tile';
+import { ReviewStages } from './review-stages';
+import { Reviewer } from './reviewer';
+
+/** How many turns are shown about the one looked at. */
+const ABOUT = 2;
+
+/** A solve taken apart: what was done, stage by stage, and what is worth learning from it. */
+@Component({
+  selector: 'sc-review',
+  imports: [
+    Crown,
+    MatButton,
+    MatFormField,
+    MatIcon,
+    MatInput,
+    MatLabel,
+    MatProgressBar,
+    MatSlider,
+    MatSliderThumb,
+    ReviewStages,
+    Ridge,
+    RouterLink,
+    TurnTile,
+  ],
+  templateUrl: './review.html',
+  styleUrl: './review.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ReviewView {
+  /** The record that is reviewed, and whose it is, from the address. */
+  readonly id = input<string>();
+  readonly of = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly books = inject(LogBooks);
+  private readonly reviewer = inject(Reviewer);
+  private readonly router = inject(Router);
+  private readonly clipboard = inject(Clipboard);
+  private readonly snackBar = inject(MatSnackBar);
+
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  private readonly status = this.store.selectSignal(accountFeature.selectStatus);
+
+  protected readonly entry = signal<LogEntry | null>(null);
+  protected readonly scramble = signal('');
+  protected readonly turns = signal('');
+  protected readonly review = signal<Review | null>(null);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  /** How many turns of the solve are done in the picture. */
+  protected readonly position = signal(0);
+
+  protected readonly isOwn = computed(() => {
+    const of = this.of();
+    return of === undefined || of === this.account()?.id;
+  });
+  protected readonly method = this.store.selectSignal(selectMethodChosen);
+  protected readonly asked = computed(() => this.review() === null && !this.busy());
+
+  protected readonly ridge = computed((): readonly RidgeStage[] => {
+    const review = this.review();
+    if (!review) return [];
+    const position = this.position();
+    return review.stages.map(({ stage, from, to, turnCount }) => ({
+      id: stage,
+      title: stageWords(stage, review.first, this.scheme()).title,
+      turns: turnCount,
+      state: position >= to ? 'walked' : position >= from ? 'here' : 'ahead',
+      fraction: to > from ? Math.min(1, Math.max(0, (position - from) / (to - from))) : 1,
+    }));
+  });
+
+  /** The cube after the turns looked at. */
+  private readonly cube = computed(() => {
+    const [review, scramble] = [this.review(), readMoves(this.scramble())];
+    const cube = cubeAfter(scramble.ok ? scramble.value : []);
+    if (!review) return cube;
+    review.turns.slice(0, this.position()).forEach((turn, k) => {
+      const read = readMoves(turn);
+      if (read.ok) applyTurn(cube, turnInHold(review.holds[k]!, read.value[0]!));
+    });
+    return cube;
+  });
+  /** As it is held for the next turn, so that picture and turns are read alike. */
+  private readonly hold = computed(() => {
+    const holds = this.review()?.holds ?? [];
+    return holds[Math.min(this.position(), holds.length - 1)] ?? HOME_HOLD;
+  });
+  protected readonly picture = computed(() =>
+    stickersSeen(paintedFromCube(this.cube()), this.scheme(), this.hold()),
+  );
+  protected readonly heldSays = computed(() => {
+    const [up, front] = [UP, FRONT].map((face) => this.scheme()[sideInHold(this.hold(), face)]);
+    return `${up} up, ${front} in front`;
+  });
+  /** The turns about the one looked at: those done, the next, and those ahead. */
+  protected readonly nearby = computed(() => {
+    const review = this.review();
+    const position = this.position();
+    const from = Math.max(0, position - ABOUT);
+    return (review?.turns.slice(from, position + ABOUT) ?? []).flatMap((turn, k) => {
+      const read = readMoves(turn);
+      const at = from + k;
+      const state = at < position ? 'done' : at === position ? 'now' : 'ahead';
+      return read.ok
+        ? [{ at, move: read.value[0]!, state: state as 'done' | 'now' | 'ahead' }]
+        : [];
+    });
+  });
+  protected readonly summary = computed(() => {
+    const review = this.review();
+    if (!review) return '';
+    const waste = review.wastes.reduce((sum, { turns }) => sum + turns, 0);
+    const ended = review.finished ? '' : ', not finished';
+    return `${review.turnCount} turns${ended}${waste > 0 ? `, ${waste} of them for nothing` : ''}`;
+  });
+  protected readonly clock = computed(() => {
+    const time = this.entry()?.time;
+    return time == null ? '' : clockText(time);
+  });
+
+  constructor() {
+    effect(() => {
+      const id = this.id();
+      // Whose log it is in is known once the server has said who is signed in.
+      if (this.status() === 'unknown') return;
+      this.books.own();
+      this.of();
+      untracked(() => {
+        if (id !== undefined) void this.open(id);
+      });
+    });
+  }
+
+  private async open(id: string): Promise<void> {
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      const of = this.of();
+      const log = of === undefined || this.isOwn() ? this.books.own() : this.books.of(of);
+      const entry = await log.read(id);
+      this.entry.set(entry);
+      this.scramble.set(entry.scramble);
+      this.turns.set(entry.turns);
+      if (entry.turns === '' || entry.scramble === '') this.busy.set(false);
+      else await this.takeApart();
+    } catch (error) {
+      this.busy.set(false);
+      this.trouble.set(apiFailure(error).message);
+    }
+  }
+
+  protected async takeApart(): Promise<void> {
+    this.busy.set(true);
+    this.trouble.set(null);
+    this.review.set(null);
+    this.position.set(0);
+    try {
+      const reviewed = await this.reviewer.review({
+        scramble: this.scramble(),
+        turns: this.turns(),
+        method: this.method(),
+        firstColour: this.reader().firstColour,
+        scheme: [...this.scheme()],
+      });
+      if (reviewed.ok) this.review.set(reviewed.value);
+      else this.trouble.set(reviewed.error);
+    } catch {
+      this.trouble.set('The review could not be started: reload the page.');
+    }
+    this.busy.set(false);
+  }
+
+  /** Takes the turns apart, and keeps them with the record where it had none. */
+  protected async submit(): Promise<void> {
+    await this.takeApart();
+    const entry = this.entry();
+    if (!entry || !this.review() || !this.isOwn() || entry.turns === this.turns()) return;
+    try {
+      this.entry.set(await this.books.own().change(entry.id, { turns: this.turns() }));
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    }
+  }
+
+  protected again(): void {
+    this.review.set(null);
+  }
+
+  protected jump(index: number): void {
+    this.position.set(this.review()?.stages[index]?.from ?? 0);
+  }
+
+  protected toBench(): void {
+    this.store.dispatch(
+      EntryPage.cubeReplaced({ painted: Array.from(paintedFromCube(this.cube())) }),
+    );
+    void this.router.navigate(['/bench']);
+  }
+
+  protected share(): void {
+    const owner = this.of() ?? this.account()?.id;
+    const { origin } = window.location;
+    this.clipboard.copy(`${origin}/review/${this.id()}?of=${owner}`);
+    this.snackBar.open('The link is copied. It opens for you and for your coach.', undefined, {
+      duration: 5000,
+    });
+  }
+
+  protected print(): void {
+    window.print();
+  }
+}

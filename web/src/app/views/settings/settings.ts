@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { Store } from '@ngrx/store';
+import {
+  COLOURS,
+  HOME_HOLD,
+  paintedFromCube,
+  SCHEME_SIDES,
+  solvedCube,
+  type Colour,
+  stickersSeen,
+} from '@sleetcrest/core';
+import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
+import { copied, type Reader } from '../../keeping/reader/reader';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../parts/choice/options';
+import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { Choice } from '../../parts/choice/choice';
+import { Crown } from '../../parts/crown/crown';
+
+/** How this person reads turns, sees colours and owns a cube. */
+@Component({
+  selector: 'sc-settings',
+  imports: [
+    Choice,
+    Crown,
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatSlideToggle,
+    MethodChoice,
+  ],
+  templateUrl: './settings.html',
+  styleUrl: './settings.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Settings {
+  private readonly store = inject(Store);
+  protected readonly firstColours = FIRST_COLOURS;
+  protected readonly dialects = DIALECT_OPTIONS;
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly colours = COLOURS;
+  protected readonly places = SCHEME_SIDES;
+  private readonly solved = paintedFromCube(solvedCube());
+
+  protected change(change: Partial<Reader>): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change }));
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    this.change({ method: copied(method) });
+  }
+
+  protected swatch(colour: Colour, value: string): void {
+    this.change({ swatches: { ...this.reader().swatches, [colour]: value } });
+  }
+
+  protected resetColours(): void {
+    this.store.dispatch(SettingsPage.coloursReset());
+  }
+
+  /** Puts a colour at a centre; the colour that was there goes where the other one was. */
+  protected centre(place: number, name: string): void {
+    const scheme = [...this.reader().scheme];
+    const other = scheme.findIndex((colour) => colour === name);
+    if (other < 0) return;
+    [scheme[place], scheme[other]] = [scheme[other]!, scheme[place]!];
+    this.change({ scheme });
+  }
+
+  protected picture(): (Colour | null)[] {
+    return stickersSeen(this.solved, this.reader().scheme, HOME_HOLD);
+  }
+}

@@ -1,0 +1,212 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
+import { RouterLink } from '@angular/router';
+import type { ChangeEntry } from '@sleetcrest/contract/log';
+import { readMoves, stageWords, type ColourScheme, type Side } from '@sleetcrest/core';
+import type { LogEntry, Outcome } from '@sleetcrest/core/log';
+import { signal } from '@angular/core';
+import { clockText } from '../../parts/words/clock-text';
+
+/** What can have come between; any other words will do as well. */
+const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was wrong'];
+
+/** What is told of a solve once it is stopped. Everything is kept as it is told. */
+@Component({
+  selector: 'sc-after',
+  imports: [
+    MatButton,
+    MatButtonToggle,
+    MatButtonToggleGroup,
+    MatFormField,
+    MatHint,
+    MatInput,
+    MatLabel,
+    RouterLink,
+  ],
+  template: `
+    <h2>
+      <span class="mono">{{ clock() }}</span>
+      <span class="quiet" role="status">{{ keptSaid() }}</span>
+    </h2>
+    @if (entry().kind === 'solve' && splits().length > 0) {
+      <table>
+        @for (split of splits(); track split.title) {
+          <tr>
+            <th scope="row">{{ split.title }}</th>
+            <td class="mono">{{ split.time }}</td>
+            <td class="quiet">{{ split.turns }}</td>
+          </tr>
+        }
+      </table>
+    }
+    <mat-button-toggle-group
+      aria-label="How it ended"
+      [value]="aside() ? 'aside' : entry().outcome"
+      [hideSingleSelectionIndicator]="true"
+      (change)="end($event.value)"
+    >
+      <mat-button-toggle value="finished">Finished</mat-button-toggle>
+      <mat-button-toggle value="unfinished">Not finished</mat-button-toggle>
+      <mat-button-toggle value="aside">Set aside</mat-button-toggle>
+    </mat-button-toggle-group>
+    @if (aside() || entry().outcome === 'aside') {
+      <mat-form-field appearance="outline" subscriptSizing="dynamic">
+        <mat-label>Why it is set aside</mat-label>
+        <input
+          #reason
+          matInput
+          list="reasons"
+          maxlength="200"
+          [value]="entry().reason"
+          (change)="setAside(reason.value)"
+        />
+      </mat-form-field>
+      <datalist id="reasons">
+        @for (one of reasons; track one) {
+          <option [value]="one"></option>
+        }
+      </datalist>
+    }
+    <mat-form-field appearance="outline" subscriptSizing="dynamic">
+      <mat-label>Note</mat-label>
+      <textarea
+        #note
+        matInput
+        rows="1"
+        maxlength="2000"
+        [value]="entry().note"
+        (change)="changed.emit({ note: note.value })"
+      ></textarea>
+    </mat-form-field>
+    <mat-form-field appearance="outline" subscriptSizing="dynamic">
+      <mat-label>Cube</mat-label>
+      <input
+        #cube
+        matInput
+        maxlength="60"
+        [value]="entry().cube"
+        (change)="changed.emit({ cube: cube.value })"
+      />
+    </mat-form-field>
+    <mat-form-field appearance="outline" subscriptSizing="dynamic" class="mono">
+      <mat-label>Turns done, if you know them</mat-label>
+      <textarea
+        #turns
+        matInput
+        rows="2"
+        spellcheck="false"
+        autocapitalize="off"
+        [value]="entry().turns"
+        (change)="setTurns(turns.value)"
+      ></textarea>
+      @if (wrong(); as message) {
+        <mat-hint class="wrong">{{ message }}</mat-hint>
+      }
+    </mat-form-field>
+    <div class="row">
+      @if (entry().turns !== '') {
+        <a matButton="filled" [routerLink]="['/review', entry().id]">Review it</a>
+      }
+      <button matButton="outlined" (click)="next.emit()">Next (Enter)</button>
+      <button matButton (click)="discarded.emit()">Delete</button>
+    </div>
+  `,
+  styles: `
+    :host {
+      display: grid;
+      gap: 10px;
+      padding: 14px 16px;
+      border-radius: var(--radius);
+      background: var(--surface);
+    }
+    h2 {
+      display: flex;
+      gap: 10px;
+      align-items: baseline;
+      font-size: 1.25rem;
+    }
+    .quiet {
+      color: var(--quiet);
+      font-size: 0.875rem;
+      font-weight: 400;
+    }
+    table {
+      border-collapse: collapse;
+      font-size: 0.9375rem;
+    }
+    th {
+      font-weight: 400;
+      text-align: left;
+    }
+    td {
+      padding-left: 12px;
+      text-align: right;
+    }
+    mat-button-toggle-group {
+      flex-wrap: wrap;
+      justify-self: start;
+    }
+    .row {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 6px;
+    }
+    .wrong {
+      color: var(--trouble);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class After {
+  readonly entry = input.required<LogEntry>();
+  readonly state = input<'kept' | 'waiting' | 'failed' | null>(null);
+  readonly first = input.required<Side>();
+  readonly scheme = input.required<ColourScheme>();
+  readonly changed = output<ChangeEntry>();
+  readonly discarded = output();
+  readonly next = output();
+
+  protected readonly reasons = REASONS;
+  /** Set aside, but no reason is given yet: it is not told before there is one. */
+  protected readonly aside = signal(false);
+  protected readonly wrong = signal<string | null>(null);
+
+  protected readonly clock = computed(() => {
+    const { time } = this.entry();
+    return time === null ? '–' : clockText(time);
+  });
+  protected readonly splits = computed(() =>
+    this.entry().splits.map(({ stage, time, turns }) => ({
+      title: stageWords(stage, this.first(), this.scheme()).title,
+      time: clockText(time),
+      turns: turns === null ? '' : turns === 1 ? '1 turn' : `${turns} turns`,
+    })),
+  );
+  protected readonly keptSaid = computed(
+    () =>
+      ({
+        kept: 'in the log',
+        waiting: 'kept here until the server can be reached',
+        failed: 'not in the log yet',
+      })[this.state() ?? 'kept'],
+  );
+
+  protected end(outcome: Outcome): void {
+    this.aside.set(outcome === 'aside');
+    if (outcome !== 'aside') this.changed.emit({ outcome, reason: '' });
+  }
+
+  protected setAside(reason: string): void {
+    if (reason.trim() === '') return;
+    this.aside.set(false);
+    this.changed.emit({ outcome: 'aside', reason });
+  }
+
+  protected setTurns(turns: string): void {
+    const read = readMoves(turns);
+    this.wrong.set(read.ok ? null : `${read.error.message}.`);
+    if (read.ok) this.changed.emit({ turns });
+  }
+}

@@ -1,0 +1,41 @@
+import { signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { openStore, until } from '../../app.spec-support';
+import { today } from '../../keeping/log/log-book';
+import { LogBooks } from '../../keeping/log/log-books';
+import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { Recent } from './recent';
+
+describe('the times of before', () => {
+  it('are those of what is timed, with the typical one, and follow the log', async () => {
+    const book = new FakeBook([
+      anEntry({ time: 60 }),
+      anEntry({ time: 70, beganAt: `${today()}T00:00:00.000Z` }),
+      anEntry({ time: 5, outcome: 'aside', reason: 'a slip' }),
+      anEntry({ kind: 'stage', stage: 'daisy', time: 9 }),
+    ]);
+    const arrivals = signal(0);
+    openStore({ provide: LogBooks, useValue: { own: signal(book), arrivals } });
+    const fixture = TestBed.createComponent(Recent);
+    fixture.componentRef.setInput('stage', null);
+    const host = fixture.nativeElement as HTMLElement;
+    const seen = (text: string): Promise<void> =>
+      until(() => {
+        fixture.detectChanges();
+        return host.textContent.includes(text);
+      });
+    await seen('Typical 1:05.00');
+    expect(host.querySelectorAll('li').length).toBe(3);
+    expect(host.querySelector('li')!.textContent).toContain('today');
+    expect(host.querySelectorAll('li.aside').length).toBe(1);
+    fixture.componentRef.setInput('stage', 'daisy');
+    await seen('Typical 9.00');
+    expect(host.querySelector('h2')!.textContent).toBe('This stage before');
+    book.entries.push(anEntry({ kind: 'stage', stage: 'daisy', time: 11 }));
+    arrivals.set(1);
+    await seen('Typical 10.00');
+    book.failure = new Error('away');
+    arrivals.set(2);
+    await seen('No times yet.');
+  });
+});

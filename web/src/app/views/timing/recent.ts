@@ -1,0 +1,122 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { RouterLink } from '@angular/router';
+import type { Stage } from '@sleetcrest/core';
+import { middleOf, TYPICAL_OF, type LogEntry, type LogFilter } from '@sleetcrest/core/log';
+import { today } from '../../keeping/log/log-book';
+import { LogBooks } from '../../keeping/log/log-books';
+import { clockText, secondsSaid } from '../../parts/words/clock-text';
+
+const SHOWN = 6;
+
+/** The latest times of what is timed, and the typical one. */
+@Component({
+  selector: 'sc-recent',
+  imports: [MatButton, MatIcon, RouterLink],
+  template: `
+    <h2>{{ stage() ? 'This stage before' : 'Before' }}</h2>
+    @if (typical(); as median) {
+      <p>
+        Typical <b class="mono">{{ median }}</b>
+        <span class="quiet">median of the last 12</span>
+      </p>
+    }
+    <ol>
+      @for (one of lines(); track one.id) {
+        <li [class.aside]="!one.counts">
+          <span class="mono" [attr.aria-label]="one.said">{{ one.time }}</span>
+          <span class="quiet">{{ one.day }}</span>
+        </li>
+      } @empty {
+        <li class="quiet">No times yet.</li>
+      }
+    </ol>
+    <a matButton routerLink="/log"><mat-icon svgIcon="table" />The whole log</a>
+  `,
+  styles: `
+    :host {
+      display: block;
+    }
+    h2 {
+      margin-bottom: 8px;
+      font-size: 1.0625rem;
+    }
+    .quiet {
+      margin-left: 8px;
+      color: var(--quiet);
+      font-size: 0.9375rem;
+    }
+    ol {
+      display: grid;
+      gap: 4px;
+      margin: 8px 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: flex;
+      gap: 12px;
+      justify-content: space-between;
+      padding-bottom: 4px;
+      border-bottom: 1px solid var(--line);
+    }
+    .aside .mono {
+      color: var(--quiet);
+      text-decoration: line-through;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Recent {
+  /** The stage practised alone; null for whole solves. */
+  readonly stage = input.required<Stage | null>();
+  private readonly books = inject(LogBooks);
+  private readonly entries = signal<readonly LogEntry[]>([]);
+
+  protected readonly typical = computed(() => {
+    const times = this.entries().flatMap(({ time, outcome }) =>
+      time !== null && outcome === 'finished' ? [time] : [],
+    );
+    const middle = middleOf(times);
+    return middle && clockText(middle.median);
+  });
+  protected readonly lines = computed(() =>
+    this.entries()
+      .slice(0, SHOWN)
+      .map(({ id, time, outcome, beganAt }) => ({
+        ...{ id, counts: outcome === 'finished' },
+        time: time === null ? '–' : clockText(time),
+        said: time === null ? 'no time' : secondsSaid(time),
+        day: beganAt.slice(0, 10) === today() ? 'today' : beganAt.slice(0, 10),
+      })),
+  );
+
+  constructor() {
+    effect(() => {
+      const stage = this.stage();
+      this.books.own();
+      this.books.arrivals();
+      untracked(() => void this.fetch(stage));
+    });
+  }
+
+  private async fetch(stage: Stage | null): Promise<void> {
+    const filter: LogFilter = stage === null ? { kind: 'solve' } : { kind: 'stage', stage };
+    try {
+      this.entries.set((await this.books.own().page(filter, 0, TYPICAL_OF)).items);
+    } catch {
+      // The times of before are a help, not needed for timing.
+      this.entries.set([]);
+    }
+  }
+}

@@ -1,0 +1,29 @@
+import {
+  randomCube,
+  randomFrom,
+  solvedCube,
+  writeMoves,
+  type Method,
+  type Stage,
+} from '@sleetcrest/core';
+import { stageStart } from '@sleetcrest/core/methods';
+import { wayBetween } from '@sleetcrest/core/search';
+import { wayTables } from '../../asking/way-tables';
+
+/** What is to be scrambled for. */
+export interface ScrambleFor {
+  seed: number;
+  method: Method;
+  /** The stage practised alone; null for a whole solve. */
+  stage: Stage | null;
+  first: number;
+}
+
+export const scrambleDeeds = {
+  /** Turns to a random cube, or to one on which all before a stage is done. */
+  async scramble({ seed, method, stage, first }: ScrambleFor): Promise<string> {
+    const random = randomFrom(seed);
+    const cube = stage === null ? randomCube(random) : stageStart(method, stage, first, random);
+    return writeMoves(wayBetween(await wayTables(), solvedCube(), cube));
+  },
+};

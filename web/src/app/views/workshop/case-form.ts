@@ -1,0 +1,164 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
+import { Store } from '@ngrx/store';
+import { readMoves, sideInHold, STANDARD_SCHEME, UP, type Colour } from '@sleetcrest/core';
+import {
+  pictureHold,
+  patternPicture,
+  patternsOf,
+  type Case,
+  type PatternApproach,
+  type Role,
+  type Seen,
+} from '@sleetcrest/core/methods';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { Crown, type Stroke } from '../../parts/crown/crown';
+import { Tiles } from '../../parts/tiles/tiles';
+import { heldFurther, painted, withPatterns } from './drafting';
+
+/** A change to a case: applied to the case as it then is, since several may come within a frame. */
+export interface CaseChange {
+  id: string;
+  update: (one: Case) => Case;
+}
+
+interface Brush {
+  name: string;
+  seen: Seen | null;
+  colour: Colour | null;
+}
+
+/** One case of one's own approach: what must be seen, and what is turned. */
+@Component({
+  selector: 'sc-case-form',
+  imports: [Crown, MatButton, MatFormField, MatHint, MatInput, MatLabel, Tiles],
+  templateUrl: './case-form.html',
+  styleUrl: './case-form.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CaseForm {
+  readonly approach = input.required<PatternApproach>();
+  readonly value = input.required<Case>();
+  readonly changed = output<CaseChange>();
+
+  protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
+  protected readonly way = signal(0);
+  protected readonly brush = signal(0);
+
+  private readonly hold = computed(() => pictureHold(this.approach(), UP));
+  protected readonly patterns = computed(() => patternsOf(this.value()));
+  protected readonly shownWay = computed(() => Math.min(this.way(), this.patterns().length - 1));
+  private readonly cells = computed(() =>
+    patternPicture(this.patterns()[this.shownWay()]!, this.hold(), UP, STANDARD_SCHEME),
+  );
+  protected readonly stickers = computed(() =>
+    this.cells().map((cell) => (cell && 'is' in cell ? cell.is : null)),
+  );
+  /** What is asked of stickers that are not one colour. */
+  protected readonly notes = computed(
+    () =>
+      new Map(
+        this.cells().flatMap((cell, sticker): [number, string][] => {
+          if (!cell || 'is' in cell) return [];
+          if ('not' in cell) return [[sticker, `not ${cell.not[0]!.toUpperCase()}`]];
+          const letters = cell.oneOf.map((colour) => colour[0]!.toUpperCase()).join('');
+          return [[sticker, letters]];
+        }),
+      ),
+  );
+
+  /** The colours by their roles in the hold, then what is less than a colour. */
+  protected readonly brushes = computed((): Brush[] => {
+    const role = (name: Role, colour: Colour): Brush => ({ name: colour, seen: name, colour });
+    const at = (face: number): Colour => STANDARD_SCHEME[sideInHold(this.hold(), face)]!;
+    return [
+      role('first', 'white'),
+      role('opposite', 'yellow'),
+      role('front', at(2)),
+      role('right', at(1)),
+      role('back', at(5)),
+      role('left', at(4)),
+      { name: 'not yellow', seen: '!opposite', colour: null },
+      { name: 'not white', seen: '!first', colour: null },
+      { name: 'any side colour', seen: 'side', colour: null },
+      { name: 'rub out', seen: null, colour: null },
+    ];
+  });
+  protected readonly sequenceTrouble = computed(() => {
+    const read = readMoves(this.value().sequence);
+    return read.ok ? null : read.error.message;
+  });
+
+  private change(update: (one: Case) => Case): void {
+    this.changed.emit({ id: this.value().id, update });
+  }
+
+  protected set(change: Partial<Case>): void {
+    this.change((one) => ({ ...one, ...change }));
+  }
+
+  protected setTimes(text: string): void {
+    const times = Math.min(12, Math.max(1, Math.round(Number(text)) || 1));
+    this.set({ times });
+  }
+
+  protected setRank(text: string): void {
+    const rank = Math.min(9, Math.max(0, Math.round(Number(text)) || 0));
+    this.set({ rank });
+  }
+
+  protected setLineUp(layer: string): void {
+    this.change(({ lineUp, ...rest }) => {
+      if (layer !== 'U' && layer !== 'D') return rest;
+      const name = layer === 'U' ? 'top' : 'bottom';
+      const words = {
+        turning: `Turn the ${name} until it looks like this.`,
+        already: 'It looks like this already.',
+      };
+      return { ...rest, lineUp: { ...words, ...lineUp, layer } };
+    });
+  }
+
+  protected paint({ sticker, colour }: Stroke): void {
+    const brush =
+      colour === undefined
+        ? this.brushes()[this.brush()]!
+        : colour === null
+          ? { seen: null }
+          : this.brushes().find((one) => one.colour === colour)!;
+    const way = this.shownWay();
+    this.change((one) => painted(one, way, sticker, brush.seen));
+  }
+
+  protected holdFurther(): void {
+    this.change(heldFurther);
+  }
+
+  protected addWay(): void {
+    const way = this.shownWay();
+    this.change((one) => {
+      const patterns = patternsOf(one);
+      return withPatterns(one, [...patterns, patterns[way]!]);
+    });
+    this.way.set(this.patterns().length);
+  }
+
+  protected removeWay(): void {
+    const way = this.shownWay();
+    this.change((one) =>
+      withPatterns(
+        one,
+        patternsOf(one).filter((_, k) => k !== way),
+      ),
+    );
+  }
+}

@@ -1,0 +1,118 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Store } from '@ngrx/store';
+import {
+  applyMoves,
+  copyCube,
+  HOME_HOLD,
+  paintedFromCube,
+  readStep,
+  STANDARD_SCHEME,
+  type Cube,
+  type Hold,
+  stickersSeen,
+} from '@sleetcrest/core';
+import type { Approach } from '@sleetcrest/core/methods';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { Crown } from '../../parts/crown/crown';
+import { CubeView } from '../../parts/cube/cube-view';
+import type { Verdict } from './proofs';
+
+interface Moment {
+  cube: Cube;
+  hold: Hold;
+  step: number;
+}
+
+/** Whether an approach solves every start; if not, a cube it fails on, live, and the wrong step. */
+@Component({
+  selector: 'sc-proof-panel',
+  imports: [Crown, CubeView, MatButton, MatIcon, MatIconButton, MatProgressBar],
+  templateUrl: './proof-panel.html',
+  styleUrl: './proof-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ProofPanel {
+  readonly approach = input.required<Approach>();
+  readonly verdict = input<Verdict>();
+  readonly share = input<number>();
+  readonly stopped = output();
+  readonly asked = output();
+
+  protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = STANDARD_SCHEME;
+  /** How many turns of the failing steps have been done. */
+  protected readonly at = signal(0);
+
+  protected readonly proof = computed(() => {
+    const verdict = this.verdict();
+    return verdict && 'proved' in verdict ? verdict.proved.proof : null;
+  });
+  protected readonly trouble = computed(() => {
+    const verdict = this.verdict();
+    return verdict && 'trouble' in verdict ? verdict.trouble : null;
+  });
+  protected readonly failure = computed(() => {
+    const verdict = this.verdict();
+    return verdict && 'proved' in verdict ? verdict.proved.failure : null;
+  });
+  /** The failing cube turn by turn. */
+  protected readonly moments = computed((): Moment[] => {
+    const [proof, failure] = [this.proof(), this.failure()];
+    if (!proof?.unsolved || !failure) return [];
+    const cube = copyCube(proof.unsolved);
+    let hold: Hold = HOME_HOLD;
+    const moments: Moment[] = [];
+    failure.steps.forEach((step, k) => {
+      const read = readStep(step, STANDARD_SCHEME);
+      hold = read.hold;
+      moments.push({ cube: copyCube(cube), hold, step: k });
+      for (const move of [...read.lineUp, ...read.sequence]) {
+        hold = applyMoves(cube, hold, [move]);
+        moments.push({ cube: copyCube(cube), hold, step: k });
+      }
+    });
+    return moments.length > 0 ? moments : [{ cube, hold, step: -1 }];
+  });
+  protected readonly moment = computed(() => this.moments()[this.at()]);
+  protected readonly step = computed(() => this.failure()?.steps[this.moment()?.step ?? -1]);
+  protected readonly picture = computed(() => {
+    const moment = this.moment();
+    return moment ? stickersSeen(paintedFromCube(moment.cube), this.scheme, moment.hold) : [];
+  });
+
+  constructor() {
+    // Begin where it goes wrong, before that step's turns.
+    effect(() => {
+      const [moments, failure] = [this.moments(), this.failure()];
+      untracked(() => {
+        const wrong = moments.findIndex(({ step }) => step === failure?.at);
+        this.at.set(Math.max(0, wrong));
+      });
+    });
+  }
+
+  protected number(count: number): string {
+    return count.toLocaleString('en');
+  }
+
+  protected go(by: number): void {
+    this.at.update((at) => Math.min(this.moments().length - 1, Math.max(0, at + by)));
+  }
+
+  protected toStep(step: number): void {
+    this.at.set(this.moments().findIndex((moment) => moment.step === step));
+  }
+}
