@@ -1,3 +1,4 @@
+import { aFullEntry } from '@sleetcrest/contract/testing';
 import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -26,10 +27,10 @@ export interface TestDatabase {
 }
 
 /** An empty database of its own. */
-export async function emptyDatabase(): Promise<TestDatabase> {
+export async function emptyDatabase(template = 'template1'): Promise<TestDatabase> {
   const name = `spec_${randomUUID().replaceAll('-', '')}`;
   const admin = openDatabase(testServerUrl('postgres'));
-  await admin.query(`CREATE DATABASE ${name}`);
+  await admin.query(`CREATE DATABASE ${name} TEMPLATE ${template}`);
   const url = testServerUrl(name);
   const sequelize = openDatabase(url);
   return {
@@ -41,6 +42,20 @@ export async function emptyDatabase(): Promise<TestDatabase> {
       await admin.close();
     },
   };
+}
+
+let migrated: Promise<string> | undefined;
+
+/** A database of its own that is up to date: a copy of one that was brought so once for all specs. */
+export async function migratedDatabase(): Promise<TestDatabase> {
+  migrated ??= (async () => {
+    const { url, sequelize } = await emptyDatabase();
+    await migrate(url);
+    // Nothing may be connected to a database that is copied.
+    await sequelize.close();
+    return new URL(url).pathname.slice(1);
+  })();
+  return emptyDatabase(await migrated);
 }
 
 export interface Answer {
@@ -124,8 +139,7 @@ export class TestApp {
   }
 
   static async start(parts: Partial<AppParts> = {}): Promise<TestApp> {
-    const database = await emptyDatabase();
-    await migrate(database.url);
+    const database = await migratedDatabase();
     return TestApp.over(database, parts);
   }
 
@@ -180,20 +194,5 @@ export function aSolve(seed = 1, change: Partial<CreateSolve> = {}): CreateSolve
 }
 
 /** A good request to keep a record of a log. */
-export const aRecord = (change: Partial<LogEntry> = {}): LogEntry => ({
-  id: randomUUID(),
-  kind: 'solve',
-  stage: null,
-  beganAt: '2026-11-20T18:03:00.000+01:00',
-  time: 83.42,
-  outcome: 'finished',
-  reason: '',
-  note: '',
-  method: 'gentle',
-  cube: 'the blue one',
-  scramble: "R U2 F'",
-  turns: "F U2 R'",
-  splits: [{ stage: 'daisy', time: 12.5, turns: 9 }],
-  tags: ['club'],
-  ...change,
-});
+export const aRecord = (change: Partial<LogEntry> = {}): LogEntry =>
+  aFullEntry({ id: randomUUID(), ...change });

@@ -26,6 +26,8 @@ import { LogService } from './log/service.js';
 import type { Metrics } from './metrics/metrics.js';
 import { methodHandlers } from './methods/handlers.js';
 import { MethodService } from './methods/service.js';
+import { settingsHandlers } from './settings/handlers.js';
+import { SettingsService } from './settings/service.js';
 import { solveHandlers } from './solves/handlers.js';
 import { SolveService } from './solves/service.js';
 
@@ -62,15 +64,17 @@ export function createApp(parts: AppParts): Express {
   const groups = new GroupService(sequelize);
   const solves = new SolveService(sequelize);
   const methods = new MethodService(sequelize);
+  const settings = new SettingsService(sequelize);
   const keeping = new Keeping(sessions, tries);
   const handlers: Handlers = {
     ...healthHandlers(sequelize),
     ...handoutHandlers(),
     ...accountHandlers(accounts, sessions, tries, demo),
-    ...exportHandler({ sequelize, groups, solves, methods }),
+    ...exportHandler({ sequelize, groups, solves, methods, settings }),
     ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),
     ...methodHandlers(methods, keeping),
+    ...settingsHandlers(settings),
     ...logHandlers(new LogService(sequelize), new LogStatistics(sequelize), sequelize, sessions),
   };
   app.use(admitted(express.Router(), handlers, groups, sessions));

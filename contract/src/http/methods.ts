@@ -10,7 +10,17 @@ export type ProofState = z.infer<typeof proofStateSchema>;
 
 /** Keeps a method under its id, in place of what was there. */
 export const keepMethodSchema = z
-  .strictObject({ method: methodSchema, proof: proofStateSchema })
+  .strictObject({
+    method: methodSchema,
+    proof: proofStateSchema,
+    basis: z.iso
+      .datetime()
+      .nullable()
+      .optional()
+      .describe(
+        '`updatedAt` of what was changed, null for a new one: where another is kept meanwhile, both stay.',
+      ),
+  })
   .meta({ id: 'KeepMethod' });
 export type KeepMethod = z.infer<typeof keepMethodSchema>;
 

@@ -36,7 +36,12 @@ export type CreateSolve = z.infer<typeof createSolveSchema>;
 export const updateSolveSchema = createSolveSchema
   .omit({ id: true })
   .partial()
-  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+  .extend({
+    from: positionSchema
+      .optional()
+      .describe('Where the walk was: if it is elsewhere by now, the further of both counts.'),
+  })
+  .refine(({ from: _, ...change }) => Object.values(change).some((value) => value !== undefined), {
     message: 'give a name, a position or a plan to change',
   })
   .meta({ id: 'UpdateSolve' });

@@ -5,6 +5,7 @@ import { stageSchema } from '../documents/approach.js';
 import { idSchema, uuidSchema } from '../documents/id.js';
 import { momentSchema } from '../documents/moment.js';
 import { line, text } from '../documents/text.js';
+import { toldSchema } from '../documents/told.js';
 
 /** A day has 86,400 seconds; no solve takes longer. */
 const MOST_SECONDS = 86_400;
@@ -86,6 +87,29 @@ export const changeEntrySchema = z
   })
   .meta({ id: 'ChangeLogEntry' });
 export type ChangeEntry = z.infer<typeof changeEntrySchema>;
+
+/** A change, and when it was made: of two changes of one field the later counts. */
+export const tellChangeSchema = z
+  .strictObject({ ...tellable, told: toldSchema })
+  .partial()
+  .refine(({ told: _, ...change }) => Object.values(change).some((value) => value !== undefined), {
+    message: 'give something to change',
+  })
+  .meta({ id: 'TellLogChange' });
+export type TellChange = z.infer<typeof tellChangeSchema>;
+
+/**
+ * What a record has said in one of its fields, newest first: what counts now, and what was there
+ * before or lost to a later change. `outcome` and `reason` go together.
+ */
+export const entryHistorySchema = z
+  .strictObject({
+    items: z.array(
+      z.strictObject({ change: changeEntrySchema, at: momentSchema, counts: z.boolean() }),
+    ),
+  })
+  .meta({ id: 'LogEntryHistory' });
+export type EntryHistory = z.infer<typeof entryHistorySchema>;
 
 /** The Log document: records in any order. */
 export const logSchema = z

@@ -40,6 +40,23 @@ export const exportQuerySchema = logFilterSchema.extend({ as: z.enum(['csv', 'js
 export const logParamsSchema = z.strictObject({ id: uuidSchema });
 export const learnerLogParamsSchema = z.strictObject({ learner: uuidSchema, id: uuidSchema });
 
+/** What changed in a log since a moment; without one, only the moment to ask from later. */
+export const logChangesQuerySchema = z.strictObject({
+  since: z.iso.datetime().optional(),
+  after: uuidSchema.optional().describe('The last record of the answer before this one.'),
+});
+
+export const logChangesSchema = z
+  .strictObject({
+    items: z.array(z.strictObject({ entry: logEntrySchema, deleted: z.boolean() })),
+    next: z.strictObject({
+      since: z.iso.datetime(),
+      after: uuidSchema.optional().describe('Given while there is more.'),
+    }),
+  })
+  .meta({ id: 'LogChanges' });
+export type LogChanges = z.infer<typeof logChangesSchema>;
+
 /** The most records one request may hold. */
 export const BATCH = 500;
 

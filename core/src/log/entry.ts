@@ -43,6 +43,12 @@ export interface LogEntry {
   tags: string[];
 }
 
+/** A whole solve of which nothing is told yet. */
+export const BLANK_ENTRY: Omit<LogEntry, 'id' | 'beganAt'> = {
+  ...{ kind: 'solve', stage: null, time: null, outcome: 'finished', reason: '', note: '' },
+  ...{ method: '', cube: '', scramble: '', turns: '', splits: [], tags: [] },
+};
+
 /** The day of a record at the place it was done at, `YYYY-MM-DD`. */
 export const dayOf = ({ beganAt }: Pick<LogEntry, 'beganAt'>): string => beganAt.slice(0, 10);
 

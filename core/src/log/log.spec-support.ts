@@ -1,23 +1,12 @@
 import type { Random } from '../cube/random.js';
 import { STAGES } from '../stages/stages.js';
-import { ENTRY_KINDS, OUTCOMES, type LogEntry } from './entry.js';
+import { BLANK_ENTRY, ENTRY_KINDS, OUTCOMES, type LogEntry } from './entry.js';
 
 /** A record for specs, finished in 60 s on 1 November unless said otherwise. */
 export const anEntry = (change: Partial<LogEntry> = {}): LogEntry => ({
+  ...BLANK_ENTRY,
   id: '00000000-0000-4000-8000-000000000001',
-  kind: 'solve',
-  stage: null,
-  beganAt: '2026-11-01T10:00:00.000+01:00',
-  time: 60,
-  outcome: 'finished',
-  reason: '',
-  note: '',
-  method: 'gentle',
-  cube: '',
-  scramble: '',
-  turns: '',
-  splits: [],
-  tags: [],
+  ...{ beganAt: '2026-11-01T10:00:00.000+01:00', time: 60, method: 'gentle' },
   ...change,
 });
 

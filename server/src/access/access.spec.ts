@@ -17,88 +17,50 @@ interface World {
 const PEOPLE = ['guest', 'owner', 'other learner', 'own coach', 'other coach'] as const;
 type Person = (typeof PEOPLE)[number];
 
-/** A request about the owner's things for every route there is: a new route needs one to compile. */
-const REQUESTS: Record<Route, (world: World) => { path: string; body?: unknown }> = {
-  'GET /api/health': () => ({ path: '/api/health' }),
-  'GET /api/ready': () => ({ path: '/api/ready' }),
-  'GET /api/openapi.json': () => ({ path: '/api/openapi.json' }),
-  'POST /api/handouts': () => ({ path: '/api/handouts', body: HANDOUT }),
-  'GET /api/session': () => ({ path: '/api/session' }),
-  'POST /api/session': () => ({ path: '/api/session', body: { name: 'Ingrid', phrase: PHRASE } }),
-  'DELETE /api/session': () => ({ path: '/api/session' }),
+/** What a request that changes something is sent with, about the owner's things. */
+const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
+  'POST /api/handouts': () => HANDOUT,
+  'POST /api/session': () => ({ name: 'Ingrid', phrase: PHRASE }),
   'POST /api/accounts': () => ({
-    path: '/api/accounts',
-    body: { name: `Visitor ${randomUUID().slice(0, 8)}`, phrase: PHRASE, role: 'learner' },
+    ...{ name: `Visitor ${randomUUID().slice(0, 8)}`, phrase: PHRASE, role: 'learner' },
   }),
-  'PATCH /api/account': () => ({
-    path: '/api/account',
-    body: { phrase: { now: PHRASE, next: PHRASE } },
+  'PATCH /api/account': () => ({ phrase: { now: PHRASE, next: PHRASE } }),
+  'DELETE /api/account': () => ({ phrase: PHRASE }),
+  'PATCH /api/settings': () => ({
+    settings: { letters: true },
+    told: { id: randomUUID(), at: '2026-11-25T10:00:00.000Z' },
   }),
-  'DELETE /api/account': () => ({ path: '/api/account', body: { phrase: PHRASE } }),
-  'POST /api/account/sign-out-everywhere': () => ({ path: '/api/account/sign-out-everywhere' }),
-  'GET /api/account/export': () => ({ path: '/api/account/export' }),
-
-  'GET /api/solves': () => ({ path: '/api/solves' }),
-  'POST /api/solves': ({ cube }) => ({ path: '/api/solves', body: aSolve(1, { id: cube }) }),
-  'GET /api/solves/:id': ({ cube }) => ({ path: `/api/solves/${cube}` }),
-  'PATCH /api/solves/:id': ({ cube }) => ({ path: `/api/solves/${cube}`, body: { name: 'Mine' } }),
-  'DELETE /api/solves/:id': ({ cube }) => ({ path: `/api/solves/${cube}` }),
-  'POST /api/solves/:id/restore': ({ cube }) => ({ path: `/api/solves/${cube}/restore` }),
-
-  'GET /api/methods': () => ({ path: '/api/methods' }),
-  'PUT /api/methods/:id': () => ({ path: '/api/methods/quay', body: aMethod('quay') }),
-  'DELETE /api/methods/:id': () => ({ path: '/api/methods/landing' }),
-  'POST /api/methods/:id/restore': () => ({ path: '/api/methods/landing/restore' }),
-
-  'GET /api/groups': () => ({ path: '/api/groups' }),
-  'POST /api/groups': ({ group }) => ({
-    path: '/api/groups',
-    body: { id: group, name: 'Thursday' },
-  }),
-  'POST /api/groups/join': ({ otherGroupCode }) => ({
-    path: '/api/groups/join',
-    body: { code: otherGroupCode },
-  }),
-  'DELETE /api/groups/:id': ({ group }) => ({ path: `/api/groups/${group}` }),
-  'DELETE /api/groups/:id/learners/:learner': ({ group, owner }) => ({
-    path: `/api/groups/${group}/learners/${owner.id}`,
-  }),
-  'POST /api/learners/:learner/phrase': ({ owner }) => ({
-    path: `/api/learners/${owner.id}/phrase`,
-    body: { phrase: PHRASE },
-  }),
-
-  'GET /api/log': () => ({ path: '/api/log' }),
-  'POST /api/log': () => ({ path: '/api/log', body: aRecord() }),
-  'POST /api/log/batch': () => ({ path: '/api/log/batch', body: { entries: [aRecord()] } }),
-  'POST /api/log/remove': ({ record }) => ({ path: '/api/log/remove', body: { ids: [record.id] } }),
-  'POST /api/log/restore': ({ record }) => ({
-    path: '/api/log/restore',
-    body: { ids: [record.id] },
-  }),
-  'POST /api/log/tags': ({ record }) => ({
-    path: '/api/log/tags',
-    body: { ids: [record.id], add: ['seen'] },
-  }),
-  'GET /api/log/overview': () => ({ path: '/api/log/overview?today=2026-11-25' }),
-  'GET /api/log/groups': () => ({ path: '/api/log/groups?by=day' }),
-  'GET /api/log/export': () => ({ path: '/api/log/export?as=csv' }),
-  'GET /api/log/entries/:id': ({ record }) => ({ path: `/api/log/entries/${record.id}` }),
-  'PATCH /api/log/entries/:id': ({ record }) => ({
-    path: `/api/log/entries/${record.id}`,
-    body: { note: 'changed' },
-  }),
-  'GET /api/learners/:learner/log': ({ owner }) => ({ path: `/api/learners/${owner.id}/log` }),
-  'GET /api/learners/:learner/log/overview': ({ owner }) => ({
-    path: `/api/learners/${owner.id}/log/overview?today=2026-11-25`,
-  }),
-  'GET /api/learners/:learner/log/groups': ({ owner }) => ({
-    path: `/api/learners/${owner.id}/log/groups?by=day`,
-  }),
-  'GET /api/learners/:learner/log/entries/:id': ({ owner, record }) => ({
-    path: `/api/learners/${owner.id}/log/entries/${record.id}`,
-  }),
+  'POST /api/solves': ({ cube }) => aSolve(1, { id: cube }),
+  'PATCH /api/solves/:id': () => ({ name: 'Mine' }),
+  'PUT /api/methods/:id': () => aMethod('quay'),
+  'POST /api/groups': ({ group }) => ({ id: group, name: 'Thursday' }),
+  'POST /api/groups/join': ({ otherGroupCode }) => ({ code: otherGroupCode }),
+  'POST /api/learners/:learner/phrase': () => ({ phrase: PHRASE }),
+  'POST /api/log': () => aRecord(),
+  'POST /api/log/batch': () => ({ entries: [aRecord()] }),
+  'POST /api/log/remove': ({ record }) => ({ ids: [record.id] }),
+  'POST /api/log/restore': ({ record }) => ({ ids: [record.id] }),
+  'POST /api/log/tags': ({ record }) => ({ ids: [record.id], add: ['seen'] }),
+  'PATCH /api/log/entries/:id': () => ({ note: 'changed' }),
 };
+
+/** What must be asked for in an address. */
+const QUERIES: readonly [end: string, query: string][] = [
+  ['/overview', '?today=2026-11-25'],
+  ['/log/groups', '?by=day'],
+  ['/log/export', '?as=csv'],
+];
+
+/** A request about the owner's things: an id in an address is that of what the route is about. */
+function requestTo(route: Route, world: World): { path: string; body: unknown } {
+  const [verb, path] = route.split(' ') as [string, string];
+  const ids = { solves: world.cube, groups: world.group, log: world.record.id };
+  const about = Object.entries({ ...ids, methods: verb === 'PUT' ? 'quay' : 'landing' });
+  const id = about.find(([things]) => path.includes(`/${things}/`))?.[1] ?? '';
+  const query = QUERIES.find(([end]) => path.endsWith(end))?.[1] ?? '';
+  const address = path.replace(':learner', world.owner.id).replace(':id', id);
+  return { path: address + query, body: BODIES[route]?.(world) };
+}
 
 const HANDOUT = {
   ...{ method: 'gentle', stage: 'daisy', paper: 'A4', dialect: 'prime', firstColour: 'white' },
@@ -169,7 +131,7 @@ class Inhabited {
   }
 
   ask(person: Person, route: Route): ReturnType<Visitor['ask']> {
-    const { path, body } = REQUESTS[route](this.world);
+    const { path, body } = requestTo(route, this.world);
     return this.people[person].ask(route.split(' ')[0]!, path, body);
   }
 }
@@ -186,6 +148,8 @@ describe('who may call each route', () => {
         'SELECT * FROM saved_solves WHERE owner_id = $1',
         'SELECT * FROM own_methods WHERE owner_id = $1',
         'SELECT * FROM log_entries WHERE account_id = $1',
+        'SELECT * FROM log_told WHERE account_id = $1',
+        'SELECT * FROM settings WHERE account_id = $1',
         'SELECT * FROM group_members WHERE learner_id = $1 ORDER BY group_id',
         'SELECT token_hash FROM sessions WHERE account_id = $1',
       ].map((sql) => here.app.database.sequelize.query(sql, { bind: [here.world.owner.id] })),

@@ -24,6 +24,8 @@ export const RULES = {
   'GET /api/log/export': 'account',
   'GET /api/log/entries/:id': 'account',
   'PATCH /api/log/entries/:id': 'account',
+  'GET /api/log/entries/:id/history': 'account',
+  'GET /api/log/changes': 'account',
 
   'GET /api/health': 'anyone',
   'GET /api/ready': 'anyone',
@@ -38,6 +40,9 @@ export const RULES = {
   'DELETE /api/account': 'account',
   'POST /api/account/sign-out-everywhere': 'account',
   'GET /api/account/export': 'account',
+
+  'GET /api/settings': 'account',
+  'PATCH /api/settings': 'account',
 
   'GET /api/solves': 'keeper',
   'POST /api/solves': 'keeper',

@@ -39,6 +39,7 @@ describe('everything that is kept for an account', () => {
       ...['README.txt', 'account.json', 'cubes.json', 'deleted/cubes.json', 'deleted/log.json'],
       ...['groups.json', 'log.csv', 'log.json', 'methods/landing.json', 'places.json'],
       'sessions.json',
+      'settings.json',
     ]);
     for (const name of all.keys()) {
       if (!['README.txt', 'methods/landing.json'].includes(name))

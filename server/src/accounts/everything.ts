@@ -9,6 +9,7 @@ import { asList } from '../database/pages.js';
 import { streamed } from '../http/streamed.js';
 import { asCsv, asJson, deletedEntriesOf, entriesOf } from '../log/export.js';
 import type { MethodService } from '../methods/service.js';
+import type { SettingsService } from '../settings/service.js';
 import type { SolveService } from '../solves/service.js';
 import { KEPT_DAYS } from '../upkeep/purge.js';
 
@@ -22,6 +23,7 @@ log.csv            your log: one record a line (docs/formats says the columns)
 log.json           the same as a Log document, with every field
 cubes.json         the cubes you saved, and how far each walk has come
 methods/           methods of your own, each a Method document
+settings.json      how you read: the settings you ever changed
 
 What you deleted is kept for ${KEPT_DAYS.deleted} days, so that it can be brought back:
 
@@ -37,6 +39,7 @@ interface Parts {
   groups: GroupService;
   solves: SolveService;
   methods: MethodService;
+  settings: SettingsService;
 }
 
 /** A file of the ZIP: its name, and what is in it, read when its turn comes. */
@@ -79,12 +82,12 @@ async function* begunWhenRead(content: File['content']): AsyncGenerator<string |
 }
 
 async function filesOf(
-  { sequelize, groups, solves, methods }: Parts,
+  { sequelize, groups, solves, methods, settings }: Parts,
   account: Account,
 ): Promise<File[]> {
   const select = (sql: string): Promise<object[]> =>
     sequelize.query(sql, { bind: [account.id], type: QueryTypes.SELECT });
-  const [[about], sessions, places, itsGroups, itsMethods] = await Promise.all([
+  const [[about], sessions, places, itsGroups, itsMethods, itsSettings] = await Promise.all([
     select('SELECT created_at AS "createdAt" FROM accounts WHERE id = $1'),
     select(
       `SELECT created_at AS "createdAt", seen_on::text AS "seenOn", expires_at AS "expiresAt"
@@ -95,6 +98,7 @@ async function filesOf(
     ),
     groups.list(account),
     methods.all(account.id),
+    settings.read(account.id),
   ]);
   const json = (name: string, value: unknown): File => ({
     name,
@@ -109,6 +113,7 @@ async function filesOf(
     { name: 'README.txt', content: () => README },
     json('account.json', { ...account, ...about }),
     json('groups.json', itsGroups),
+    json('settings.json', itsSettings.settings),
     json('sessions.json', sessions),
     json('places.json', places),
     ...itsMethods.map(({ method, deletedAt }) =>

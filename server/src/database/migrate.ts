@@ -7,6 +7,7 @@ import * as ownMethods from './migrations/0003-own-methods.js';
 import * as accounts from './migrations/0004-accounts.js';
 import * as log from './migrations/0005-log.js';
 import * as keeping from './migrations/0006-keeping.js';
+import * as toldOffline from './migrations/0007-told-offline.js';
 
 /** Sends SQL within the transaction of a migration. */
 export type Send = (sql: string) => Promise<unknown>;
@@ -24,6 +25,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0004-accounts': accounts,
   '0005-log': log,
   '0006-keeping': keeping,
+  '0007-told-offline': toldOffline,
 };
 
 /** The numbered changes this version knows, in order. */

@@ -5,20 +5,19 @@ import { isUpToDate } from '../database/migrate.js';
 import { HttpProblem } from '../http/problem.js';
 import { openApiDocument } from '../openapi/document.js';
 
-type Routes = Pick<Handlers, 'GET /api/health' | 'GET /api/ready' | 'GET /api/openapi.json'>;
-
 /** Whether the server is alive, whether it can do its work, and what the API is. */
-export const healthHandlers = (sequelize: Sequelize): Routes => ({
-  'GET /api/health': (_, response) => {
-    response.json({ status: 'ok' } satisfies Health);
-  },
-  'GET /api/ready': async (_, response) => {
-    if (!(await isUpToDate(sequelize))) {
-      throw new HttpProblem(503, 'The database is of another version than this server.');
-    }
-    response.json({ status: 'ok', database: 'ok' } satisfies Ready);
-  },
-  'GET /api/openapi.json': (_, response) => {
-    response.json(openApiDocument);
-  },
-});
+export const healthHandlers = (sequelize: Sequelize) =>
+  ({
+    'GET /api/health': (_, response) => {
+      response.json({ status: 'ok' } satisfies Health);
+    },
+    'GET /api/ready': async (_, response) => {
+      if (!(await isUpToDate(sequelize))) {
+        throw new HttpProblem(503, 'The database is of another version than this server.');
+      }
+      response.json({ status: 'ok', database: 'ok' } satisfies Ready);
+    },
+    'GET /api/openapi.json': (_, response) => {
+      response.json(openApiDocument);
+    },
+  }) satisfies Partial<Handlers>;

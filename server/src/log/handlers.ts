@@ -1,15 +1,16 @@
 import {
-  changeEntrySchema,
   exportQuerySchema,
   groupsQuerySchema,
   learnerLogParamsSchema,
   logBatchSchema,
+  logChangesQuerySchema,
   logEntrySchema,
   logIdsSchema,
   logParamsSchema,
   logQuerySchema,
   summaryQuerySchema,
   tagEntriesSchema,
+  tellChangeSchema,
 } from '@sleetcrest/contract/log';
 import { learnerParamsSchema } from '@sleetcrest/contract/accounts';
 import type { Request, RequestHandler } from 'express';
@@ -23,25 +24,6 @@ import { asCsv, asJson, entriesOf } from './export.js';
 import type { LogStatistics } from './overview.js';
 import type { LogService } from './service.js';
 
-type Routes = Pick<
-  Handlers,
-  | 'GET /api/log'
-  | 'POST /api/log'
-  | 'POST /api/log/batch'
-  | 'POST /api/log/remove'
-  | 'POST /api/log/restore'
-  | 'POST /api/log/tags'
-  | 'GET /api/log/overview'
-  | 'GET /api/log/groups'
-  | 'GET /api/log/export'
-  | 'GET /api/log/entries/:id'
-  | 'PATCH /api/log/entries/:id'
-  | 'GET /api/learners/:learner/log'
-  | 'GET /api/learners/:learner/log/overview'
-  | 'GET /api/learners/:learner/log/groups'
-  | 'GET /api/learners/:learner/log/entries/:id'
->;
-
 /** Whose log a request is about: one's own, or that of the learner in the address. */
 type Whose = (request: Request) => string;
 const own: Whose = (request) => accountOf(request).id;
@@ -53,7 +35,7 @@ export function logHandlers(
   statistics: LogStatistics,
   sequelize: Sequelize,
   sessions: Sessions,
-): Routes {
+) {
   const page = (whose: Whose): RequestHandler => {
     return async (request, response) => {
       const { offset, limit, ...filter } = queryOf(request, logQuerySchema);
@@ -127,12 +109,21 @@ export function logHandlers(
 
     'PATCH /api/log/entries/:id': async (request, response) => {
       const { id } = paramsOf(request, logParamsSchema);
-      response.json(await log.change(own(request), id, bodyOf(request, changeEntrySchema)));
+      response.json(await log.change(own(request), id, bodyOf(request, tellChangeSchema)));
+    },
+
+    'GET /api/log/entries/:id/history': async (request, response) => {
+      response.json(await log.history(own(request), paramsOf(request, logParamsSchema).id));
+    },
+
+    'GET /api/log/changes': async (request, response) => {
+      const { since, after } = queryOf(request, logChangesQuerySchema);
+      response.json(await log.changes(own(request), since, after));
     },
 
     'GET /api/learners/:learner/log/entries/:id': async (request, response) => {
       const { learner, id } = paramsOf(request, learnerLogParamsSchema);
       response.json(await log.read(learner, id));
     },
-  };
+  } satisfies Partial<Handlers>;
 }

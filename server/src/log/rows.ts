@@ -1,83 +1,67 @@
 import type { Split, LogEntry } from '@sleetcrest/core/log';
 import { hundredthsOf, momentWith, offsetOf } from '@sleetcrest/core/log';
 
+/** The fields of a record that are a column of the same name, and its type. */
+const PLAIN = {
+  ...{ id: 'uuid', kind: 'text', stage: 'text', outcome: 'text', reason: 'text', note: 'text' },
+  ...{ method: 'text', cube: 'text', scramble: 'text', turns: 'text', tags: 'text[]' },
+} as const satisfies Partial<Record<keyof LogEntry, string>>;
+type Plain = keyof typeof PLAIN;
+
+/** The columns made of the other fields: their types, and what each holds of a record. */
+const MADE = {
+  began_at: ['timestamptz', ({ beganAt }) => beganAt],
+  utc_offset: ['smallint', ({ beganAt }) => offsetOf(beganAt)],
+  hundredths: ['integer', ({ time }) => (time === null ? null : hundredthsOf(time))],
+  split_stages: ['text[]', ({ splits }) => splits.map(({ stage }) => stage)],
+  split_hundredths: ['integer[]', ({ splits }) => splits.map(({ time }) => hundredthsOf(time))],
+  split_turns: ['integer[]', ({ splits }) => splits.map(({ turns }) => turns)],
+} as const satisfies Record<string, readonly [string, (entry: LogEntry) => unknown]>;
+
 /** A row of `log_entries`, as SQL gives it. */
-export interface LogRow {
-  id: string;
-  kind: LogEntry['kind'];
-  stage: LogEntry['stage'];
+export type LogRow = Pick<LogEntry, Plain> & {
   began_at: Date;
   utc_offset: number;
   hundredths: number | null;
-  outcome: LogEntry['outcome'];
-  reason: string;
-  note: string;
-  method: string;
-  cube: string;
-  scramble: string;
-  turns: string;
   split_stages: Split['stage'][];
   split_hundredths: number[];
   split_turns: (number | null)[];
-  tags: string[];
-}
+};
 
-/** The columns a record is read from. */
-export const ROW_COLUMNS = `id, kind, stage, began_at, utc_offset, hundredths, outcome, reason, note,
-  method, cube, scramble, turns, split_stages, split_hundredths, split_turns, tags`;
+const PLAIN_NAMES = Object.keys(PLAIN) as Plain[];
+
+/** The columns a record is read from, and written to after the account. */
+const COLUMNS: readonly { name: string; type: string; of: (entry: LogEntry) => unknown }[] = [
+  ...PLAIN_NAMES.map((name) => ({ name, type: PLAIN[name], of: (entry: LogEntry) => entry[name] })),
+  ...Object.entries(MADE).map(([name, [type, of]]) => ({ name, type, of })),
+];
+
+export const ROW_COLUMNS = COLUMNS.map(({ name }) => name).join(', ');
 
 export const entryOfRow = (row: LogRow): LogEntry => ({
-  id: row.id,
-  kind: row.kind,
-  stage: row.stage,
+  ...(Object.fromEntries(PLAIN_NAMES.map((name) => [name, row[name]])) as Pick<LogEntry, Plain>),
   beganAt: momentWith(row.began_at, row.utc_offset),
   time: row.hundredths === null ? null : row.hundredths / 100,
-  outcome: row.outcome,
-  reason: row.reason,
-  note: row.note,
-  method: row.method,
-  cube: row.cube,
-  scramble: row.scramble,
-  turns: row.turns,
   splits: row.split_stages.map((stage, k) => ({
     stage,
     time: row.split_hundredths[k]! / 100,
     turns: row.split_turns[k] ?? null,
   })),
-  tags: row.tags,
 });
 
-/** The columns written for a record, in the order of `valuesOf`. */
-export const WRITTEN = [
-  ...['account_id', 'id', 'kind', 'stage', 'began_at', 'utc_offset', 'hundredths', 'outcome'],
-  ...['reason', 'note', 'method', 'cube', 'scramble', 'turns'],
-  ...['split_stages', 'split_hundredths', 'split_turns', 'tags'],
-] as const;
-
-/** The type of each value: an empty array has none, and one that is selected is else taken for text. */
-const TYPES: Record<(typeof WRITTEN)[number], string> = {
-  ...{ account_id: 'uuid', id: 'uuid', kind: 'text', stage: 'text', began_at: 'timestamptz' },
-  ...{
-    utc_offset: 'smallint',
-    hundredths: 'integer',
-    outcome: 'text',
-    reason: 'text',
-    note: 'text',
-  },
-  ...{ method: 'text', cube: 'text', scramble: 'text', turns: 'text', split_stages: 'text[]' },
-  ...{ split_hundredths: 'integer[]', split_turns: 'integer[]', tags: 'text[]' },
-};
+/** The columns written for a record, in the order of `valuesOf`: the account, the id, the others. */
+export const WRITTEN: readonly string[] = ['account_id', ...COLUMNS.map(({ name }) => name)];
 
 export const valuesOf = (account: string, entry: LogEntry): unknown[] => [
-  ...[account, entry.id, entry.kind, entry.stage, entry.beganAt, offsetOf(entry.beganAt)],
-  ...[entry.time === null ? null : hundredthsOf(entry.time), entry.outcome, entry.reason],
-  ...[entry.note, entry.method, entry.cube, entry.scramble, entry.turns],
-  entry.splits.map(({ stage }) => stage),
-  entry.splits.map(({ time }) => hundredthsOf(time)),
-  entry.splits.map(({ turns }) => turns),
-  entry.tags,
+  account,
+  ...COLUMNS.map(({ of }) => of(entry)),
 ];
 
-/** `$1::uuid`, `$2::uuid` … for the values of a record, which is the so-many-th from 0 on. */
+/**
+ * `$1::uuid`, `$2::uuid` … for the values of a record, which is the so-many-th from 0 on. Typed, as
+ * an empty array has no type, and a value that is selected is else taken for text.
+ */
 export const placeholders = (row = 0): string[] =>
-  WRITTEN.map((name, k) => `$${row * WRITTEN.length + k + 1}::${TYPES[name]}`);
+  ['uuid', ...COLUMNS.map(({ type }) => type)].map(
+    (type, k) => `$${row * WRITTEN.length + k + 1}::${type}`,
+  );

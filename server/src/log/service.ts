@@ -1,5 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
+import type {
+  BatchAnswer,
+  EntryHistory,
+  LogChanges,
+  LogPage,
+  TellChange,
+} from '@sleetcrest/contract/log';
 import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
@@ -9,6 +15,7 @@ import { inside } from '../database/inside.js';
 import { HttpProblem } from '../http/problem.js';
 import { entryOfRow, placeholders, ROW_COLUMNS, valuesOf, WRITTEN, type LogRow } from './rows.js';
 import { LogRoom } from './room.js';
+import { ToldFields } from './told.js';
 import { whereOf } from './where.js';
 
 const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')})`;
@@ -23,11 +30,18 @@ const INSERT_ONE = {
       AND expires_at > now()) ON CONFLICT DO NOTHING`,
 };
 
+/** Milliseconds for which changes are told again, longer than any transaction takes. */
+const OVERLAP = 60_000;
+/** How many changes one answer holds. */
+const CHANGES = 200;
+const FIRST_ID = '00000000-0000-0000-0000-000000000000';
+
 /** Keeps logs, each for its account alone: what it has answered is in the database. */
 export class LogService {
   constructor(
     private readonly sequelize: Sequelize,
     private readonly room = new LogRoom(sequelize),
+    private readonly told = new ToldFields(sequelize),
   ) {}
 
   /**
@@ -100,12 +114,17 @@ export class LogService {
     return entry;
   }
 
-  /** Changes a record; a change that would make it wrong is refused whole. */
-  async change(account: string, id: string, change: ChangeEntry): Promise<LogEntry> {
+  /**
+   * Changes a record; a change that would make it wrong is refused whole. Of what was changed
+   * elsewhere later than this was, nothing is changed.
+   */
+  async change(account: string, id: string, { told, ...change }: TellChange): Promise<LogEntry> {
     return this.sequelize.transaction(async (transaction) => {
       const before = await this.find(account, id, false, transaction);
       if (!before) throw notKept();
-      const parsed = logEntrySchema.safeParse({ ...before, ...change });
+      const counts = await this.told.hear(account, before, change, told, transaction);
+      if (Object.keys(counts).length === 0) return before;
+      const parsed = logEntrySchema.safeParse({ ...before, ...counts });
       if (!parsed.success) {
         const errors = fieldErrors(parsed.error);
         throw new HttpProblem(422, `The request was refused: ${describeErrors(errors)}.`, errors);
@@ -119,6 +138,34 @@ export class LogService {
       );
       return parsed.data;
     });
+  }
+
+  async history(account: string, id: string): Promise<EntryHistory> {
+    return this.told.history(account, await this.read(account, id));
+  }
+
+  /**
+   * What was changed since a moment, deleted records too, in the order it was changed. A change is
+   * told once it is a minute old, and told again for a minute: one that was begun before this was
+   * asked, and ended after, is else in no answer.
+   */
+  async changes(account: string, since: string | undefined, after?: string): Promise<LogChanges> {
+    const [{ now }] = (await this.sequelize.query<{ now: Date }>('SELECT now() AS now', {
+      type: QueryTypes.SELECT,
+    })) as [{ now: Date }];
+    const later = { since: new Date(now.getTime() - OVERLAP).toISOString() };
+    if (since === undefined) return { items: [], next: later };
+    const rows = await this.sequelize.query<LogRow & { changed_at: Date; deleted: boolean }>(
+      `SELECT ${ROW_COLUMNS}, changed_at, deleted_at IS NOT NULL AS deleted FROM log_entries
+       WHERE account_id = $1 AND (changed_at, id) > ($2::timestamptz, $3::uuid)
+       ORDER BY changed_at, id LIMIT ${CHANGES}`,
+      { bind: [account, since, after ?? FIRST_ID], type: QueryTypes.SELECT },
+    );
+    const last = rows.length === CHANGES ? rows[rows.length - 1]! : undefined;
+    return {
+      items: rows.map((row) => ({ entry: entryOfRow(row), deleted: row.deleted })),
+      next: last ? { since: last.changed_at.toISOString(), after: last.id } : later,
+    };
   }
 
   /** Deletes records; gives how many there were. */

@@ -4,15 +4,7 @@ import type { Keeping } from '../access/keeping.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
 import type { MethodService } from './service.js';
 
-type Routes = Pick<
-  Handlers,
-  | 'GET /api/methods'
-  | 'PUT /api/methods/:id'
-  | 'DELETE /api/methods/:id'
-  | 'POST /api/methods/:id/restore'
->;
-
-export function methodHandlers(service: MethodService, keeping: Keeping): Routes {
+export function methodHandlers(service: MethodService, keeping: Keeping) {
   return {
     'GET /api/methods': async (request, response) => {
       response.json(await service.list(keeping.owner(request)));
@@ -36,5 +28,5 @@ export function methodHandlers(service: MethodService, keeping: Keeping): Routes
       const { id } = paramsOf(request, methodParamsSchema);
       response.json(await service.restore(keeping.owner(request), id));
     },
-  };
+  } satisfies Partial<Handlers>;
 }

@@ -62,6 +62,19 @@ describe('people’s own methods', () => {
     expect(await titles()).toEqual([title]);
   });
 
+  it('are both kept where two devices changed one, and the second is named so', async () => {
+    const { updatedAt } = savedMethodSchema.parse((await keep({ ...aMethod(), basis: null })).body);
+    const here = { ...aMethod('landing', { title: 'From here' }), basis: updatedAt };
+    expect(savedMethodSchema.parse((await keep(here)).body).method.title).toBe('From here');
+    const there = { ...aMethod('landing', { title: 'From there' }), basis: updatedAt };
+    const beside = savedMethodSchema.parse((await keep(there)).body).method;
+    expect([beside.id, beside.title]).toEqual(['landing-2', 'From there (changed elsewhere too)']);
+    // Sent again, since an answer was lost: each finds itself.
+    await keep(here);
+    await keep(there);
+    expect(await titles()).toEqual(['From here', 'From there (changed elsewhere too)']);
+  });
+
   it('are refused with the reason, and nothing is kept', async () => {
     const wrong: [unknown, string][] = [
       [aMethod('other'), 'method.id'],

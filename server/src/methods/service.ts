@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { KeepMethod, MethodList, SavedMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
 import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
@@ -25,7 +26,7 @@ export class MethodService {
   async keep(
     owner: string,
     id: string,
-    { method, proof }: KeepMethod,
+    { method, proof, basis }: KeepMethod,
     transaction?: Transaction,
   ): Promise<{ saved: SavedMethod; created: boolean }> {
     refuseMisnamed(id, method);
@@ -39,11 +40,42 @@ export class MethodService {
         transaction: within,
       });
       if (created) return { saved: savedMethodOf(row), created };
+      const other = basis !== undefined && row.updatedAt.toISOString() !== basis;
+      if (other && !row.deletedAt && !isDeepStrictEqual(row.document, method)) {
+        return this.keepBeside(owner, { method, proof }, within);
+      }
       if (row.deletedAt) await row.restore({ transaction: within });
       row.set({ document: method, proof });
       return { saved: savedMethodOf(await row.save({ transaction: within })), created };
     };
     return transaction ? keep(transaction) : this.sequelize.transaction(keep);
+  }
+
+  /**
+   * Keeps a method that was changed here while it was changed elsewhere, beside the other: under the
+   * next id that is free, and named so. The same sent again finds itself.
+   */
+  private async keepBeside(
+    owner: string,
+    { method, proof }: Pick<KeepMethod, 'method' | 'proof'>,
+    transaction: Transaction,
+  ): Promise<{ saved: SavedMethod; created: boolean }> {
+    const title = besideTitle(method.title);
+    for (let number = 2; ; number++) {
+      const id = `${method.id.slice(0, 50)}-${number}`;
+      const row = await this.rows.findOne({
+        where: { ownerId: owner, id },
+        ...{ paranoid: false, transaction },
+      });
+      const document = { ...method, id, title };
+      if (row && isDeepStrictEqual(row.document, document)) {
+        return { saved: savedMethodOf(row), created: false };
+      }
+      if (row || methodById(id)) continue;
+      await makeRoom(this.sequelize, 'methods', owner, id, transaction);
+      const made = await this.rows.create({ ownerId: owner, id, document, proof }, { transaction });
+      return { saved: savedMethodOf(made), created: true };
+    }
   }
 
   /** All of them, deleted ones that can still be brought back too. */
@@ -77,6 +109,8 @@ export class MethodService {
     return row;
   }
 }
+
+const besideTitle = (title: string): string => `${title.slice(0, 90)} (changed elsewhere too)`;
 
 function refuseMisnamed(id: string, method: KeepMethod['method']): void {
   if (method.id !== id) throw refusal('method.id', `it must be ${id}, as in the address`);

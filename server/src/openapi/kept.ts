@@ -1,23 +1,35 @@
 import {
+  changeSettingsSchema,
   createSolveSchema,
   keepMethodSchema,
   methodListSchema,
   methodParamsSchema,
   savedMethodSchema,
   savedSolveSchema,
+  settingsSchema,
   solveListQuerySchema,
   solvePageSchema,
   solveParamsSchema,
   updateSolveSchema,
 } from '@sleetcrest/contract';
 import type { ZodOpenApiPathsObject } from 'zod-openapi';
-import { answer, json, problem, problems, refusals } from './answers.js';
+import { answer, json, problem, problems, refusals, signedIn } from './answers.js';
 
 const one = { requestParams: { path: solveParamsSchema } };
 const method = { requestParams: { path: methodParamsSchema } };
 
+const settings = answer('All that was ever changed.', settingsSchema);
+
 /** Saved cubes and own methods: whoever keeps them sees their own alone. */
 export const keptPaths: ZodOpenApiPathsObject = {
+  '/api/settings': {
+    get: { summary: 'How one reads', responses: { '200': settings, ...signedIn } },
+    patch: {
+      summary: 'Change settings; of two changes of one the later counts',
+      requestBody: json(changeSettingsSchema),
+      responses: { '200': settings, ...signedIn, ...refusals },
+    },
+  },
   '/api/solves': {
     get: {
       summary: 'Saved solves, newest first',

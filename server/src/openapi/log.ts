@@ -2,11 +2,13 @@ import { learnerParamsSchema } from '@sleetcrest/contract/accounts';
 import {
   batchAnswerSchema,
   changedSchema,
-  changeEntrySchema,
+  entryHistorySchema,
   exportQuerySchema,
   groupsQuerySchema,
   learnerLogParamsSchema,
   logBatchSchema,
+  logChangesQuerySchema,
+  logChangesSchema,
   logEntrySchema,
   logGroupsSchema,
   logIdsSchema,
@@ -17,6 +19,7 @@ import {
   logSchema,
   summaryQuerySchema,
   tagEntriesSchema,
+  tellChangeSchema,
 } from '@sleetcrest/contract/log';
 import type * as z from 'zod';
 import type { ZodOpenApiPathsObject } from 'zod-openapi';
@@ -97,12 +100,25 @@ export const logPaths: ZodOpenApiPathsObject = {
       },
     },
   },
+  '/api/log/entries/{id}/history': read(
+    ...([
+      'What a record has said, newest first',
+      answer('Its fields, and when each was told.', entryHistorySchema),
+      undefined,
+      logParamsSchema,
+    ] as const),
+  ),
+  '/api/log/changes': read(
+    'What was changed since a moment',
+    answer('Some of it, and what to ask for next.', logChangesSchema),
+    logChangesQuerySchema,
+  ),
   '/api/log/entries/{id}': {
     ...read('One record', entry, undefined, logParamsSchema),
     patch: {
       summary: 'Change a record',
       requestParams: { path: logParamsSchema },
-      requestBody: json(changeEntrySchema),
+      requestBody: json(tellChangeSchema),
       responses: { '200': entry, ...problems, ...signedIn, ...refusals },
     },
   },

@@ -9,17 +9,7 @@ import type { Keeping } from '../access/keeping.js';
 import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
 import type { SolveService } from './service.js';
 
-type Routes = Pick<
-  Handlers,
-  | 'GET /api/solves'
-  | 'POST /api/solves'
-  | 'GET /api/solves/:id'
-  | 'PATCH /api/solves/:id'
-  | 'DELETE /api/solves/:id'
-  | 'POST /api/solves/:id/restore'
->;
-
-export function solveHandlers(service: SolveService, keeping: Keeping): Routes {
+export function solveHandlers(service: SolveService, keeping: Keeping) {
   return {
     'GET /api/solves': async (request, response) => {
       const { page, size } = queryOf(request, solveListQuerySchema);
@@ -56,5 +46,5 @@ export function solveHandlers(service: SolveService, keeping: Keeping): Routes {
       const { id } = paramsOf(request, solveParamsSchema);
       response.json(await service.restore(keeping.owner(request), id));
     },
-  };
+  } satisfies Partial<Handlers>;
 }

@@ -1,5 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { CreateSolve, SavedSolve, SolvePage, UpdateSolve } from '@sleetcrest/contract';
+import type {
+  CreateSolve,
+  Position,
+  SavedSolve,
+  SolvePage,
+  UpdateSolve,
+} from '@sleetcrest/contract';
 import { Op, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
 import { PAGE, pages } from '../database/pages.js';
 import { HttpProblem, refusal } from '../http/problem.js';
@@ -100,9 +106,10 @@ export class SolveService {
   async update(
     owner: string,
     id: string,
-    { name, position, method, ...plan }: UpdateSolve,
+    { name, position: asked, from, method, ...plan }: UpdateSolve,
   ): Promise<SavedSolve> {
     const row = await this.row(owner, id);
+    const position = asked && from ? furtherWhereMoved(row, from, asked) : asked;
     const replanned = { ...plan, ...(method === undefined ? {} : methodColumns(method)) };
     const anew = Object.values(replanned).some((part) => part !== undefined);
     if (anew) row.set({ ...replanned, positionStep: 0, positionTurn: 0 });
@@ -145,4 +152,14 @@ function checkPosition(position: UpdateSolve['position'], stepCount: number): vo
     return;
   }
   throw refusal('position', `this solve has ${stepCount} steps, and at its end no turn is left`);
+}
+
+/**
+ * Where a walk goes that was moved here from `from` to `to`: if it was moved elsewhere meanwhile, as on
+ * another device without a network, the further of both.
+ */
+function furtherWhereMoved(row: SolveRow, from: Position, to: Position): Position {
+  const now = { step: row.positionStep, turn: row.positionTurn };
+  if (now.step === from.step && now.turn === from.turn) return to;
+  return now.step > to.step || (now.step === to.step && now.turn > to.turn) ? now : to;
 }

@@ -158,4 +158,21 @@ describe('saved solves', () => {
     expectProblem(await app.ask('GET', `/api/solves/${randomUUID()}`), 404);
     expectProblem(await app.ask('GET', '/api/nowhere'), 404);
   });
+
+  it('stand where the further of two devices walked them', async () => {
+    const solve = aSolve();
+    await app.ask('POST', '/api/solves', solve);
+    const move = async (from: number, to: number): Promise<number> => {
+      const [at, position] = [from, to].map((step) => ({ step, turn: 0 }));
+      const path = `/api/solves/${solve.id}`;
+      const answer = await app.ask('PATCH', path, { from: at, position });
+      return savedSolveSchema.parse(answer.body).position.step;
+    };
+    expect(await move(0, 5)).toBe(5);
+    // Another device was at the beginning too and went less far; a third went further.
+    expect(await move(0, 3)).toBe(5);
+    expect(await move(0, 7)).toBe(7);
+    // Whoever knows where it stands may walk back.
+    expect(await move(7, 2)).toBe(2);
+  });
 });

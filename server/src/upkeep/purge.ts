@@ -5,6 +5,8 @@ import { BEFORE_ACCOUNTS } from '../database/migrations/0004-accounts.js';
 export const KEPT_DAYS = {
   /** A deleted cube, method or record can be brought back so long. */
   deleted: 30,
+  /** What a field of a record said before can be taken back so long. */
+  toldBefore: 30,
   /** A session that was not used. One that is used ends 400 days after it began. */
   session: 180,
   /** An address an account signed in at and then no more. */
@@ -21,6 +23,7 @@ const GOING: readonly [table: string, where: string][] = [
   ['saved_solves', older('deleted_at', KEPT_DAYS.deleted)],
   ['own_methods', older('deleted_at', KEPT_DAYS.deleted)],
   ['log_entries', older('deleted_at', KEPT_DAYS.deleted)],
+  ['log_told', older('heard_at', KEPT_DAYS.toldBefore)],
   ['sessions', `expires_at < now() OR ${older('seen_on', KEPT_DAYS.session)}`],
   ['familiar_addresses', older('seen_on', KEPT_DAYS.familiarAddress)],
   ['tries', 'expire < extract(epoch FROM now()) * 1000'],

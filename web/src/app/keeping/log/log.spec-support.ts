@@ -1,3 +1,4 @@
+import { anEntry } from '@sleetcrest/contract/testing';
 import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
 import {
   groupsOf,
@@ -12,26 +13,7 @@ import {
 } from '@sleetcrest/core/log';
 import type { Kept, LogBook } from './log-book';
 
-let made = 0;
-
-/** A record for specs: a solve of a minute on 1 November, unless said otherwise. */
-export const anEntry = (change: Partial<LogEntry> = {}): LogEntry => ({
-  id: `00000000-0000-4000-8000-${String(++made).padStart(12, '0')}`,
-  kind: 'solve',
-  stage: null,
-  beganAt: '2026-11-01T10:00:00.000Z',
-  time: 60,
-  outcome: 'finished',
-  reason: '',
-  note: '',
-  method: 'gentle',
-  cube: '',
-  scramble: '',
-  turns: '',
-  splits: [],
-  tags: [],
-  ...change,
-});
+export { anEntry };
 
 /** A log in memory. While `failure` is set, asking fails with it. */
 export class FakeBook implements LogBook {

@@ -1,0 +1,43 @@
+import { randomUUID } from 'node:crypto';
+import { settingsSchema } from '@sleetcrest/contract';
+import { TestApp, type Visitor } from '../app.spec-support.js';
+
+describe('the settings of an account', () => {
+  let app: TestApp;
+  let visitor: Visitor;
+  beforeEach(async () => {
+    app = await TestApp.start();
+    visitor = app.somebody();
+    await visitor.signUp('Amalie');
+  });
+  afterEach(() => app.stop());
+
+  const read = async () =>
+    settingsSchema.parse((await visitor.ask('GET', '/api/settings')).body).settings;
+  const change = (settings: object, minutesAgo: number) =>
+    visitor.ask('PATCH', '/api/settings', {
+      settings,
+      told: { id: randomUUID(), at: new Date(Date.now() - minutesAgo * 60_000).toISOString() },
+    });
+
+  it('are none at first, and then those that were changed', async () => {
+    expect(await read()).toEqual({});
+    await change({ letters: true, dialect: 'words' }, 2);
+    expect(await read()).toEqual({ letters: true, dialect: 'words' });
+  });
+
+  it('are each what was told of them last, whichever came first', async () => {
+    await change({ letters: true, theme: 'night' }, 5);
+    await change({ letters: false, firstColour: 'yellow' }, 9);
+    expect(await read()).toEqual({ letters: true, theme: 'night', firstColour: 'yellow' });
+    await change({ letters: false }, 1);
+    expect((await read()).letters).toBeFalse();
+  });
+
+  it('are refused whole where one is wrong', async () => {
+    expect((await change({ letters: true, theme: 'dusk' }, 1)).status).toBe(422);
+    expect((await change({ sound: 'loud' }, 1)).status).toBe(422);
+    expect(await read()).toEqual({});
+    expect((await app.somebody().ask('GET', '/api/settings')).status).toBe(401);
+  });
+});
