@@ -10,7 +10,12 @@ module.exports = (config) => {
         flags: ['--no-sandbox', '--disable-background-networking', '--disable-gpu'],
       },
     },
-    client: { jasmine: { random: true, seed: '4180' } },
+    client: {
+      jasmine: {
+        ...{ random: true, seed: '4180', timeoutInterval: 20_000 },
+        failSpecWithNoExpectations: true,
+      },
+    },
     reporters: ['progress'],
     hostname: '127.0.0.1',
     listenAddress: '127.0.0.1',

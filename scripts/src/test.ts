@@ -168,7 +168,7 @@ await command(async () => {
   try {
     await overThrowaway('test', everything, QUICK);
   } finally {
-    // ToldError where it is looked for: far above, it is lost among the progress of other rooms.
+    // Told where it is looked for: far above, it is lost among the progress of other rooms.
     for (const failure of failures) say(`\n${failure}`);
   }
   const sum = (key: 'passed' | 'failed'): number =>

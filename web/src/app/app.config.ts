@@ -1,9 +1,9 @@
 import { provideHttpClient, withFetch } from '@angular/common/http';
-import { type ApplicationConfig, provideBrowserGlobalErrorListeners } from '@angular/core';
+import { type ApplicationConfig, inject, provideBrowserGlobalErrorListeners } from '@angular/core';
 import { MAT_SNACK_BAR_DEFAULT_OPTIONS } from '@angular/material/snack-bar';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideEffects } from '@ngrx/effects';
-import { provideState, provideStore } from '@ngrx/store';
+import { provideState, provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
 import * as accountEffects from './keeping/account/account.effects';
 import { accountFeature } from './keeping/account/account.feature';
@@ -14,9 +14,11 @@ import * as walkEffects from './keeping/walk/walk.effects';
 import { walkFeature } from './keeping/walk/walk.feature';
 import * as methodsEffects from './keeping/methods/methods.effects';
 import { methodsFeature } from './keeping/methods/methods.feature';
+import * as readerEffects from './keeping/reader/reader.effects';
 import { readerFeature } from './keeping/reader/reader.feature';
 import { provideIcons } from './parts/icons';
 import * as restEffects from './person/rest/rest.effects';
+import { WHOSE } from './sending/outbox/whose';
 import * as persistEffects from './keeping/browser/persist.effects';
 
 export const appConfig: ApplicationConfig = {
@@ -36,9 +38,14 @@ export const appConfig: ApplicationConfig = {
       savedEffects,
       persistEffects,
       methodsEffects,
+      readerEffects,
       restEffects,
       accountEffects,
     ),
+    {
+      provide: WHOSE,
+      useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose),
+    },
     provideIcons(),
     // At the bottom it would lie on the buttons that turn the cube.
     { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { verticalPosition: 'top' } },

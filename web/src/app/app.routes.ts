@@ -27,7 +27,7 @@ export const routes: Routes = [
   {
     path: 'log',
     title: 'Log · Sleetcrest',
-    loadComponent: () => import('./views/log/log').then(({ Log }) => Log),
+    loadChildren: () => import('./views/log/log.routes').then(({ routes }) => routes),
   },
   {
     path: 'review',

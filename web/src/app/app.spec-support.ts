@@ -1,9 +1,12 @@
-import type { EnvironmentProviders, Provider } from '@angular/core';
+import { provideHttpClient } from '@angular/common/http';
+import { provideHttpClientTesting } from '@angular/common/http/testing';
+import { inject, type EnvironmentProviders, type Provider } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter, Router } from '@angular/router';
 import { provideState, provideStore, Store, type Action } from '@ngrx/store';
 import { of, throwError, type Observable } from 'rxjs';
-import type { SavedSolve } from '@sleetcrest/contract';
+import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
+import { SessionApi } from './keeping/account/account.actions';
 import { accountFeature } from './keeping/account/account.feature';
 import { entryFeature } from './keeping/entry/entry.feature';
 import { savedFeature } from './keeping/saved/saved.feature';
@@ -14,7 +17,13 @@ import { DEFAULT_READER } from './keeping/reader/reader';
 import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
 import { solverDeeds } from './asking/solver/planned';
 import type { Solver } from './asking/solver/solver';
+import { OutboxStore } from './sending/outbox/outbox-store';
+import { MemoryStore } from './sending/outbox/outbox.spec-support';
+import { WHOSE } from './sending/outbox/whose';
 import { provideIcons } from './parts/icons';
+
+/** Nobody is signed in, and that is known. */
+export const GUEST = SessionApi.sessionTold({ session: { account: null, demo: [] } });
 
 /** The store with every feature, a router that goes nowhere, and what else a spec needs. */
 export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
@@ -31,6 +40,10 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       provideState(savedFeature),
       provideState(methodsFeature),
       provideState(accountFeature),
+      { provide: WHOSE, useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose) },
+      { provide: OutboxStore, useClass: MemoryStore },
+      provideHttpClient(),
+      provideHttpClientTesting(),
       provideRouter([]),
       provideIcons(),
       ...providers,
@@ -95,6 +108,8 @@ export class FakeSolves {
       total: this.solves.length,
     }));
   read = (id: string) => this.answer(`read ${id}`, () => this.find(id));
+  create = (solve: CreateSolve) =>
+    this.answer(`create ${solve.id}`, () => ({ ...aSaved(1), ...solve }));
   update = (id: string, change: Partial<SavedSolve>) =>
     this.answer(`update ${id}`, () => ({ ...this.find(id), ...change }));
   remove = (id: string) => this.answer(`remove ${id}`, () => null);
@@ -108,7 +123,18 @@ export const press = (key: string, more: KeyboardEventInit = {}): void => {
   );
 };
 
-/** Waits, picture by picture, until something holds; a spec that never sees it runs out of time. */
+/** Milliseconds, less than a spec may take: a busy machine is slow. */
+const PATIENCE = 15_000;
+
+/** Waits, picture by picture, until something holds; says what it waited for if it never does. */
 export async function until(holds: () => boolean): Promise<void> {
-  while (!holds()) await new Promise((resolve) => requestAnimationFrame(resolve));
+  const begun = performance.now();
+  let held = holds();
+  for (; !held; held = holds()) {
+    if (performance.now() - begun > PATIENCE) {
+      throw new Error(`waited ${PATIENCE / 1000} s in vain until ${holds.toString()}`);
+    }
+    await new Promise((resolve) => requestAnimationFrame(resolve));
+  }
+  expect(held).toBeTrue();
 }

@@ -61,7 +61,11 @@ export function workerOf<T>(begin: () => Worker): Asking<T> {
     return (there = wrap<T>(made) as unknown as Later<T>);
   };
 
-  inject(DestroyRef).onDestroy(() => end(new Stopped()));
+  // Nobody is left to be told.
+  inject(DestroyRef).onDestroy(() => {
+    waiting.clear();
+    worker?.terminate();
+  });
   return {
     ask: (question) =>
       new Promise((resolve, reject) => {

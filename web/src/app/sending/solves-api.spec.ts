@@ -1,9 +1,11 @@
 import { HttpErrorResponse, provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
+import { idSchema } from '@sleetcrest/contract';
 import { firstValueFrom } from 'rxjs';
 import { aRecord } from '../keeping/walk/walk.spec-support';
-import { apiFailure, SolvesApi } from './solves-api';
+import { apiFailure } from './failure';
+import { SolvesApi } from './solves-api';
 
 describe('the saved solves on the server', () => {
   let api: SolvesApi;
@@ -44,6 +46,8 @@ describe('the saved solves on the server', () => {
     // Asked for too often: in a while it is taken, and why it was not is told.
     const often = { ...problem, status: 429, detail: 'Wait 9 seconds.' };
     expect(said(429, often)).toEqual({ unreachable: true, message: 'Wait 9 seconds.' });
-    expect(apiFailure(new Error('odd')).message).toContain('cannot be read');
+    // An answer that is not as the contract has it; what else was thrown says its own sentence.
+    expect(apiFailure(idSchema.safeParse(7).error).message).toContain('cannot be read');
+    expect(apiFailure(new Error('It was stopped.')).message).toBe('It was stopped.');
   });
 });

@@ -1,7 +1,6 @@
-import { HttpClient, HttpErrorResponse } from '@angular/common/http';
+import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import {
-  problemSchema,
   savedSolveSchema,
   solvePageSchema,
   type CreateSolve,
@@ -45,24 +44,4 @@ export class SolvesApi {
       .post(`/api/solves/${id}/restore`, null)
       .pipe(map((body) => savedSolveSchema.parse(body)));
   }
-}
-
-/** What went wrong with a request, for the person. */
-export interface ApiFailure {
-  /** Nobody answered, or the server cannot at the moment: worth trying again. */
-  unreachable: boolean;
-  message: string;
-}
-
-export function apiFailure(error: unknown): ApiFailure {
-  if (error instanceof HttpErrorResponse && (error.status === 0 || error.status >= 500)) {
-    return { unreachable: true, message: 'The server cannot be reached just now.' };
-  }
-  const problem = problemSchema.safeParse(error instanceof HttpErrorResponse ? error.error : null);
-  const message = problem.success
-    ? problem.data.detail
-    : 'The server gave an answer that cannot be read.';
-  // Too much was asked for just now: in a while it will be taken.
-  const later = error instanceof HttpErrorResponse && error.status === 429;
-  return { unreachable: later, message };
 }

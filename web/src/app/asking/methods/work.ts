@@ -26,7 +26,10 @@ export class Work {
   private readonly quick = hand();
   private readonly surveying = hand();
   private readonly proving = hand();
-  private readonly surveys = new Map<string, { survey: Promise<MethodSurvey>; told: OnProgress[] }>();
+  private readonly surveys = new Map<
+    string,
+    { survey: Promise<MethodSurvey>; told: OnProgress[] }
+  >();
   private queue: Promise<unknown> = Promise.resolve();
 
   cards(method: Method, first: Colour, scheme: ColourScheme): Promise<Outcome<'cards'>> {

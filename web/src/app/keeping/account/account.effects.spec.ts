@@ -3,6 +3,8 @@ import { HttpTestingController, provideHttpClientTesting } from '@angular/common
 import { TestBed } from '@angular/core/testing';
 import type { Action } from '@ngrx/store';
 import type { Subscription } from 'rxjs';
+import { until } from '../../app.spec-support';
+import { Held } from '../../reading/held';
 import { SessionApi } from './account.actions';
 import { tellSession } from './account.effects';
 import { accountFeature } from './account.feature';
@@ -13,10 +15,11 @@ describe('who is signed in', () => {
   let listening: Subscription;
   const session = { account: null, demo: [] };
 
-  beforeEach(() => {
+  beforeEach(async () => {
     TestBed.configureTestingModule({
       providers: [provideHttpClient(), provideHttpClientTesting()],
     });
+    await TestBed.inject(Held).forget();
     http = TestBed.inject(HttpTestingController);
     told = [];
     listening = TestBed.runInInjectionContext(() =>
@@ -30,12 +33,21 @@ describe('who is signed in', () => {
     expect(told).toEqual([SessionApi.sessionTold({ session })]);
   });
 
-  it('is asked again once the browser is back on the network', () => {
+  it('is asked again once the browser is back on the network', async () => {
     http.expectOne('/api/session').error(new ProgressEvent('error'));
+    await until(() => told.length === 1);
     expect(told).toEqual([SessionApi.sessionUnknown()]);
     window.dispatchEvent(new Event('online'));
     http.expectOne('/api/session').flush(session);
     expect(told[1]).toEqual(SessionApi.sessionTold({ session }));
+  });
+
+  it('is whoever was here last while nobody answers', async () => {
+    const account = { ...{ id: 'a', name: 'Teo' }, role: 'learner' as const };
+    await TestBed.inject(Held).hold('session', { account, demo: [] });
+    http.expectOne('/api/session').error(new ProgressEvent('error'));
+    await until(() => told.length === 1);
+    expect(told).toEqual([SessionApi.sessionTold({ session: { account, demo: [] } })]);
   });
 
   it('is a guest, somebody, or not known yet', () => {

@@ -1,40 +1,110 @@
 import { HttpClient } from '@angular/common/http';
 import { inject, Injector } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { sessionSchema } from '@sleetcrest/contract/accounts';
-import { catchError, defer, fromEvent, map, merge, of, switchMap, take, tap, timer } from 'rxjs';
+import { Store } from '@ngrx/store';
+import { sessionSchema, type Session } from '@sleetcrest/contract/accounts';
+import {
+  catchError,
+  concatMap,
+  defer,
+  distinctUntilChanged,
+  filter,
+  fromEvent,
+  map,
+  merge,
+  pairwise,
+  retry,
+  switchMap,
+  take,
+  tap,
+  timer,
+} from 'rxjs';
+import { Held } from '../../reading/held';
 import { SessionApi } from './account.actions';
+import { accountFeature } from './account.feature';
 
 const TRY_AGAIN = 15_000;
+/** What is not needed at once waits until the page has come to rest. */
+const AT_REST = 2000;
+const HELD = 'session';
 
-/** Asks who is signed in as the application begins, and again while nobody answers. */
+/**
+ * Asks who is signed in as the application begins, and again while nobody answers; meanwhile it is
+ * whoever was signed in here last.
+ */
 export const tellSession = createEffect(
-  (http = inject(HttpClient)) => {
+  (http = inject(HttpClient), held = inject(Held)) => {
     const asked = defer(() => http.get('/api/session')).pipe(
-      map((body) => SessionApi.sessionTold({ session: sessionSchema.parse(body) })),
+      map((body) => sessionSchema.parse(body)),
     );
+    const last = defer(() => held.last<Session>(HELD)).pipe(
+      map((session) =>
+        session ? SessionApi.sessionTold({ session }) : SessionApi.sessionUnknown(),
+      ),
+    );
+    const later = () => merge(timer(TRY_AGAIN), fromEvent(window, 'online')).pipe(take(1));
+    const anew = later().pipe(switchMap(() => asked.pipe(retry({ delay: later }))));
     return asked.pipe(
-      catchError((_, caught) =>
-        merge(
-          of(SessionApi.sessionUnknown()),
-          merge(timer(TRY_AGAIN), fromEvent(window, 'online')).pipe(
-            take(1),
-            switchMap(() => caught),
-          ),
-        ),
+      map((session) => SessionApi.sessionTold({ session })),
+      catchError(() =>
+        merge(last, anew.pipe(map((session) => SessionApi.sessionTold({ session })))),
       ),
     );
   },
   { functional: true },
 );
 
-/** What a guest timed in this browser moves into the account they sign in to. */
-export const moveIn = createEffect(
-  (actions = inject(Actions), injector = inject(Injector)) =>
+/** Holds who is signed in, for a beginning without a network; forgets all that is held at the end. */
+export const holdSession = createEffect(
+  (actions = inject(Actions), held = inject(Held)) =>
     actions.pipe(
+      ofType(SessionApi.sessionTold, SessionApi.signedIn, SessionApi.signedOut),
+      concatMap(async ({ type, session }) => {
+        if (type === SessionApi.signedOut.type) await held.forget();
+        await held.hold(HELD, session);
+      }),
+    ),
+  { functional: true, dispatch: false },
+);
+
+/**
+ * Once it is known who is here, what waits is sent, what a guest timed moves into the account, and
+ * the log is held for when there is no network.
+ */
+export const settleLog = createEffect(
+  (store = inject(Store), actions = inject(Actions), injector = inject(Injector)) => {
+    const soon = actions.pipe(
       ofType(SessionApi.signedIn),
+      map(() => 0),
+    );
+    const known = store.select(accountFeature.selectWhose).pipe(
+      filter((whose) => whose != null),
+      distinctUntilChanged(),
+      map(() => AT_REST),
+    );
+    return merge(soon, known).pipe(
+      switchMap((wait) => timer(wait)),
       switchMap(() => import('../log/log-books')),
       tap(({ LogBooks }) => void injector.get(LogBooks).settle()),
+    );
+  },
+  { functional: true, dispatch: false },
+);
+
+/** What is held of an account's log goes when it signs out. */
+export const forgetLog = createEffect(
+  (store = inject(Store), injector = inject(Injector)) =>
+    store.select(accountFeature.selectWhose).pipe(
+      pairwise(),
+      filter(([before, now]) => before != null && now === null),
+      switchMap(([before]) =>
+        import('../log/log-books').then(({ LogBooks }) =>
+          injector
+            .get(LogBooks)
+            .forget(before!)
+            .catch(() => undefined),
+        ),
+      ),
     ),
   { functional: true, dispatch: false },
 );

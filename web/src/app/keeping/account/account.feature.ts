@@ -1,4 +1,4 @@
-import { createFeature, createReducer, on } from '@ngrx/store';
+import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import type { Account, DemoAccount } from '@sleetcrest/contract/accounts';
 import { SessionApi } from './account.actions';
 
@@ -26,4 +26,10 @@ export const accountFeature = createFeature({
       }),
     ),
   ),
+  extraSelectors: ({ selectStatus, selectAccount }) => ({
+    /** The id of the account; null for a guest, undefined while it is not known. */
+    selectWhose: createSelector(selectStatus, selectAccount, (status, account) =>
+      status === 'unknown' ? undefined : (account?.id ?? null),
+    ),
+  }),
 });

@@ -1,13 +1,20 @@
 import { inject } from '@angular/core';
 import { createEffect } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { auditTime, combineLatest, fromEvent, map, merge, tap, withLatestFrom } from 'rxjs';
+import { auditTime, combineLatest, fromEvent, map, merge, of, tap, withLatestFrom } from 'rxjs';
 import { entryFeature } from '../entry/entry.feature';
 import { walkFeature } from '../walk/walk.feature';
 import { readerFeature } from '../reader/reader.feature';
-import { persist, type Persisted } from './persisted';
+import { Browser } from './browser.actions';
+import { persist, readStorage, type Persisted } from './persisted';
 
 const SETTLED = 200;
+
+/** Takes up, before anything is shown, what the last visit left. */
+export const restoreState = createEffect(
+  () => of(Browser.stateRestored({ state: readStorage() })),
+  { functional: true },
+);
 
 /** Keeps in the browser what a reload needs, soon after each change and when the page goes. */
 export const persistState = createEffect(

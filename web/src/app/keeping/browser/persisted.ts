@@ -1,7 +1,6 @@
-import { createSolveSchema } from '@sleetcrest/contract';
+import { createSolveSchema, readerPartSchema } from '@sleetcrest/contract';
 import { COLOURS } from '@sleetcrest/core';
 import * as z from 'zod';
-import { readerSchema } from '../reader/reader';
 
 const KEY = 'sleetcrest';
 
@@ -11,7 +10,7 @@ const painted = z.array(z.int().min(-1).max(5)).length(54);
 
 /** What the browser keeps, so that a reload leads back to where one was. */
 const persistedSchema = z.object({
-  reader: readerSchema.optional(),
+  reader: readerPartSchema.optional(),
   entry: z
     .object({ painted, scheme: z.array(z.enum(COLOURS)).length(6), hold: z.int().min(0).max(23) })
     .optional(),
@@ -21,15 +20,7 @@ const persistedSchema = z.object({
 });
 export type Persisted = z.infer<typeof persistedSchema>;
 
-let read: Persisted | undefined;
-
 /** What was kept by the last visit; nothing when there was none or it cannot be understood. */
-export function restored(): Persisted {
-  read ??= readStorage();
-  return read;
-}
-
-/** Reads the storage anew. */
 export function readStorage(): Persisted {
   try {
     const parsed = persistedSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));

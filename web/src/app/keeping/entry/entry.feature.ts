@@ -11,13 +11,14 @@ import {
   type Hold,
   stickersSeen,
 } from '@sleetcrest/core';
-import { readerFeature, SettingsPage } from '../reader/reader.feature';
-import { restored } from '../browser/persisted';
+import { Browser } from '../browser/browser.actions';
+import { readerFeature, SettingsApi, SettingsPage } from '../reader/reader.feature';
+import { done, NO_PAST, redone, undone, type Past } from '../undoing';
 import { EntryPage } from './entry.actions';
 
 type Stickers = readonly number[];
 
-export interface EntryState {
+export interface EntryState extends Past<Stickers> {
   painted: Stickers;
   scheme: ColourScheme;
   /** What each stroke will paint: a side number, or `UNSEEN` to rub out. */
@@ -26,35 +27,44 @@ export interface EntryState {
   hold: Hold;
   /** Stickers named as wrong that were looked at again, each with the colour it does have. */
   confirmed: Readonly<Record<number, number>>;
-  /** Earlier paintings, latest last, and those taken back, next first. */
-  past: readonly Stickers[];
-  future: readonly Stickers[];
 }
 
 /** How many paintings can be taken back. */
 const MOST_UNDO = 300;
 
-const kept = restored();
 const initial: EntryState = {
-  painted: kept.entry?.painted ?? Array.from(unseenCube()),
-  scheme: kept.entry?.scheme ?? kept.reader?.scheme ?? STANDARD_SCHEME,
+  painted: Array.from(unseenCube()),
+  scheme: STANDARD_SCHEME,
   brush: 0,
-  hold: kept.entry?.hold ?? HOME_HOLD,
+  hold: HOME_HOLD,
   confirmed: {},
-  past: [],
-  future: [],
+  ...NO_PAST,
 };
 
 function painting(state: EntryState, painted: Stickers, continues = false): EntryState {
   if (painted.every((colour, sticker) => colour === state.painted[sticker])) return state;
-  const past = continues ? state.past : [...state.past, state.painted].slice(-MOST_UNDO);
-  return { ...state, painted, past, future: [] };
+  const past = continues ? { past: state.past, future: [] } : done(state, state.painted, MOST_UNDO);
+  return { ...state, painted, ...past };
 }
+
+const painted = (
+  state: EntryState,
+  step: (Past<Stickers> & { now: Stickers }) | undefined,
+): EntryState =>
+  step ? { ...state, painted: step.now, past: step.past, future: step.future } : state;
 
 export const entryFeature = createFeature({
   name: 'entry',
   reducer: createReducer(
     initial,
+    on(Browser.stateRestored, (state, { state: { entry, reader } }) => ({
+      ...state,
+      ...(reader?.scheme && { scheme: reader.scheme }),
+      ...entry,
+    })),
+    on(SettingsApi.settingsTold, (state, { settings: { scheme } }) =>
+      scheme ? { ...state, scheme } : state,
+    ),
     on(EntryPage.stickerPainted, (state, { sticker, colour, continues }) =>
       painting(
         state,
@@ -75,17 +85,8 @@ export const entryFeature = createFeature({
       hold: HOME_HOLD,
       confirmed: {},
     })),
-    on(EntryPage.paintingUndone, (state) => {
-      const before = state.past.at(-1);
-      if (!before) return state;
-      const future = [state.painted, ...state.future];
-      return { ...state, painted: before, past: state.past.slice(0, -1), future };
-    }),
-    on(EntryPage.paintingRedone, (state) => {
-      const [next, ...future] = state.future;
-      if (!next) return state;
-      return { ...state, painted: next, past: [...state.past, state.painted], future };
-    }),
+    on(EntryPage.paintingUndone, (state) => painted(state, undone(state, state.painted))),
+    on(EntryPage.paintingRedone, (state) => painted(state, redone(state, state.painted))),
     on(SettingsPage.settingChanged, (state, { change }) =>
       change.scheme ? { ...state, scheme: change.scheme } : state,
     ),

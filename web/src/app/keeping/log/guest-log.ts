@@ -2,14 +2,18 @@ import { Injectable } from '@angular/core';
 import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
 import type { Grouping, LogEntry, LogFilter, LogGroup, LogOverview } from '@sleetcrest/core/log';
 import { workerOf } from '../../asking/worker-of';
-import type { GuestDeeds } from './guest-deeds';
-import type { Kept, LogBook } from './log-book';
+import type { LocalLog } from './local-log';
+import type { LogBook, Whereabouts } from './log-book';
 
 /** A guest's log, kept in this browser and counted in a worker. */
 @Injectable({ providedIn: 'root' })
 export class GuestLog implements LogBook {
-  private readonly worker = workerOf<GuestDeeds>(
-    () => new Worker(new URL('./guest.worker', import.meta.url), { type: 'module' }),
+  private readonly worker = workerOf<LocalLog>(
+    () =>
+      new Worker(new URL('./local-log.worker', import.meta.url), {
+        type: 'module',
+        name: 'sleetcrest-log',
+      }),
   );
 
   page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
@@ -28,7 +32,7 @@ export class GuestLog implements LogBook {
     return this.worker.ask((log) => log.read(id));
   }
 
-  async add(entry: LogEntry): Promise<Kept> {
+  async add(entry: LogEntry): Promise<Whereabouts> {
     await this.worker.ask((log) => log.addAll([entry]));
     return 'kept';
   }
@@ -41,8 +45,9 @@ export class GuestLog implements LogBook {
     return this.worker.ask((log) => log.change(id, change));
   }
 
-  remove(ids: readonly string[]): Promise<void> {
-    return this.worker.ask((log) => log.remove(ids));
+  async remove(ids: readonly string[]): Promise<Whereabouts> {
+    await this.worker.ask((log) => log.remove(ids));
+    return 'kept';
   }
 
   restore(ids: readonly string[]): Promise<void> {

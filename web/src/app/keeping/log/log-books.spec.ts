@@ -1,92 +1,210 @@
-import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import {
+  HttpErrorResponse,
+  HttpResponse,
+  provideHttpClient,
+  withInterceptors,
+  type HttpInterceptorFn,
+  type HttpRequest,
+} from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import { clear } from 'idb-keyval';
-import { SessionApi } from '../account/account.actions';
+import type { Store } from '@ngrx/store';
+import { newestFirst, type LogEntry } from '@sleetcrest/core/log';
+import { from, type Observable } from 'rxjs';
+import { v4 as uuid } from 'uuid';
 import { openStore, until } from '../../app.spec-support';
+import { Outbox } from '../../sending/outbox/outbox';
+import { SessionApi } from '../account/account.actions';
 import { GuestLog } from './guest-log';
+import type { LogBook } from './log-book';
 import { LogBooks } from './log-books';
 import { anEntry, FakeBook } from './log.spec-support';
 
-class FakeGuest extends FakeBook {
-  async some(count: number) {
-    return this.entries.slice(0, count);
-  }
-  async moved(ids: readonly string[]) {
-    this.entries = this.entries.filter(({ id }) => !ids.includes(id));
+/** Answers as the server would, from a log in memory; while `away`, nothing is answered. */
+class FakeServer {
+  away = false;
+  refusal: string | null = null;
+  log = new FakeBook();
+
+  readonly intercept: HttpInterceptorFn = (request) =>
+    from(this.answer(request)) as Observable<never>;
+
+  private async answer({ url, method, body, params }: HttpRequest<unknown>) {
+    if (this.away) throw new HttpErrorResponse({ status: 0 });
+    if (this.refusal !== null && method !== 'GET') {
+      const error = { type: 'about:blank', title: 'No', status: 422, detail: this.refusal };
+      throw new HttpErrorResponse({ status: 422, error });
+    }
+    const given = body as { ids: string[]; add: string[]; remove: string[]; entries: LogEntry[] };
+    const number = (name: string): number => Number(params.get(name));
+    const id = url.split('/')[4]!;
+    const { log } = this;
+    const change = async () => {
+      const { told: _, ...fields } = body as { told: object };
+      return log.change(id, fields);
+    };
+    const routes: [string, () => Promise<unknown>][] = [
+      ['POST /api/log/batch', () => log.addAll(given.entries)],
+      ['POST /api/log/remove', () => log.remove(given.ids).then(() => ({ changed: 1 }))],
+      ['POST /api/log/restore', () => log.restore(given.ids).then(() => ({ changed: 1 }))],
+      ['POST /api/log/tags', () => log.tag(given.ids, given.add).then(() => ({ changed: 1 }))],
+      ['POST /api/log', () => log.add(body as LogEntry).then(() => body)],
+      ['PATCH /api/log/entries', change],
+      ['GET /api/log/entries', () => log.read(id)],
+      [
+        'GET /api/log/changes',
+        async () => ({ items: [], next: { since: '2026-11-26T10:00:00Z' } }),
+      ],
+      ['GET /api/log/overview', () => log.overview({}, params.get('today')!)],
+      ['GET /api/log/groups', async () => ({ items: await log.groups({}, 'day') })],
+      ['GET /api/log', () => log.page({}, number('offset'), number('limit'))],
+      ['GET /api/settings', async () => ({ settings: {} })],
+    ];
+    const route = routes.find(([one]) => `${method} ${url}`.startsWith(one));
+    if (!route) throw new HttpErrorResponse({ status: 404 });
+    return new HttpResponse({ status: 200, body: structuredClone(await route[1]()) });
   }
 }
 
-describe('which log is one’s own', () => {
-  let http: HttpTestingController;
+const PERSON = { name: 'Runa', role: 'coach' as const };
+let server: FakeServer;
+let store: Store;
+
+async function open(): Promise<LogBooks> {
+  server = new FakeServer();
+  ({ store } = openStore(provideHttpClient(withInterceptors([(r, n) => server.intercept(r, n)]))));
+  const guest = TestBed.inject(GuestLog);
+  await guest.moved((await guest.some(1000)).map(({ id }) => id));
+  return TestBed.inject(LogBooks);
+}
+const signIn = (id = uuid()): void =>
+  store.dispatch(
+    SessionApi.signedIn({ session: { account: { ...PERSON, id } as never, demo: [] } }),
+  );
+
+/** What every log book does alike, wherever it keeps its records. */
+function isALogBook(called: string, begin: () => Promise<LogBook>): void {
+  describe(called, () => {
+    let book: LogBook;
+    beforeEach(async () => (book = await begin()));
+    const all = async (): Promise<LogEntry[]> => (await book.page({}, 0, 50)).items;
+
+    it('keeps a record once, changes it, and reads it back whole', async () => {
+      const entry = anEntry({ turns: "R U R'", splits: [{ stage: 'daisy', time: 9, turns: 4 }] });
+      expect(await book.add(entry)).toBe('kept');
+      expect(await book.read(entry.id)).toEqual(entry);
+      const changed = await book.change(entry.id, { note: 'tired', cube: 'red' });
+      expect(changed).toEqual({ ...entry, note: 'tired', cube: 'red' });
+      expect(await all()).toEqual([changed]);
+    });
+
+    it('deletes, brings back and tags many at once', async () => {
+      const entries = [1, 2, 3].map((day) => anEntry({ beganAt: `2026-11-0${day}T10:00:00.000Z` }));
+      await book.addAll(entries);
+      const ids = entries.slice(0, 2).map(({ id }) => id);
+      expect(await book.remove(ids)).toBe('kept');
+      expect((await all()).map(({ id }) => id)).toEqual([entries[2]!.id]);
+      await book.restore(ids);
+      expect(await all()).toEqual([...entries].sort(newestFirst));
+      await book.tag(ids, ['club'], []);
+      expect((await all()).filter(({ tags }) => tags.includes('club')).length).toBe(2);
+    });
+
+    it('counts the same', async () => {
+      await book.addAll([anEntry({ time: 50 }), anEntry({ time: 70 })]);
+      const { summary } = await book.overview({}, '2026-11-02');
+      expect([summary.timed, summary.best?.time]).toEqual([2, 50]);
+      expect((await book.groups({}, 'day')).map(({ count }) => count)).toEqual([2]);
+    });
+  });
+}
+
+isALogBook('a log in memory, for specs', async () => new FakeBook());
+isALogBook('a guest’s log', async () => {
+  await open();
+  return TestBed.inject(GuestLog);
+});
+isALogBook('an account’s log', async () => {
+  const books = await open();
+  signIn();
+  return books.own();
+});
+
+describe('an account’s log', () => {
   let books: LogBooks;
-  let guest: FakeGuest;
-
+  let outbox: Outbox;
   beforeEach(async () => {
-    await clear();
-    guest = new FakeGuest();
-    const { store } = openStore(
-      { provide: GuestLog, useValue: guest },
-      provideHttpClient(),
-      provideHttpClientTesting(),
-    );
-    http = TestBed.inject(HttpTestingController);
-    books = TestBed.inject(LogBooks);
-    const account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Runa', role: 'coach' };
-    signIn = () =>
-      store.dispatch(SessionApi.signedIn({ session: { account: account as never, demo: [] } }));
-  });
-  afterEach(() => clear());
-  let signIn: () => void;
-
-  /** Answers the next request to an address as soon as it is made. */
-  async function answer(url: string, body: object | null, status = 200): Promise<unknown> {
-    let request = http.match(url)[0];
-    await until(() => (request ??= http.match(url)[0]) !== undefined);
-    request!.flush(body, { status, statusText: String(status) });
-    return request!.request.body;
-  }
-
-  it('is the browser’s for a guest, the server’s for an account', () => {
-    expect(books.own()).toBe(guest);
+    books = await open();
     signIn();
-    expect(books.own()).not.toBe(guest);
+    outbox = TestBed.inject(Outbox);
   });
+  const notes = async (): Promise<string[]> =>
+    (await books.own().page({}, 0, 50)).items.map(({ note }) => note);
 
-  it('keeps a time that cannot be sent, and sends it once the server answers', async () => {
-    signIn();
-    const entry = anEntry();
-    const added = books.own().add(entry);
-    await answer('/api/log', null, 503);
-    expect(await added).toBe('waiting');
-    expect(books.waiting()).toBe(1);
-    // Changed while it waits, it is sent as it then is.
-    const changed = await books.own().change(entry.id, { note: 'tired' });
-    const settled = books.settle();
-    expect(await answer('/api/log/batch', { added: 1, known: 0 })).toEqual({ entries: [changed] });
-    await settled;
-    expect([books.waiting(), books.arrivals()]).toEqual([0, 1]);
-  });
-
-  it('does not keep what the server refuses', async () => {
-    signIn();
-    const added = books.own().add(anEntry());
-    await answer('/api/log', { type: 'about:blank', title: 'No', status: 422, detail: 'No.' }, 422);
-    await expectAsync(added).toBeRejected();
-    expect(books.waiting()).toBe(0);
-  });
-
-  it('moves in what a guest kept, and leaves it where it is while it cannot', async () => {
-    guest.entries = [anEntry(), anEntry()];
+  it('is there without a network, with what is told meanwhile, and is sent after', async () => {
+    const kept = anEntry({ note: 'before' });
+    await books.own().add(kept);
     await books.settle();
-    signIn();
-    const first = books.settle();
-    await answer('/api/log/batch', null, 503);
-    await first;
-    expect(guest.entries.length).toBe(2);
-    const second = books.settle();
-    await answer('/api/log/batch', { added: 2, known: 0 });
-    await second;
-    expect(guest.entries.length).toBe(0);
+    server.away = true;
+    const later = anEntry({ note: 'offline', beganAt: '2026-11-02T10:00:00.000Z' });
+    expect(await books.own().add(later)).toBe('waiting');
+    await books.own().change(kept.id, { note: 'changed' });
+    expect(await notes()).toEqual(['offline', 'changed']);
+    expect((await books.own().overview({}, '2026-11-02')).summary.timed).toBe(2);
+    expect([books.waiting(), books.isCutOff()]).toEqual([2, true]);
+    server.away = false;
+    await books.settle();
+    await until(() => books.waiting() === 0);
+    expect(server.log.entries.map(({ note }) => note).sort()).toEqual(['changed', 'offline']);
+  });
+
+  it('does not bring back what was deleted while it waited', async () => {
+    server.away = true;
+    const entry = anEntry();
+    await books.own().add(entry);
+    expect(await books.own().remove([entry.id])).toBe('waiting');
+    expect(await notes()).toEqual([]);
+    server.away = false;
+    await books.settle();
+    expect(server.log.entries).toEqual([]);
+  });
+
+  it('tells anew what is brought back and the server never heard of', async () => {
+    server.away = true;
+    const entry = anEntry({ note: 'mine' });
+    // Told before it could be tried, as in the moment of the press.
+    store.dispatch(SessionApi.sessionUnknown());
+    await outbox.put('record', [entry.id], { do: 'add', entry });
+    await books.own().remove([entry.id]);
+    await books.own().restore([entry.id]);
+    server.away = false;
+    await books.settle();
+    await until(() => server.log.entries.some(({ note }) => note === 'mine'));
+  });
+
+  it('shows what is refused, leaves the record as it was, and tries it again', async () => {
+    const entry = anEntry({ note: 'before' });
+    await books.own().add(entry);
+    server.refusal = 'The log is full.';
+    await expectAsync(books.own().change(entry.id, { note: 'after' })).toBeRejectedWithError(
+      'The log is full.',
+    );
+    expect(await notes()).toEqual(['before']);
+    expect(books.refused().map(({ refused }) => refused)).toEqual(['The log is full.']);
+    server.refusal = null;
+    await books.tryAgain();
+    await until(() => books.refused().length === 0);
+    expect(await notes()).toEqual(['after']);
+  });
+
+  it('takes in what a guest kept, and leaves it where it is while it cannot', async () => {
+    const guest = TestBed.inject(GuestLog);
+    await guest.addAll([anEntry(), anEntry()]);
+    server.away = true;
+    await books.settle();
+    expect((await guest.some(10)).length).toBe(2);
+    server.away = false;
+    await books.settle();
+    expect((await guest.some(10)).length).toBe(0);
+    expect(server.log.entries.length).toBe(2);
   });
 });

@@ -11,7 +11,9 @@ import {
   type LogGroup,
   type LogOverview,
 } from '@sleetcrest/core/log';
-import type { Kept, LogBook } from './log-book';
+import { signal } from '@angular/core';
+import type { Change } from '../../sending/outbox/change';
+import type { LogBook, Whereabouts } from './log-book';
 
 export { anEntry };
 
@@ -49,7 +51,7 @@ export class FakeBook implements LogBook {
     return this.entries.find((entry) => entry.id === id)!;
   }
 
-  async add(entry: LogEntry): Promise<Kept> {
+  async add(entry: LogEntry): Promise<Whereabouts> {
     this.asked();
     this.entries.push(entry);
     return 'kept';
@@ -67,10 +69,11 @@ export class FakeBook implements LogBook {
     return changed;
   }
 
-  async remove(ids: readonly string[]): Promise<void> {
+  async remove(ids: readonly string[]): Promise<Whereabouts> {
     this.asked();
     this.deleted.push(...this.entries.filter(({ id }) => ids.includes(id)));
     this.entries = this.entries.filter(({ id }) => !ids.includes(id));
+    return 'kept';
   }
 
   async restore(ids: readonly string[]): Promise<void> {
@@ -90,3 +93,12 @@ export class FakeBook implements LogBook {
     return new Blob([]);
   }
 }
+
+/** Stands for the log books: one's own is this one, and so is anybody's. */
+export const fakeBooks = (book: FakeBook) => ({
+  own: signal<LogBook>(book),
+  of: () => book,
+  ...{ waiting: signal(0), arrivals: signal(0), refused: signal<readonly Change[]>([]) },
+  ...{ isCutOff: signal(false), isFull: signal(false), history: undefined },
+  settle: () => Promise.resolve(),
+});

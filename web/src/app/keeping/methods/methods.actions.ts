@@ -7,7 +7,7 @@ export const MethodsPage = createActionGroup({
   events: {
     Opened: emptyProps(),
     'Method Kept': props<{ kept: KeepMethod }>(),
-    'Method Deleted': props<{ id: string; title: string }>(),
+    'Deletion Asked': props<{ id: string; title: string }>(),
     'Delete Undone': props<{ id: string }>(),
   },
 });
@@ -18,7 +18,11 @@ export const MethodsServer = createActionGroup({
   events: {
     'Methods Listed': props<{ own: SavedMethod[] }>(),
     'Method Saved': props<{ saved: SavedMethod }>(),
-    'Method Gone': props<{ id: string; title: string }>(),
+    /** It is told, and waits until the server can be reached. */
+    'Method Waits': props<{ saved: SavedMethod }>(),
+    'Method Gone': props<{ id: string; title: string; waits: boolean }>(),
+    /** It was changed elsewhere too: both are kept, this one as another. */
+    'Method Kept Beside': props<{ saved: SavedMethod; was: string }>(),
     'Request Failed': props<{ message: string }>(),
   },
 });

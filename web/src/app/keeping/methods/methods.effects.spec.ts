@@ -7,7 +7,8 @@ import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
 import { of, throwError } from 'rxjs';
 import { MethodsApi } from '../../sending/methods-api';
-import { openStore } from '../../app.spec-support';
+import { GUEST, openStore, until } from '../../app.spec-support';
+import { Outbox } from '../../sending/outbox/outbox';
 import { copied } from '../reader/reader';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
 import { MethodsPage } from './methods.actions';
@@ -19,6 +20,9 @@ describe('one’s own methods', () => {
   let rows: Map<string, SavedMethod>;
   let failure: unknown;
   let undo: () => void;
+  /** As which another is kept beside one, while that is so. */
+  let beside: SavedMethod | undefined;
+  let said: string;
 
   const method = {
     ...(copied(methodById('gentle')!) as SavedMethod['method']),
@@ -26,19 +30,22 @@ describe('one’s own methods', () => {
     title: 'Landing',
   };
   const at = '2026-11-05T18:30:00.000Z';
-  const saved = (kept: KeepMethod): SavedMethod => ({ ...kept, createdAt: at, updatedAt: at });
+  const saved = ({ method, proof }: KeepMethod): SavedMethod => ({
+    ...{ method, proof, createdAt: at, updatedAt: at },
+  });
   const answer = <T>(value: () => T) => (failure ? throwError(() => failure) : of(value()));
 
   beforeEach(() => {
     rows = new Map();
-    failure = undefined;
+    failure = beside = undefined;
     let gone: SavedMethod | undefined;
     const api = {
       list: () => answer(() => [...rows.values()]),
       keep: (kept: KeepMethod) =>
         answer(() => {
-          rows.set(kept.method.id, saved(kept));
-          return saved(kept);
+          const answered = beside ?? saved(kept);
+          rows.set(answered.method.id, answered);
+          return answered;
         }),
       remove: (id: string) =>
         answer(() => {
@@ -53,14 +60,15 @@ describe('one’s own methods', () => {
         }),
     };
     const bar = {
-      open: () => ({ onAction: () => ({ subscribe: (done: () => void) => (undo = done) }) }),
+      open: (says: string) =>
+        (said = says) && { onAction: () => ({ subscribe: (done: () => void) => (undo = done) }) },
     };
     ({ store } = openStore(
       provideEffects(effects),
       { provide: MethodsApi, useValue: api },
       { provide: MatSnackBar, useValue: bar },
     ));
-    TestBed.inject(MethodsApi);
+    store.dispatch(GUEST);
   });
 
   const titles = (): string[] =>
@@ -68,34 +76,60 @@ describe('one’s own methods', () => {
       .selectSignal(methodsFeature.selectOwn)()
       .map((one) => one.method.title);
 
-  it('are listed, kept, deleted and brought back', () => {
-    store.dispatch(MethodsPage.opened());
-    expect(titles()).toEqual([]);
-    store.dispatch(MethodsPage.methodKept({ kept: { method, proof: 'proved' } }));
+  const ready = (shows: () => boolean): Promise<void> => until(shows);
+  const keep = (kept: Partial<SavedMethod['method']> = {}): void =>
     store.dispatch(
-      MethodsPage.methodKept({
-        kept: { method: { ...method, id: 'a', title: 'A' }, proof: 'proved' },
-      }),
+      MethodsPage.methodKept({ kept: { method: { ...method, ...kept }, proof: 'proved' } }),
     );
-    expect(titles()).toEqual(['A', 'Landing']);
-    store.dispatch(MethodsPage.methodDeleted({ id: 'landing', title: 'Landing' }));
-    expect(titles()).toEqual(['A']);
+
+  it('are listed, kept, deleted and brought back', async () => {
+    store.dispatch(MethodsPage.opened());
+    await ready(() => store.selectSignal(methodsFeature.selectStatus)() === 'reached');
+    expect(titles()).toEqual([]);
+    keep();
+    keep({ id: 'a', title: 'A' });
+    await ready(() => titles().join() === 'A,Landing');
+    store.dispatch(MethodsPage.deletionAsked({ id: 'landing', title: 'Landing' }));
+    await ready(() => titles().join() === 'A');
     undo();
-    expect(titles()).toEqual(['A', 'Landing']);
+    await ready(() => titles().join() === 'A,Landing');
   });
 
-  it('are used as they were saved last', () => {
+  it('are used as they were saved last', async () => {
     store.dispatch(SettingsPage.settingChanged({ change: { method } }));
     const better = { ...method, title: 'Landing, second try' };
     store.dispatch(MethodsPage.methodKept({ kept: { method: better, proof: 'proved' } }));
+    await ready(() => titles().length === 1);
     expect(store.selectSignal(readerFeature.selectMethod)()).toEqual(better);
   });
 
-  it('say why they were not kept, and stay as they are', () => {
-    store.dispatch(MethodsPage.methodKept({ kept: { method, proof: 'proved' } }));
+  it('wait while the server cannot be reached, and are kept once it can', async () => {
     failure = new HttpErrorResponse({ status: 0 });
-    store.dispatch(MethodsPage.methodDeleted({ id: 'landing', title: 'Landing' }));
-    expect(store.selectSignal(methodsFeature.selectFailure)()).toMatch(/cannot be reached/);
-    expect(titles()).toEqual(['Landing']);
+    keep();
+    await ready(() => store.selectSignal(methodsFeature.selectStatus)() === 'waiting');
+    expect([titles(), rows.size]).toEqual([['Landing'], 0]);
+    failure = undefined;
+    await TestBed.inject(Outbox).flush();
+    await ready(() => store.selectSignal(methodsFeature.selectStatus)() === 'reached');
+    expect(rows.size).toBe(1);
+  });
+
+  it('say why they were refused', async () => {
+    const error = { type: 'about:blank', title: 'No', status: 422, detail: 'It has no title.' };
+    failure = new HttpErrorResponse({ status: 422, error });
+    keep();
+    await ready(() => store.selectSignal(methodsFeature.selectFailure)() === 'It has no title.');
+    expect(titles()).toEqual([]);
+  });
+
+  it('are both there where another device changed one too', async () => {
+    keep();
+    await ready(() => titles().length === 1);
+    const there = saved({ method: { ...method, title: 'From there' }, proof: 'proved' });
+    rows.set('landing', there);
+    beside = saved({ method: { ...method, id: 'landing-2', title: 'Mine' }, proof: 'proved' });
+    keep({ title: 'Mine' });
+    await ready(() => titles().join() === 'From there,Mine');
+    expect(said).toContain('yours is kept as “Mine”');
   });
 });

@@ -5,7 +5,7 @@ import { MethodsPage, MethodsServer } from './methods.actions';
 export interface MethodsState {
   /** People's own methods as the server last told them. */
   own: readonly SavedMethod[];
-  status: 'idle' | 'asking' | 'reached' | 'failed';
+  status: 'idle' | 'asking' | 'reached' | 'waiting' | 'failed';
   failure: string | null;
 }
 
@@ -31,6 +31,11 @@ export const methodsFeature = createFeature({
     on(MethodsServer.methodSaved, ({ own }, { saved }): MethodsState => ({
       own: [...own.filter(({ method }) => method.id !== saved.method.id), saved].sort(byTitle),
       status: 'reached',
+      failure: null,
+    })),
+    on(MethodsServer.methodWaits, ({ own }, { saved }): MethodsState => ({
+      own: [...own.filter(({ method }) => method.id !== saved.method.id), saved].sort(byTitle),
+      status: 'waiting',
       failure: null,
     })),
     on(MethodsServer.methodGone, (state, { id }): MethodsState => ({

@@ -1,5 +1,6 @@
 import { letterOn, SWATCHES } from '@sleetcrest/core';
-import { DEFAULT_READER, readerSchema } from './reader';
+import { readerSchema } from '@sleetcrest/contract';
+import { DEFAULT_READER } from './reader';
 
 describe('the reader', () => {
   it('begins with settings that are valid', () => {

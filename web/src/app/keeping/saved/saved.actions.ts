@@ -7,8 +7,8 @@ export const SavedPage = createActionGroup({
   events: {
     Opened: emptyProps(),
     'Page Asked': props<{ page: number }>(),
-    'Solve Renamed': props<{ id: string; name: string }>(),
-    'Solve Deleted': props<{ solve: SavedSolve }>(),
+    'Solve Renamed': props<{ solve: SavedSolve; name: string }>(),
+    'Deletion Asked': props<{ solve: SavedSolve }>(),
     'Delete Undone': props<{ solve: SavedSolve }>(),
   },
 });
@@ -19,7 +19,8 @@ export const SavedApi = createActionGroup({
     'Page Listed': props<{ page: SolvePage }>(),
     'Listing Failed': props<{ message: string }>(),
     'Solve Changed': props<{ solve: SavedSolve }>(),
-    'Solve Gone': props<{ solve: SavedSolve }>(),
+    /** It is deleted, or is as soon as the server can be reached. */
+    'Solve Gone': props<{ solve: SavedSolve; waits: boolean }>(),
     'Change Failed': props<{ message: string }>(),
   },
 });

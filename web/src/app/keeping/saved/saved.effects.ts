@@ -2,23 +2,22 @@ import { inject } from '@angular/core';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { catchError, concatMap, map, of, switchMap, tap } from 'rxjs';
-import { apiFailure, SolvesApi } from '../../sending/solves-api';
+import { catchError, concatMap, map, mergeMap, of, switchMap, tap } from 'rxjs';
+import { apiFailure } from '../../sending/failure';
+import { Outbox } from '../../sending/outbox/outbox';
 import { WalkPage } from '../walk/walk.actions';
+import { SavedWalks } from './saved-walks';
 import { SavedApi, SavedPage } from './saved.actions';
 import { PAGE_SIZE, savedFeature } from './saved.feature';
 
 const UNDO_MILLISECONDS = 8000;
 
-const failed = (error: unknown) =>
-  of(SavedApi.changeFailed({ message: apiFailure(error).message }));
-
 export const listSaved = createEffect(
-  (actions = inject(Actions), api = inject(SolvesApi)) =>
+  (actions = inject(Actions), saved = inject(SavedWalks)) =>
     actions.pipe(
       ofType(SavedPage.opened, SavedPage.pageAsked),
       switchMap((action) =>
-        api.list('page' in action ? action.page : 1, PAGE_SIZE).pipe(
+        saved.list('page' in action ? action.page : 1, PAGE_SIZE).pipe(
           map((page) => SavedApi.pageListed({ page })),
           catchError((error: unknown) =>
             of(SavedApi.listingFailed({ message: apiFailure(error).message })),
@@ -30,32 +29,33 @@ export const listSaved = createEffect(
 );
 
 export const renameSaved = createEffect(
-  (actions = inject(Actions), api = inject(SolvesApi)) =>
+  (actions = inject(Actions), outbox = inject(Outbox)) =>
     actions.pipe(
       ofType(SavedPage.solveRenamed),
-      concatMap(({ id, name }) =>
-        api.update(id, { name }).pipe(
-          concatMap((solve) => [
-            SavedApi.solveChanged({ solve }),
-            WalkPage.walkRenamed({ id, name: solve.name }),
-          ]),
-          catchError(failed),
-        ),
-      ),
+      mergeMap(async ({ solve, name }) => {
+        const outcome = await outbox.put('walk', [solve.id], { do: 'change', change: { name } });
+        return outcome.is === 'refused'
+          ? [SavedApi.changeFailed(outcome)]
+          : [
+              SavedApi.solveChanged({ solve: { ...solve, name } }),
+              WalkPage.walkRenamed({ id: solve.id, name }),
+            ];
+      }),
+      concatMap((actions) => actions),
     ),
   { functional: true },
 );
 
 export const deleteSaved = createEffect(
-  (actions = inject(Actions), api = inject(SolvesApi)) =>
+  (actions = inject(Actions), outbox = inject(Outbox)) =>
     actions.pipe(
-      ofType(SavedPage.solveDeleted),
-      concatMap(({ solve }) =>
-        api.remove(solve.id).pipe(
-          map(() => SavedApi.solveGone({ solve })),
-          catchError(failed),
-        ),
-      ),
+      ofType(SavedPage.deletionAsked),
+      mergeMap(async ({ solve }) => {
+        const outcome = await outbox.put('walk', [solve.id], { do: 'remove' });
+        return outcome.is === 'refused'
+          ? SavedApi.changeFailed(outcome)
+          : SavedApi.solveGone({ solve, waits: outcome.is === 'waiting' });
+      }),
     ),
   { functional: true },
 );
@@ -65,10 +65,11 @@ export const offerUndo = createEffect(
   (actions = inject(Actions), store = inject(Store), snackBar = inject(MatSnackBar)) =>
     actions.pipe(
       ofType(SavedApi.solveGone),
-      tap(({ solve }) => {
-        const bar = snackBar.open(`“${solve.name}” is deleted.`, 'Undo', {
-          duration: UNDO_MILLISECONDS,
-        });
+      tap(({ solve, waits }) => {
+        const said = waits
+          ? `“${solve.name}” is deleted as soon as the server can be reached.`
+          : `“${solve.name}” is deleted.`;
+        const bar = snackBar.open(said, 'Undo', { duration: UNDO_MILLISECONDS });
         bar.onAction().subscribe(() => store.dispatch(SavedPage.deleteUndone({ solve })));
       }),
     ),
@@ -76,19 +77,16 @@ export const offerUndo = createEffect(
 );
 
 export const restoreSaved = createEffect(
-  (actions = inject(Actions), api = inject(SolvesApi), store = inject(Store)) =>
+  (actions = inject(Actions), outbox = inject(Outbox), store = inject(Store)) =>
     actions.pipe(
       ofType(SavedPage.deleteUndone),
-      concatMap(({ solve }) =>
-        api.restore(solve.id).pipe(
-          map(() =>
-            SavedPage.pageAsked({
-              page: store.selectSignal(savedFeature.selectPage)()?.page ?? 1,
-            }),
-          ),
-          catchError(failed),
-        ),
-      ),
+      mergeMap(async ({ solve }) => {
+        const outcome = await outbox.put('walk', [solve.id], { do: 'restore' });
+        const page = store.selectSignal(savedFeature.selectPage)()?.page ?? 1;
+        return outcome.is === 'refused'
+          ? SavedApi.changeFailed(outcome)
+          : SavedPage.pageAsked({ page });
+      }),
     ),
   { functional: true },
 );

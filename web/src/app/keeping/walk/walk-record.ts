@@ -1,4 +1,4 @@
-import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
+import type { CreateSolve, Position, SavedSolve, UpdateSolve } from '@sleetcrest/contract';
 import isEqual from 'fast-deep-equal';
 
 /** What is kept of a walk, here and on the server. */
@@ -21,22 +21,29 @@ const samePosition = (a: WalkRecord, b: WalkRecord): boolean =>
 export const sameRecord = (a: WalkRecord, b: WalkRecord): boolean =>
   a.id === b.id && a.name === b.name && samePosition(a, b) && samePlan(a, b);
 
-/** What must be changed for `kept` to become `wanted`. */
-export function changesBetween(kept: WalkRecord, wanted: WalkRecord): Partial<CreateSolve> {
+/**
+ * What must be changed for `kept` to become `wanted`. A mere position says where it was moved from, so
+ * that of two devices that walked on the further counts.
+ */
+export function changesBetween(kept: WalkRecord, wanted: WalkRecord): UpdateSolve {
   const { start, method, firstColour, position, name } = wanted;
+  const moved = samePosition(kept, wanted) ? {} : { position, from: kept.position };
   return {
-    ...(samePlan(kept, wanted) ? {} : { start, method, firstColour, position }),
-    ...(samePosition(kept, wanted) ? {} : { position }),
+    ...(samePlan(kept, wanted) ? moved : { start, method, firstColour, position }),
     ...(kept.name === name ? {} : { name }),
   };
 }
 
-/** A record, and what the server last confirmed of it; null when it never did. */
-export interface Kept {
+/** Whether one position is further on a walk than another. */
+export const isFurther = (one: Position, other: Position): boolean =>
+  one.step > other.step || (one.step === other.step && one.turn > other.turn);
+
+/** A walk, and what the server last confirmed of it; null when it never did. */
+export interface KeptWalk {
   record: WalkRecord;
   kept: WalkRecord | null;
 }
 
-/** Whether the server has yet to hear something of a record. */
-export const isUnsent = ({ record, kept }: Kept): boolean =>
+/** Whether the server has yet to hear something of a walk. */
+export const isUnsent = ({ record, kept }: KeptWalk): boolean =>
   kept === null || !sameRecord(record, kept);

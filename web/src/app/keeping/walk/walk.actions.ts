@@ -18,6 +18,8 @@ export const WalkPage = createActionGroup({
     'Plan Changed': props<{ change: Partial<WalkRecord> }>(),
     'Walk Renamed': props<{ id: string; name: string }>(),
     'Keep Again Asked': props<{ id: string }>(),
+    /** What plans walks could not be fetched before. */
+    'Plan Asked Again': emptyProps(),
   },
 });
 
@@ -39,8 +41,10 @@ export const Solving = createActionGroup({
 export const Keeping = createActionGroup({
   source: 'Keeping',
   events: {
-    'Record Kept': props<{ record: WalkRecord }>(),
-    'Server Unreachable': emptyProps(),
+    /** The server has it, as it stands there; and which position was sent, if one was. */
+    'Record Kept': props<{ record: WalkRecord; sent?: Position | undefined }>(),
+    /** It is sent once the server can be reached. */
+    'Record Waits': props<{ record: WalkRecord }>(),
     'Record Refused': props<{ id: string; message: string }>(),
   },
 });

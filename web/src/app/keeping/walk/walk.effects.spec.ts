@@ -1,140 +1,146 @@
-import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { CreateSolve, UpdateSolve } from '@sleetcrest/contract';
 import type { Plan } from '@sleetcrest/core/methods';
-import { of, throwError, type Observable } from 'rxjs';
-import { SolvesApi } from '../../sending/solves-api';
+import { solverDeeds } from '../../asking/solver/planned';
+import { Solver } from '../../asking/solver/solver';
+import { aSaved } from '../../app.spec-support';
+import { Outbox } from '../../sending/outbox/outbox';
+import type { Deeds } from '../../sending/outbox/change';
+import { FakeOutbox } from '../../sending/outbox/outbox.spec-support';
 import { DEFAULT_READER } from '../reader/reader';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
-import { solverDeeds } from '../../asking/solver/planned';
-import { Solver as SolverService } from '../../asking/solver/solver';
-import { Keeping, WalkPage } from './walk.actions';
+import { WalkPage } from './walk.actions';
 import * as walkEffects from './walk.effects';
 import { walkFeature } from './walk.feature';
 import { aRecord } from './walk.spec-support';
 
-/** Stands for the server: remembers what it was asked, and answers as told. */
-class FakeApi {
-  asked: [string, CreateSolve | UpdateSolve][] = [];
-  failures: HttpErrorResponse[] = [];
-  held = aRecord();
-
-  private answer(name: string, body: CreateSolve | UpdateSolve): Observable<unknown> {
-    this.asked.push([name, body]);
-    const failure = this.failures.shift();
-    if (failure) return throwError(() => failure);
-    Object.assign(this.held, body);
-    return of(this.held);
-  }
-
-  create = (solve: CreateSolve) => this.answer('create', solve);
-  update = (_: string, change: UpdateSolve) => this.answer('update', change);
-}
-
 describe('keeping a walk', () => {
   let store: Store;
-  let api: FakeApi;
+  let outbox: FakeOutbox;
+  /** The walk as the server has it. */
+  let there = aSaved(1);
+
+  /** Lets what was promised come to pass, while the clock stands. */
+  const settle = async (): Promise<void> => {
+    for (let k = 0; k < 30; k++) await Promise.resolve();
+  };
+  const wait = async (milliseconds: number): Promise<void> => {
+    jasmine.clock().tick(milliseconds);
+    await settle();
+  };
 
   beforeEach(async () => {
     jasmine
       .clock()
       .install()
       .mockDate(new Date(2026, 0, 8));
-    api = new FakeApi();
+    there = aSaved(1);
+    outbox = new FakeOutbox();
+    outbox.answer = (_, id, told) => {
+      const deed = told as Deeds['walk'];
+      const { from: _from, ...change } = (
+        deed.do === 'create' ? deed.solve : deed.do === 'change' ? deed.change : {}
+      ) as UpdateSolve & CreateSolve;
+      there = { ...(there.id === id ? there : aSaved(2)), ...change };
+      return { is: 'kept', answer: there };
+    };
     TestBed.configureTestingModule({
       providers: [
         provideStore(),
         provideState(walkFeature),
         provideState(readerFeature),
         provideEffects(walkEffects),
-        { provide: SolvesApi, useValue: api },
+        { provide: Outbox, useValue: outbox },
         {
-          provide: SolverService,
+          provide: Solver,
           useValue: { solve: (plan: Plan) => Promise.resolve(solverDeeds.solve(plan)) },
         },
       ],
     });
     store = TestBed.inject(Store);
     store.dispatch(WalkPage.walkBegun({ record: aRecord() }));
-    await Promise.resolve().then(() => undefined);
+    await settle();
   });
   afterEach(() => jasmine.clock().uninstall());
 
   const keeping = () => store.selectSignal(walkFeature.selectKeeping)();
-  const unreachable = () => new HttpErrorResponse({ status: 0 });
+  const position = () => store.selectSignal(walkFeature.selectPosition)()!;
+  const told = () => outbox.told.map(([, , deed]) => deed.do);
 
-  it('plans the walk and sends the record once it has settled', () => {
+  it('plans the walk and tells of it once it has settled', async () => {
     expect(store.selectSignal(walkFeature.selectScene)()!.frame).not.toBeNull();
-    expect(api.asked).toEqual([]);
-    jasmine.clock().tick(600);
-    expect(api.asked.map(([name]) => name)).toEqual(['create']);
+    expect(told()).toEqual([]);
+    await wait(600);
+    expect(told()).toEqual(['create']);
     expect(keeping()).toBe('kept');
   });
 
-  it('sends only the last of many quick moves, as a change', () => {
-    jasmine.clock().tick(600);
+  it('tells only the last of many quick moves, as a change, and from where', async () => {
+    await wait(600);
     for (let k = 0; k < 5; k++) store.dispatch(WalkPage.stepChosen({ step: k + 1 }));
-    jasmine.clock().tick(600);
-    expect(api.asked.slice(1)).toEqual([['update', { position: { step: 5, turn: 0 } }]]);
+    await wait(600);
+    const change = { position: { step: 5, turn: 0 }, from: { step: 0, turn: 0 } };
+    expect(outbox.told[1]).toEqual(['walk', aRecord().id, { do: 'change', change }]);
     expect(keeping()).toBe('kept');
   });
 
-  it('tries again while the server cannot be reached, with what is wanted by then', () => {
-    api.failures = [unreachable(), unreachable()];
-    jasmine.clock().tick(600);
+  it('says when it waits, and hears of it once the server has answered', async () => {
+    const { answer } = outbox;
+    outbox.answer = () => ({ is: 'waiting' });
+    await wait(600);
     expect(keeping()).toBe('unreachable');
-    store.dispatch(WalkPage.stepChosen({ step: 3 }));
-    jasmine.clock().tick(20_000);
+    const [change] = outbox.waiting();
+    const outcome = answer('walk', aRecord().id, change!.deed);
+    outbox.settled.next({ change: change!, outcome });
     expect(keeping()).toBe('kept');
-    expect(api.held.position).toEqual({ step: 3, turn: 0 });
   });
 
-  it('keeps a walk that was left for another while nobody answered', () => {
-    api.failures = [unreachable()];
-    jasmine.clock().tick(600);
+  it('tells of a walk that was left for another too', async () => {
     store.dispatch(WalkPage.walkBegun({ record: aRecord(2) }));
-    jasmine.clock().tick(20_000);
-    const kept = api.asked.slice(1).map(([name, body]) => [name, body.name]);
-    expect(kept).toEqual([
-      ['create', 'Cube 1'],
-      ['create', 'Cube 2'],
-    ]);
+    await wait(600);
+    await wait(600);
+    expect(outbox.told.map(([, id]) => id)).toEqual([aRecord().id, aRecord(2).id]);
     expect(keeping()).toBe('kept');
   });
 
-  it('tries again at once when the browser is back on the network', () => {
-    api.failures = [unreachable()];
-    jasmine.clock().tick(600);
-    expect(api.asked.length).toBe(1);
-    window.dispatchEvent(new Event('online'));
-    expect(api.asked.length).toBe(2);
-  });
-
-  it('sends the position after a repeated creation that answers with an earlier one', () => {
-    api.create = () => of({ ...aRecord(), position: { step: 0, turn: 0 } });
+  it('tells the position after a repeated creation that answers with an earlier one', async () => {
+    const { answer } = outbox;
+    outbox.answer = (kind, thing, deed) =>
+      deed.do === 'create' ? { is: 'kept', answer: aSaved(1) } : answer(kind, thing, deed);
     store.dispatch(WalkPage.stepChosen({ step: 2 }));
-    jasmine.clock().tick(1200);
-    expect(api.asked).toEqual([['update', { position: { step: 2, turn: 0 } }]]);
+    await wait(600);
+    await wait(600);
+    expect(told()).toEqual(['create', 'change']);
+    expect(there.position).toEqual({ step: 2, turn: 0 });
   });
 
-  it('stops when it is refused and says why', () => {
-    const error = { type: 'about:blank', title: 'Gone', status: 404, detail: 'It was deleted.' };
-    api.failures = [new HttpErrorResponse({ status: 404, error })];
-    jasmine.clock().tick(60_000);
-    expect(api.asked.length).toBe(1);
+  it('goes on where another device has walked further', async () => {
+    await wait(600);
+    outbox.answer = () => ({
+      is: 'kept',
+      answer: { ...there, position: { step: 9, turn: 0 } },
+    });
+    store.dispatch(WalkPage.stepChosen({ step: 3 }));
+    await wait(600);
+    expect(position()).toEqual({ step: 9, turn: 0 });
+    expect(keeping()).toBe('kept');
+  });
+
+  it('stops when it is refused and says why', async () => {
+    outbox.answer = () => ({ is: 'refused', message: 'It was deleted.' });
+    await wait(600);
+    await wait(60_000);
+    expect(told().length).toBe(1);
     expect([keeping(), store.selectSignal(walkFeature.selectRefusal)()]).toEqual([
       'refused',
       'It was deleted.',
     ]);
-    store.dispatch(Keeping.serverUnreachable());
-    expect(keeping()).toBe('unreachable');
   });
 
   describe('and playing it', () => {
     const SECOND = 1000;
-    const position = () => store.selectSignal(walkFeature.selectPosition)()!;
     beforeEach(() => {
       const change = { ...DEFAULT_READER, secondsPerTurn: 1 };
       store.dispatch(SettingsPage.settingChanged({ change }));

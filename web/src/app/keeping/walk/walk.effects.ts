@@ -1,41 +1,45 @@
 import { inject } from '@angular/core';
-import { createEffect } from '@ngrx/effects';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import {
   catchError,
   combineLatest,
   concatMap,
   debounceTime,
-  defer,
   distinctUntilChanged,
   EMPTY,
   filter,
   from,
-  fromEvent,
   map,
   merge,
   of,
-  retry,
   switchMap,
   take,
-  throwError,
   timer,
-  type Observable,
 } from 'rxjs';
 import type { Action } from '@ngrx/store';
-import { apiFailure, SolvesApi } from '../../sending/solves-api';
+import { savedSolveSchema } from '@sleetcrest/contract';
+import { Outbox } from '../../sending/outbox/outbox';
 import { readerFeature } from '../reader/reader.feature';
 import { Solver as SolverService } from '../../asking/solver/solver';
-import { Keeping, Pace, Solving } from './walk.actions';
+import { Keeping, Pace, Solving, WalkPage } from './walk.actions';
 import { walkFeature, type WalkScene } from './walk.feature';
-import { changesBetween, samePlan, type Kept, type WalkRecord } from './walk-record';
+import { changesBetween, recordOf, samePlan, type KeptWalk, type WalkRecord } from './walk-record';
 
 /** Makes the walkthrough whenever the cube, the method or the first colour becomes another. */
 export const planWalk = createEffect(
-  (store = inject(Store), solver = inject(SolverService)) =>
-    store.select(walkFeature.selectRecord).pipe(
-      filter((record): record is WalkRecord => record !== null),
-      distinctUntilChanged((a, b) => a.id === b.id && samePlan(a, b)),
+  (store = inject(Store), actions = inject(Actions), solver = inject(SolverService)) =>
+    merge(
+      store.select(walkFeature.selectRecord).pipe(
+        filter((record): record is WalkRecord => record !== null),
+        distinctUntilChanged((a, b) => a.id === b.id && samePlan(a, b)),
+      ),
+      actions.pipe(
+        ofType(WalkPage.planAskedAgain),
+        concatMap(() => store.select(walkFeature.selectRecord).pipe(take(1))),
+        filter((record): record is WalkRecord => record !== null),
+      ),
+    ).pipe(
       switchMap(({ start, method, firstColour }) =>
         from(solver.solve({ start, method, firstColour })).pipe(
           map((answer) =>
@@ -43,61 +47,64 @@ export const planWalk = createEffect(
               ? Solving.walkMade({ planned: answer.value })
               : Solving.walkFailed({ message: answer.error.message }),
           ),
-          catchError(() =>
-            of(
-              Solving.walkFailed({ message: 'The solver could not be started: reload the page.' }),
-            ),
-          ),
+          catchError((error: Error) => of(Solving.walkFailed({ message: error.message }))),
         ),
       ),
     ),
   { functional: true },
 );
 
-const MOST_WAIT = 15_000;
 const SETTLED = 500;
 
-/** Waits longer after each failure, and no longer at all once the browser is back on the network. */
-const waitToRetry = (count: number): Observable<unknown> =>
-  merge(timer(Math.min(MOST_WAIT, 1000 * 2 ** count)), fromEvent(window, 'online')).pipe(take(1));
-
 /**
- * Keeps the record on the server: what the server last confirmed is compared with what is here
- * now, and the difference is sent, again and again until it is confirmed or refused.
+ * Tells the outbox of the walk: what the server last confirmed is compared with what is here now, and
+ * the difference is told.
  */
 export const keepWalk = createEffect(
-  (store = inject(Store), api = inject(SolvesApi)) => {
+  (store = inject(Store), outbox = inject(Outbox)) => {
     const unsent = store.select(walkFeature.selectUnsent);
     const first = unsent.pipe(
       take(1),
       concatMap(([one]) => (one ? [one] : [])),
     );
-
-    const send = ({ record, kept }: Kept): Observable<Action> => {
-      const sent = kept ? api.update(record.id, changesBetween(kept, record)) : api.create(record);
-      return sent.pipe(
-        // A repeated request finds the solve as it was first kept, perhaps at an earlier position.
-        map((solve) => Keeping.recordKept({ record: { ...record, position: solve.position } })),
-        catchError((error: unknown) => {
-          const { unreachable, message } = apiFailure(error);
-          if (!unreachable) return of(Keeping.recordRefused({ id: record.id, message }));
-          store.dispatch(Keeping.serverUnreachable());
-          return throwError(() => error);
-        }),
+    const tell = async ({ record, kept }: KeptWalk): Promise<Action[]> => {
+      const { is } = await outbox.put(
+        ...(['walk', [record.id]] as const),
+        kept
+          ? { do: 'change', change: changesBetween(kept, record) }
+          : { do: 'create', solve: record },
       );
+      return is === 'waiting' ? [Keeping.recordWaits({ record })] : [];
     };
-
     return unsent.pipe(
       filter(({ length }) => length > 0),
       debounceTime(SETTLED),
       concatMap(() =>
-        defer(() => first).pipe(
-          concatMap(send),
-          retry({ delay: (_, count) => waitToRetry(count) }),
+        first.pipe(
+          concatMap(tell),
+          concatMap((actions) => actions),
         ),
       ),
     );
   },
+  { functional: true },
+);
+
+/** What became of what was told of walks, now or before a reload, here or in another tab. */
+export const hearOfWalks = createEffect(
+  (outbox = inject(Outbox)) =>
+    outbox.settled.pipe(
+      concatMap(({ change, outcome }): Action[] => {
+        if (change.kind !== 'walk' || outcome.is === 'waiting') return [];
+        const { deed, things } = change;
+        if (deed.do !== 'create' && deed.do !== 'change') return [];
+        const id = things[0]!;
+        if (outcome.is === 'refused') return [Keeping.recordRefused({ id, ...outcome })];
+        const saved = savedSolveSchema.safeParse(outcome.answer).data;
+        const sent = deed.do === 'create' ? deed.solve.position : deed.change.position;
+        return saved ? [Keeping.recordKept({ record: recordOf(saved), sent })] : [];
+      }),
+    ),
   { functional: true },
 );
 

@@ -67,7 +67,7 @@ describe('a walk', () => {
     const kept = run(begun, Keeping.recordKept({ record }));
     expect(keeping(kept)).toBe('kept');
     expect(keeping(run(kept, WalkPage.turnDone()))).toBe('keeping');
-    expect(keeping(run(kept, Keeping.serverUnreachable()))).toBe('unreachable');
+    expect(keeping(run(kept, Keeping.recordWaits({ record })))).toBe('unreachable');
     const refused = run(kept, Keeping.recordRefused({ id: record.id, message: 'gone' }));
     expect([keeping(refused), refused.refusal]).toEqual(['refused', 'gone']);
     expect(keeping(run(refused, WalkPage.keepAgainAsked({ id: 'other' })))).toBe('keeping');
@@ -103,7 +103,9 @@ describe('a walk', () => {
 describe('what is sent of a record', () => {
   it('is what changed and nothing else', () => {
     const moved = { ...record, position: { step: 2, turn: 1 } };
-    expect(changesBetween(record, moved)).toEqual({ position: moved.position });
+    expect(changesBetween(record, moved)).toEqual({
+      ...{ position: moved.position, from: record.position },
+    });
     expect(changesBetween(record, { ...record, name: 'Mine' })).toEqual({ name: 'Mine' });
     expect(Object.keys(changesBetween(record, { ...record, firstColour: 'blue' }))).toEqual([
       'start',

@@ -1,17 +1,25 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import type { Stage, Walkthrough } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
-import { restored } from '../browser/persisted';
+import { Browser } from '../browser/browser.actions';
+import { SavedApi, SavedPage } from '../saved/saved.actions';
 import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { Keeping, Pace, Solving, WalkPage } from './walk.actions';
-import { isUnsent, sameRecord, type Kept, type WalkRecord } from './walk-record';
+import {
+  isFurther,
+  isUnsent,
+  samePlan,
+  sameRecord,
+  type KeptWalk,
+  type WalkRecord,
+} from './walk-record';
 
 export interface WalkState {
   record: WalkRecord | null;
   /** The record as the server last confirmed it; null when it never did. */
   kept: WalkRecord | null;
   /** Walks that were left before the server had heard all of them. */
-  left: readonly Kept[];
+  left: readonly KeptWalk[];
   walkthrough: Walkthrough | null;
   /** The stages of its method. */
   stages: readonly Stage[];
@@ -23,11 +31,10 @@ export interface WalkState {
   refusal: string | null;
 }
 
-const kept = restored().walk;
 const initial: WalkState = {
-  record: kept?.record ?? null,
-  kept: kept?.kept ?? null,
-  left: restored().left ?? [],
+  record: null,
+  kept: null,
+  left: [],
   walkthrough: null,
   stages: [],
   failure: null,
@@ -49,7 +56,23 @@ function begin(state: WalkState, record: WalkRecord, known: WalkRecord | null): 
   };
 }
 
-const current = ({ record, kept: known }: WalkState): Kept[] =>
+const DELETED = 'This cube was deleted from the saved ones.';
+
+/** What the server has of the walk in hand; one that another device walked further goes on there. */
+function heard(
+  record: WalkRecord,
+  kept: WalkRecord,
+  sent: Position | undefined,
+): Pick<WalkState, 'record' | 'kept' | 'refusal'> {
+  const unmoved = sent && record.position.step === sent.step && record.position.turn === sent.turn;
+  const further = unmoved && isFurther(kept.position, sent) && samePlan(record, kept);
+  return {
+    record: further ? { ...record, position: kept.position } : record,
+    ...{ kept, refusal: null },
+  };
+}
+
+const current = ({ record, kept: known }: WalkState): KeptWalk[] =>
   record ? [{ record, kept: known }] : [];
 
 function moved(
@@ -77,6 +100,11 @@ export const walkFeature = createFeature({
   name: 'walk',
   reducer: createReducer(
     initial,
+    on(Browser.stateRestored, (state, { state: { walk, left = [] } }) => ({
+      ...state,
+      ...walk,
+      left,
+    })),
     on(WalkPage.walkBegun, (state, { record }) => begin(state, record, null)),
     on(WalkPage.savedWalkOpened, (state, { record }) => begin(state, record, record)),
     on(Solving.walkMade, (state, { planned }) =>
@@ -117,15 +145,30 @@ export const walkFeature = createFeature({
           }
         : state,
     ),
-    on(Keeping.recordKept, (state, { record }) => ({
+    on(Keeping.recordKept, (state, { record, sent }) => ({
       ...state,
       server: 'reached' as const,
-      ...(state.record?.id === record.id ? { kept: record, refusal: null } : {}),
+      ...(state.record?.id === record.id ? heard(state.record, record, sent) : {}),
       left: state.left
         .map((one) => (one.record.id === record.id ? { ...one, kept: record } : one))
         .filter(isUnsent),
     })),
-    on(Keeping.serverUnreachable, (state) => ({ ...state, server: 'unreachable' })),
+    on(Keeping.recordWaits, (state, { record }) => ({
+      ...state,
+      ...(state.record?.id === record.id ? { server: 'unreachable' as const } : {}),
+      // What was left need be remembered here no longer: it waits to be sent.
+      left: state.left.filter((one) => one.record !== record),
+    })),
+    on(SavedApi.solveGone, (state, { solve }) =>
+      state.record?.id === solve.id
+        ? { ...state, server: 'refused' as const, refusal: DELETED }
+        : state,
+    ),
+    on(SavedPage.deleteUndone, (state, { solve }) =>
+      state.record?.id === solve.id
+        ? { ...state, server: 'reached' as const, refusal: null }
+        : state,
+    ),
     on(Keeping.recordRefused, (state, { id, message }) => ({
       ...state,
       ...(state.record?.id === id ? { server: 'refused' as const, refusal: message } : {}),
@@ -167,7 +210,7 @@ export const walkFeature = createFeature({
     return {
       selectPosition,
       /** What the server has yet to hear, earliest first; what it refused is not offered again. */
-      selectUnsent: createSelector(selectWalkState, (state): Kept[] => [
+      selectUnsent: createSelector(selectWalkState, (state): KeptWalk[] => [
         ...state.left,
         ...(state.server === 'refused' ? [] : current(state).filter(isUnsent)),
       ]),

@@ -8,7 +8,7 @@ import { Store } from '@ngrx/store';
 import type { ChangeAccount, Session } from '@sleetcrest/contract/accounts';
 import { saveAs } from 'file-saver';
 import type { Observable } from 'rxjs';
-import { apiFailure } from '../../sending/solves-api';
+import { apiFailure } from '../../sending/failure';
 import { SessionApi } from '../../keeping/account/account.actions';
 import { AccountApi } from '../../sending/account-api';
 import { accountFeature } from '../../keeping/account/account.feature';

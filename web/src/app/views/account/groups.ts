@@ -1,12 +1,13 @@
-import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { RouterLink } from '@angular/router';
 import type { Account, Group, Member } from '@sleetcrest/contract/accounts';
-import type { Observable } from 'rxjs';
-import { apiFailure } from '../../sending/solves-api';
+import { firstValueFrom, type Observable } from 'rxjs';
+import { reading } from '../../reading/reading';
+import { apiFailure } from '../../sending/failure';
 import { AccountApi } from '../../sending/account-api';
 
 /** The groups of an account: a coach's with their learners, a learner's with their coach. */
@@ -148,25 +149,22 @@ export class Groups {
   private readonly api = inject(AccountApi);
   private readonly snackBar = inject(MatSnackBar);
 
-  protected readonly groups = signal<readonly Group[]>([]);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly read = reading(
+    () => this.account().id,
+    () => firstValueFrom(this.api.groups()),
+  );
+  protected readonly groups = computed(() => this.read.value() ?? []);
+  private readonly refusal = signal<string | null>(null);
+  protected readonly trouble = computed(() => this.refusal() ?? this.read.trouble());
   protected readonly setting = signal<Member | null>(null);
   protected readonly phrase = signal('');
 
-  constructor() {
-    this.refresh();
-  }
-
-  private refresh(): void {
-    this.ask(this.api.groups(), (groups) => this.groups.set(groups));
-  }
-
   protected make(name: string): void {
-    this.ask(this.api.makeGroup(name), () => this.refresh());
+    this.ask(this.api.makeGroup(name), () => this.read.again());
   }
 
   protected join(code: string): void {
-    this.ask(this.api.joinGroup(code), () => this.refresh());
+    this.ask(this.api.joinGroup(code), () => this.read.again());
   }
 
   protected dissolve({ id, name }: Group): void {
@@ -178,11 +176,11 @@ export class Groups {
         duration: 8000,
       },
     );
-    bar.onAction().subscribe(() => this.ask(this.api.dissolve(id), () => this.refresh()));
+    bar.onAction().subscribe(() => this.ask(this.api.dissolve(id), () => this.read.again()));
   }
 
   protected leave({ id }: Group, learner: Member): void {
-    this.ask(this.api.leave(id, learner.id), () => this.refresh());
+    this.ask(this.api.leave(id, learner.id), () => this.read.again());
   }
 
   protected setPhrase(learner: Member): void {
@@ -196,10 +194,10 @@ export class Groups {
   }
 
   private ask<T>(asked: Observable<T>, done: (answer: T) => void): void {
-    this.trouble.set(null);
+    this.refusal.set(null);
     asked.subscribe({
       next: done,
-      error: (error: unknown) => this.trouble.set(apiFailure(error).message),
+      error: (error: unknown) => this.refusal.set(apiFailure(error).message),
     });
   }
 }

@@ -8,7 +8,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { signUpSchema, type DemoAccount, type Role } from '@sleetcrest/contract/accounts';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
-import { apiFailure } from '../../sending/solves-api';
+import { apiFailure } from '../../sending/failure';
 import { SessionApi } from '../../keeping/account/account.actions';
 import { AccountApi } from '../../sending/account-api';
 import { accountFeature } from '../../keeping/account/account.feature';

@@ -14,8 +14,9 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { stageWords } from '@sleetcrest/core';
-import { switchMap } from 'rxjs';
-import { apiFailure, SolvesApi } from '../../sending/solves-api';
+import { Subscription, switchMap } from 'rxjs';
+import { apiFailure } from '../../sending/failure';
+import { SavedWalks } from '../../keeping/saved/saved-walks';
 import { selectFirstSide } from '../../person/chosen';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { Solver } from '../../asking/solver/solver';
@@ -25,7 +26,6 @@ import { entryFeature } from '../../keeping/entry/entry.feature';
 import { Walk } from './walk/walk';
 import { WalkPage } from '../../keeping/walk/walk.actions';
 import { walkFeature } from '../../keeping/walk/walk.feature';
-import { recordOf } from '../../keeping/walk/walk-record';
 
 /** The Bench: enter a cube, walk the solve. The ridge above shows how far it is. */
 @Component({
@@ -52,7 +52,7 @@ import { recordOf } from '../../keeping/walk/walk-record';
         <p>{{ message }}</p>
         <div>
           @if (canRetry()) {
-            <button matButton="outlined" (click)="fetch()">Try again</button>
+            <button matButton="outlined" (click)="tryAgain()">Try again</button>
           }
           <a matButton="filled" routerLink="/bench">Enter a cube</a>
         </div>
@@ -83,7 +83,7 @@ export class Bench {
   readonly id = input<string>();
 
   private readonly store = inject(Store);
-  private readonly api = inject(SolvesApi);
+  private readonly saved = inject(SavedWalks);
   private readonly solver = inject(Solver);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
   private readonly made = this.store.selectSignal(walkFeature.selectScene);
@@ -91,7 +91,12 @@ export class Bench {
   private readonly first = this.store.selectSignal(selectFirstSide);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly notFound = signal<string | null>(null);
-  protected readonly canRetry = signal(false);
+  protected readonly canRetry = computed(() =>
+    this.record()?.id === this.id() ? this.walkFailure() !== null : this.isCutOff(),
+  );
+  private readonly isCutOff = signal(false);
+  /** A late answer must not open a walk that was left for another. */
+  private fetching = Subscription.EMPTY;
 
   /** The stages of the method chosen; none until the solver has said them. */
   private readonly ahead = toSignal(
@@ -136,14 +141,20 @@ export class Bench {
     const id = this.id();
     if (id === undefined) return;
     this.notFound.set(null);
-    this.api.read(id).subscribe({
-      next: (solve) => this.store.dispatch(WalkPage.savedWalkOpened({ record: recordOf(solve) })),
+    this.fetching.unsubscribe();
+    this.fetching = this.saved.read(id).subscribe({
+      next: (record) => this.store.dispatch(WalkPage.savedWalkOpened({ record })),
       error: (error: unknown) => {
         const { message, unreachable } = apiFailure(error);
-        this.canRetry.set(unreachable);
+        this.isCutOff.set(unreachable);
         this.notFound.set(message);
       },
     });
+  }
+
+  protected tryAgain(): void {
+    if (this.record()?.id === this.id()) this.store.dispatch(WalkPage.planAskedAgain());
+    else this.fetch();
   }
 
   protected jump(index: number): void {

@@ -36,6 +36,7 @@ import { entryFeature } from '../../keeping/entry/entry.feature';
 import { WalkPage } from '../../keeping/walk/walk.actions';
 import type { MethodChosen } from '../../person/choosing/method-choice';
 import { Work } from '../../asking/methods/work';
+import { reading } from '../../reading/reading';
 import { copied } from '../../keeping/reader/reader';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { inkOf, Picture } from '../../parts/pictures/picture';
@@ -67,8 +68,21 @@ export class CaseDetail {
   protected readonly mirror = signal(false);
   protected readonly setUp = signal<SetUp | null>(null);
   protected readonly trouble = signal<string | null>(null);
-  protected readonly beside = signal<readonly Beside[] | null>(null);
-  protected readonly besideTrouble = signal<string | null>(null);
+  private readonly compared = reading(
+    () => ({ card: this.card(), method: this.method() }),
+    async ({ card, method }) => {
+      const { firstColour } = this.reader();
+      const beside = await this.work.beside(card.id, method, 1, firstColour, this.scheme());
+      if (!beside.ok) throw new Error(beside.error);
+      return { card, beside: beside.value };
+    },
+  );
+  /** Those of the case that is shown; null while they are looked for. */
+  protected readonly beside = computed((): readonly Beside[] | null => {
+    const made = this.compared.value();
+    return made?.card === this.card() ? made.beside : null;
+  });
+  protected readonly besideTrouble = this.compared.trouble;
   private seed = 1;
 
   protected readonly shown = computed(() => (this.mirror() ? mirrored(this.card()) : this.card()));
@@ -85,35 +99,21 @@ export class CaseDetail {
   });
 
   constructor() {
-    effect((onCleanup) => {
+    effect(() => {
       this.card();
-      let current = true;
-      onCleanup(() => (current = false));
       untracked(() => {
         this.mirror.set(false);
         this.setUp.set(null);
         this.trouble.set(null);
-        this.beside.set(null);
-        this.besideTrouble.set(null);
         this.seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
-        void this.compare(() => current);
       });
     });
-  }
-
-  private async compare(current: () => boolean): Promise<void> {
-    const { firstColour } = this.reader();
-    const beside = await this.work
-      .beside(this.card().id, this.method(), 1, firstColour, this.scheme())
-      .catch((error: unknown) => ({ ok: false as const, error: (error as Error).message }));
-    if (!current()) return;
-    if (beside.ok) this.beside.set(beside.value);
-    else this.besideTrouble.set(beside.error);
   }
 
   /** Another cube on which the case waits. */
   protected async prepare(): Promise<SetUp | null> {
     const { firstColour } = this.reader();
+    const card = this.card();
     const before = this.setUp()?.turns;
     this.trouble.set(null);
     // A short way may come twice in a row: then once more.
@@ -122,6 +122,8 @@ export class CaseDetail {
       const made = await this.work
         .setUp(this.card().id, this.method(), this.seed, firstColour, this.scheme())
         .catch((error: unknown) => ({ ok: false as const, error: (error as Error).message }));
+      // Another case may have been opened meanwhile.
+      if (this.card() !== card) return null;
       if (!made.ok) {
         this.trouble.set(made.error);
         return null;

@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
@@ -26,7 +17,7 @@ import {
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
 import { Work } from '../../asking/methods/work';
-import { Stopped } from '../../asking/worker-of';
+import { reading } from '../../reading/reading';
 import { copied } from '../../keeping/reader/reader';
 import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
@@ -60,11 +51,42 @@ export class Cases {
   protected readonly first = this.store.selectSignal(selectFirstSide);
   private readonly approaches = computed(() => approachesOf(this.method()));
 
-  protected readonly cards = signal<readonly CaseCard[] | null>(null);
-  protected readonly failure = signal<string | null>(null);
-  protected readonly survey = signal<MethodSurvey | null>(null);
-  protected readonly surveyed = signal<number | null>(null);
-  protected readonly stopped = signal(false);
+  private readonly carded = reading(
+    () => ({ method: this.method(), first: this.reader().firstColour, scheme: this.scheme() }),
+    async (wanted) => {
+      const cards = await this.work.cards(wanted.method, wanted.first, wanted.scheme);
+      if (!cards.ok) throw new Error(cards.error);
+      return { wanted, cards: cards.value };
+    },
+  );
+  /** Those of the method as it is; null while they are made. */
+  protected readonly cards = computed((): readonly CaseCard[] | null => {
+    const made = this.carded.value();
+    return made?.wanted.method === this.method() ? made.cards : null;
+  });
+  private readonly surveying = reading(
+    () => this.method(),
+    async (method, unwanted) => {
+      const tell = (share: number): void => {
+        if (!unwanted.aborted) this.share.set(share);
+      };
+      this.share.set(0);
+      return { method, survey: await this.work.survey(method, tell) };
+    },
+  );
+  private readonly share = signal(0);
+  protected readonly survey = computed((): MethodSurvey | null => {
+    const made = this.surveying.value();
+    return made?.method === this.method() ? made.survey : null;
+  });
+  /** How much of it is counted; null while nothing is. */
+  protected readonly surveyed = computed(() => (this.surveying.isBusy() ? this.share() : null));
+  protected readonly stopped = computed(() => this.surveying.trouble() !== null);
+  protected readonly failure = computed(
+    () => this.carded.trouble() ?? (this.halted() ? null : this.surveying.trouble()),
+  );
+  /** Whether counting was stopped by a press. */
+  private readonly halted = signal(false);
   protected readonly stage = signal<string | null>(null);
 
   /** What someone sees, by sticker: the colour. */
@@ -111,52 +133,15 @@ export class Cases {
     }));
   });
 
-  constructor() {
-    effect((onCleanup) => {
-      const [method, first, scheme] = [this.method(), this.reader().firstColour, this.scheme()];
-      let current = true;
-      onCleanup(() => (current = false));
-      untracked(() => {
-        this.cards.set(null);
-        this.failure.set(null);
-        this.work.cards(method, first, scheme).then(
-          (cards) => {
-            if (!current) return;
-            if (cards.ok) this.cards.set(cards.value);
-            else this.failure.set(cards.error);
-          },
-          (error: unknown) => current && this.failure.set((error as Error).message),
-        );
-      });
-    });
-    effect((onCleanup) => {
-      const method = this.method();
-      let current = true;
-      onCleanup(() => (current = false));
-      untracked(() => this.count(method, () => current));
-    });
-  }
-
-  /** Counts how often each case comes up. */
-  protected count(method = this.method(), current: () => boolean = () => true): void {
-    this.survey.set(null);
-    this.surveyed.set(0);
-    this.stopped.set(false);
-    const progress = (share: number): void => {
-      if (current()) this.surveyed.set(share);
-    };
-    this.work
-      .survey(method, progress)
-      .then((survey) => current() && this.survey.set(survey))
-      .catch((error: unknown) => {
-        if (!current()) return;
-        this.stopped.set(true);
-        if (!(error instanceof Stopped)) this.failure.set((error as Error).message);
-      })
-      .finally(() => current() && this.surveyed.set(null));
+  /** Tries once more what failed, or counts again after it was stopped. */
+  protected count(): void {
+    this.halted.set(false);
+    if (this.carded.trouble() !== null) this.carded.again();
+    this.surveying.again();
   }
 
   protected stopCounting(): void {
+    this.halted.set(true);
     this.work.stopSurveys();
   }
 

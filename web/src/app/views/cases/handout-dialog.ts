@@ -17,7 +17,7 @@ import {
 import { stagesOf } from '@sleetcrest/core/methods';
 import { saveAs } from 'file-saver';
 import { MethodsApi } from '../../sending/methods-api';
-import { apiFailure } from '../../sending/solves-api';
+import { apiFailure } from '../../sending/failure';
 import type { MethodChosen } from '../../person/choosing/method-choice';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../parts/choice/options';
 import { copied } from '../../keeping/reader/reader';

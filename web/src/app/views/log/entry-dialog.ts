@@ -11,21 +11,26 @@ import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/contract/log';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { LogEntry, Outcome } from '@sleetcrest/core/log';
-import { apiFailure } from '../../sending/solves-api';
+import { apiFailure } from '../../sending/failure';
 import { clockText } from '../../parts/words/clock-text';
+import type { AccountLog } from '../../keeping/log/account-log';
 import type { LogBook } from '../../keeping/log/log-book';
+import { EntryHistory } from './entry-history';
 
 export interface EntryDialogData {
   entry: LogEntry;
   methods: readonly { id: string; title: string }[];
   /** Where the change goes; null when the record is only looked at. */
   book: LogBook | null;
+  /** Where it is known what the record said before; undefined where that is not kept. */
+  history?: Pick<AccountLog, 'history'> | undefined;
 }
 
 /** One record: looked at whole, and changed where it is one's own. */
 @Component({
   selector: 'sc-entry-dialog',
   imports: [
+    EntryHistory,
     MatButton,
     MatDialogActions,
     MatDialogContent,
@@ -131,6 +136,14 @@ export interface EntryDialogData {
             (input)="set({ turns: turns.value })"
           ></textarea>
         </mat-form-field>
+        @if (data.history; as log) {
+          <sc-entry-history
+            class="whole"
+            [of]="data.entry.id"
+            [log]="log"
+            (takenBack)="set($event)"
+          />
+        }
         @if (trouble(); as message) {
           <p class="whole trouble" role="alert">{{ message }}</p>
         }

@@ -9,7 +9,7 @@ import {
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { LOG_COLUMNS, type BatchAnswer, type LogColumn } from '@sleetcrest/contract/log';
 import { told, workerOf } from '../../asking/worker-of';
-import { apiFailure } from '../../sending/solves-api';
+import { apiFailure } from '../../sending/failure';
 import { HttpErrorResponse } from '@angular/common/http';
 import type { Checked, importDeeds, Mapping, Preview } from './import-deeds';
 import { LogBooks } from '../../keeping/log/log-books';

@@ -7,7 +7,7 @@ import { SOME_INKS } from '../../parts/charts/inks.spec-support';
 import { daysChart } from './charts';
 import { LogFilters } from './log-filters';
 import { LogGroups } from './log-groups';
-import { LogWindows } from './log-windows';
+import { LogWindows, type LogLine } from './log-windows';
 import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
 
 const entries = [1, 2, 3].map((day) =>
@@ -27,39 +27,30 @@ describe('a long list of records', () => {
       asked.push(offset);
       return page(filter, offset, limit);
     };
-    const totals: number[] = [];
-    const windows = new LogWindows(book, {}, (total) => totals.push(total), fail);
+    const windows = new LogWindows(book, {});
+    let lines: readonly LogLine[] = [];
     await windows.begin();
     const viewChange = new Subject<{ start: number; end: number }>();
-    windows.connect({ viewChange }).subscribe();
+    windows.connect({ viewChange }).subscribe((now) => (lines = now));
     viewChange.next({ start: 90, end: 130 });
     viewChange.next({ start: 95, end: 140 });
     viewChange.next({ start: 420, end: 450 });
-    await until(() => windows.known[449] !== null && windows.known[150] !== null);
+    await until(() => lines[449] !== null && lines[150] !== null);
     expect(asked).toEqual([0, 100, 400]);
-    expect(windows.known.length).toBe(450);
+    expect(lines.length).toBe(450);
     // Newest first: the last is the oldest; between, nothing was looked at.
-    expect([windows.known[449]!.note, windows.known[250]]).toEqual(['0', null]);
-    windows.replace({ ...windows.known[0]!, note: 'changed' });
-    expect(windows.known[0]!.note).toBe('changed');
-    expect(totals.every((total) => total === 450)).toBeTrue();
+    expect([lines[449]!.note, lines[250]]).toEqual(['0', null]);
+    expect(windows.total()).toBe(450);
   });
 
   it('asks again for a window that could not be fetched', async () => {
     const book = new FakeBook(many);
-    const failures: unknown[] = [];
     book.failure = new Error('away');
-    const windows = new LogWindows(
-      book,
-      {},
-      () => undefined,
-      (error) => failures.push(error),
-    );
-    await windows.begin();
-    expect(failures.length).toBe(1);
+    const windows = new LogWindows(book, {});
+    await expectAsync(windows.begin()).toBeRejectedWithError('away');
     book.failure = undefined;
     await windows.begin();
-    expect(windows.known.length).toBe(450);
+    expect([windows.total(), windows.trouble()]).toEqual([450, null]);
   });
 });
 

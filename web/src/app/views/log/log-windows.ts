@@ -1,4 +1,5 @@
 import { DataSource, type CollectionViewer } from '@angular/cdk/collections';
+import { signal } from '@angular/core';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import type { Subscription } from 'rxjs';
 import { BehaviorSubject, type Observable } from 'rxjs';
@@ -15,6 +16,10 @@ export type LogLine = LogEntry | null;
  * through a hundred thousand holds the windows that were looked at, and no more than that.
  */
 export class LogWindows extends DataSource<LogLine> {
+  /** How many records there are. */
+  readonly total = signal(0);
+  /** Why a window could not be fetched; null where all could. */
+  readonly trouble = signal<unknown>(null);
   private readonly lines = new BehaviorSubject<LogLine[]>([]);
   private readonly asked = new Set<number>();
   private watching: Subscription | undefined;
@@ -23,15 +28,16 @@ export class LogWindows extends DataSource<LogLine> {
   constructor(
     private readonly log: LogReader,
     private readonly filter: LogFilter,
-    private readonly told: (total: number) => void,
-    private readonly failed: (error: unknown) => void,
   ) {
     super();
   }
 
   /** Fetches the first window; resolves when the length of the list is known. */
-  async begin(): Promise<void> {
+  async begin(): Promise<this> {
     await this.fetch(0);
+    const trouble = this.trouble();
+    if (trouble !== null) throw trouble as Error;
+    return this;
   }
 
   connect(viewer: CollectionViewer): Observable<LogLine[]> {
@@ -52,16 +58,6 @@ export class LogWindows extends DataSource<LogLine> {
     this.disconnect();
   }
 
-  /** What is known of the list. */
-  get known(): readonly LogLine[] {
-    return this.lines.value;
-  }
-
-  /** Puts a changed record in the place of the one before. */
-  replace(entry: LogEntry): void {
-    this.lines.next(this.lines.value.map((line) => (line?.id === entry.id ? entry : line)));
-  }
-
   private async fetch(window: number): Promise<void> {
     if (this.asked.has(window)) return;
     this.asked.add(window);
@@ -74,10 +70,11 @@ export class LogWindows extends DataSource<LogLine> {
           : new Array<LogLine>(total).fill(null).map((_, k) => this.lines.value[k] ?? null);
       items.forEach((entry, k) => (lines[window * WINDOW + k] = entry));
       this.lines.next(lines);
-      this.told(total);
+      this.total.set(total);
+      this.trouble.set(null);
     } catch (error) {
       this.asked.delete(window);
-      if (!this.closed) this.failed(error);
+      if (!this.closed) this.trouble.set(error);
     }
   }
 }

@@ -1,10 +1,11 @@
 import { HttpErrorResponse } from '@angular/common/http';
-import { signal } from '@angular/core';
+import { provideState } from '@ngrx/store';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { openStore, until } from '../../app.spec-support';
 import { Log } from './log';
+import { logFeature } from './log.feature';
 import { LogBooks } from '../../keeping/log/log-books';
-import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { anEntry, FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
 
 describe('the Log view', () => {
   let fixture: ComponentFixture<Log>;
@@ -12,14 +13,7 @@ describe('the Log view', () => {
 
   async function show(entries = [anEntry({ note: 'first' }), anEntry({ note: 'second' })]) {
     book = new FakeBook(entries);
-    const books = {
-      own: signal(book),
-      of: () => book,
-      waiting: signal(0),
-      arrivals: signal(0),
-      settle: () => Promise.resolve(),
-    };
-    openStore({ provide: LogBooks, useValue: books });
+    openStore(provideState(logFeature), { provide: LogBooks, useValue: fakeBooks(book) });
     fixture = TestBed.createComponent(Log);
     document.body.append(fixture.nativeElement as Node);
     await seen(() => host().querySelector('.count, .empty') !== null);
@@ -73,6 +67,38 @@ describe('the Log view', () => {
     ];
     undo.at(-1)!.click();
     await seen(() => rows().length === 2);
+  });
+
+  it('never shows a late answer in place of a newer one, in the table, facts or groups', async () => {
+    await show();
+    await seen(() => rows().length === 2);
+    // What is asked first is answered last.
+    const late: (() => void)[] = [];
+    const hold = <A extends unknown[], T>(ask: (...args: A) => Promise<T>) => {
+      return async (...args: A): Promise<T> => {
+        const answer = await ask(...args);
+        if ((args[0] as { text?: string }).text === 'first') {
+          await new Promise<void>((resolve) => late.push(resolve));
+        }
+        return answer;
+      };
+    };
+    book.page = hold(book.page.bind(book));
+    book.overview = hold(book.overview.bind(book));
+    book.groups = hold(book.groups.bind(book));
+    const words = host().querySelector<HTMLInputElement>('input[type=search]')!;
+    const look = (text: string): void => {
+      words.value = text;
+      words.dispatchEvent(new Event('change'));
+    };
+    look('first');
+    await seen(() => late.length === 2);
+    look('second');
+    await seen(() => rows().length === 1 && rows()[0]!.includes('second'));
+    for (const answer of late) answer();
+    await fixture.whenStable();
+    await seen(() => rows().length === 1 && rows()[0]!.includes('second'));
+    expect(host().querySelector('.facts')!.textContent).toContain('Times');
   });
 
   it('says when the server cannot be reached, and tries again', async () => {

@@ -30,15 +30,15 @@ import {
   UP,
   stickersSeen,
 } from '@sleetcrest/core';
-import type { LogEntry } from '@sleetcrest/core/log';
-import type { Review } from '@sleetcrest/core/review';
+import type { Review, SolveDone } from '@sleetcrest/core/review';
 import { accountFeature } from '../../keeping/account/account.feature';
-import { apiFailure } from '../../sending/solves-api';
+import { apiFailure } from '../../sending/failure';
 import { EntryPage } from '../../keeping/entry/entry.actions';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { LogBooks } from '../../keeping/log/log-books';
 import { selectMethodChosen } from '../../person/chosen';
 import { readerFeature } from '../../keeping/reader/reader.feature';
+import { reading } from '../../reading/reading';
 import { clockText } from '../../parts/words/clock-text';
 import { Crown } from '../../parts/crown/crown';
 import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
@@ -88,12 +88,40 @@ export class ReviewView {
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   private readonly status = this.store.selectSignal(accountFeature.selectStatus);
 
-  protected readonly entry = signal<LogEntry | null>(null);
+  /** The record the address names; whose log it is in is known once it is known who is here. */
+  private readonly opened = reading(
+    () => {
+      const [id, of, own] = [this.id(), this.of(), this.books.own()];
+      if (id === undefined || this.status() === 'unknown') return undefined;
+      return { id, log: of === undefined || this.isOwn() ? own : this.books.of(of) };
+    },
+    ({ id, log }) => log.read(id),
+  );
+  protected readonly entry = computed(() => this.opened.value() ?? null);
+  /** What was asked to be taken apart; undefined while turns are asked for. */
+  private readonly solve = signal<SolveDone | undefined>(undefined);
+  private readonly taken = reading(
+    () => this.solve(),
+    async (solve) => {
+      const reviewed = await this.reviewer.review(solve);
+      if (!reviewed.ok) throw new Error(reviewed.error);
+      void this.keepTurns(solve.turns);
+      return { solve, review: reviewed.value };
+    },
+  );
+  /** Whether the turns given are to be kept with the record. */
+  private keeps = false;
   protected readonly scramble = signal('');
   protected readonly turns = signal('');
-  protected readonly review = signal<Review | null>(null);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  protected readonly review = computed((): Review | null => {
+    const taken = this.taken.value();
+    return taken && taken.solve === this.solve() ? taken.review : null;
+  });
+  protected readonly busy = computed(() => this.opened.isBusy() || this.taken.isBusy());
+  private readonly refusal = signal<string | null>(null);
+  protected readonly trouble = computed(
+    () => this.refusal() ?? this.opened.trouble() ?? this.taken.trouble(),
+  );
   /** How many turns of the solve are done in the picture. */
   protected readonly position = signal(0);
 
@@ -167,71 +195,52 @@ export class ReviewView {
   });
 
   constructor() {
+    // A record that was opened says what was mixed and turned, and is taken apart at once.
     effect(() => {
-      const id = this.id();
-      // Whose log it is in is known once the server has said who is signed in.
-      if (this.status() === 'unknown') return;
-      this.books.own();
-      this.of();
+      const entry = this.opened.value();
       untracked(() => {
-        if (id !== undefined) void this.open(id);
+        if (!entry) return;
+        this.scramble.set(entry.scramble);
+        this.turns.set(entry.turns);
+        if (entry.turns !== '' && entry.scramble !== '') this.takeApart();
       });
+    });
+    effect(() => {
+      if (this.review()) untracked(() => this.position.set(0));
     });
   }
 
-  private async open(id: string): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      const of = this.of();
-      const log = of === undefined || this.isOwn() ? this.books.own() : this.books.of(of);
-      const entry = await log.read(id);
-      this.entry.set(entry);
-      this.scramble.set(entry.scramble);
-      this.turns.set(entry.turns);
-      if (entry.turns === '' || entry.scramble === '') this.busy.set(false);
-      else await this.takeApart();
-    } catch (error) {
-      this.busy.set(false);
-      this.trouble.set(apiFailure(error).message);
-    }
-  }
-
-  protected async takeApart(): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    this.review.set(null);
+  protected takeApart(): void {
+    this.refusal.set(null);
     this.position.set(0);
-    try {
-      const reviewed = await this.reviewer.review({
-        scramble: this.scramble(),
-        turns: this.turns(),
-        method: this.method(),
-        firstColour: this.reader().firstColour,
-        scheme: [...this.scheme()],
-      });
-      if (reviewed.ok) this.review.set(reviewed.value);
-      else this.trouble.set(reviewed.error);
-    } catch {
-      this.trouble.set('The review could not be started: reload the page.');
-    }
-    this.busy.set(false);
+    this.solve.set({
+      scramble: this.scramble(),
+      turns: this.turns(),
+      method: this.method(),
+      firstColour: this.reader().firstColour,
+      scheme: [...this.scheme()],
+    });
   }
 
-  /** Takes the turns apart, and keeps them with the record where it had none. */
-  protected async submit(): Promise<void> {
-    await this.takeApart();
+  /** Takes the turns apart; once that is done they are kept with the record where it had none. */
+  protected submit(): void {
+    this.takeApart();
+    this.keeps = true;
+  }
+
+  private async keepTurns(turns: string): Promise<void> {
     const entry = this.entry();
-    if (!entry || !this.review() || !this.isOwn() || entry.turns === this.turns()) return;
+    if (!this.keeps || !entry || !this.isOwn() || entry.turns === turns) return;
+    this.keeps = false;
     try {
-      this.entry.set(await this.books.own().change(entry.id, { turns: this.turns() }));
+      this.opened.set(await this.books.own().change(entry.id, { turns }));
     } catch (error) {
-      this.trouble.set(apiFailure(error).message);
+      this.refusal.set(apiFailure(error).message);
     }
   }
 
   protected again(): void {
-    this.review.set(null);
+    this.solve.set(undefined);
   }
 
   protected jump(index: number): void {

@@ -45,7 +45,6 @@ const runSchema = z.object({
   ]),
   /** Turns a connected cube has told so far, by number. */
   turns: z.array(z.int().min(0).max(17)),
-  counts: z.array(z.int().min(0)),
   /** How long the device had slept when the solve began. */
   slept: at,
 });

@@ -1,9 +1,8 @@
-import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { openStore, until } from '../../app.spec-support';
-import { today } from '../../keeping/log/log-book';
+import { today } from '../../keeping/log/moments';
 import { LogBooks } from '../../keeping/log/log-books';
-import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { anEntry, FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
 import { Recent } from './recent';
 
 describe('the times of before', () => {
@@ -14,8 +13,8 @@ describe('the times of before', () => {
       anEntry({ time: 5, outcome: 'aside', reason: 'a slip' }),
       anEntry({ kind: 'stage', stage: 'daisy', time: 9 }),
     ]);
-    const arrivals = signal(0);
-    openStore({ provide: LogBooks, useValue: { own: signal(book), arrivals } });
+    const books = fakeBooks(book);
+    openStore({ provide: LogBooks, useValue: books });
     const fixture = TestBed.createComponent(Recent);
     fixture.componentRef.setInput('stage', null);
     const host = fixture.nativeElement as HTMLElement;
@@ -32,10 +31,10 @@ describe('the times of before', () => {
     await seen('Typical 9.00');
     expect(host.querySelector('h2')!.textContent).toBe('This stage before');
     book.entries.push(anEntry({ kind: 'stage', stage: 'daisy', time: 11 }));
-    arrivals.set(1);
+    books.arrivals.set(1);
     await seen('Typical 10.00');
     book.failure = new Error('away');
-    arrivals.set(2);
+    books.arrivals.set(2);
     await seen('No times yet.');
   });
 });

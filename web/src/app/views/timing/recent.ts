@@ -1,20 +1,12 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
 import { middleOf, TYPICAL_OF, type LogEntry, type LogFilter } from '@sleetcrest/core/log';
-import { today } from '../../keeping/log/log-book';
+import { today } from '../../keeping/log/moments';
 import { LogBooks } from '../../keeping/log/log-books';
+import { reading } from '../../reading/reading';
 import { clockText, secondsSaid } from '../../parts/words/clock-text';
 
 const SHOWN = 6;
@@ -81,7 +73,17 @@ export class Recent {
   /** The stage practised alone; null for whole solves. */
   readonly stage = input.required<Stage | null>();
   private readonly books = inject(LogBooks);
-  private readonly entries = signal<readonly LogEntry[]>([]);
+  private readonly before = reading(
+    () => ({ log: this.books.own(), stage: this.stage(), arrivals: this.books.arrivals() }),
+    async ({ log, stage }) => {
+      const filter: LogFilter = stage === null ? { kind: 'solve' } : { kind: 'stage', stage };
+      return (await log.page(filter, 0, TYPICAL_OF)).items;
+    },
+  );
+  /** The times of before are a help, not needed for timing: none where they cannot be had. */
+  private readonly entries = computed((): readonly LogEntry[] =>
+    this.before.trouble() === null ? (this.before.value() ?? []) : [],
+  );
 
   protected readonly typical = computed(() => {
     const times = this.entries().flatMap(({ time, outcome }) =>
@@ -100,23 +102,4 @@ export class Recent {
         day: beganAt.slice(0, 10) === today() ? 'today' : beganAt.slice(0, 10),
       })),
   );
-
-  constructor() {
-    effect(() => {
-      const stage = this.stage();
-      this.books.own();
-      this.books.arrivals();
-      untracked(() => void this.fetch(stage));
-    });
-  }
-
-  private async fetch(stage: Stage | null): Promise<void> {
-    const filter: LogFilter = stage === null ? { kind: 'solve' } : { kind: 'stage', stage };
-    try {
-      this.entries.set((await this.books.own().page(filter, 0, TYPICAL_OF)).items);
-    } catch {
-      // The times of before are a help, not needed for timing.
-      this.entries.set([]);
-    }
-  }
 }

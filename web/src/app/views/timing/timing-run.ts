@@ -10,7 +10,7 @@ import {
   type Stage,
   type Turn,
 } from '@sleetcrest/core';
-import type { LogEntry } from '@sleetcrest/core/log';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
 import {
   IDLE,
   isReady,
@@ -24,7 +24,7 @@ import {
 } from '@sleetcrest/core/timing';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import type { TurnReportingCube } from '../../devices/cube/turn-reporting-cube';
-import { momentHere } from '../../keeping/log/log-book';
+import { momentHere } from '../../keeping/log/moments';
 import { isWorthKeeping, keepRun, keptRun, type Draft } from './kept-run';
 import { sleptSoFar } from '../../devices/moments';
 import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-timer';
@@ -55,7 +55,6 @@ export class TimingRun {
   /** The connected cube as it stands; null while none is connected. */
   readonly cube = signal<Cube | null>(null);
   readonly tableConnected = signal(false);
-  readonly stagesDone = signal(0);
   private watch: SolveWatch | null = null;
   private slept = 0;
 
@@ -89,7 +88,6 @@ export class TimingRun {
     this.draft.set(draft);
     this.timer.update(({ hands }) => ({ phase: 'idle', hands }));
     this.watch = null;
-    this.stagesDone.set(0);
     keepRun(null);
     if (this.cube()) void this.connectCube();
   }
@@ -157,7 +155,6 @@ export class TimingRun {
 
   private told(watch: SolveWatch): void {
     this.cube.set(copyCube(watch.now()));
-    this.stagesDone.set(watch.stagesDone);
   }
 
   /** How long the device slept while the solve ran, in seconds; 0 where it did not. */
@@ -173,7 +170,6 @@ export class TimingRun {
       draft,
       timer: { ...timer, marks: [...timer.marks], hands: { ...timer.hands } },
       turns: this.watch?.turns ?? [],
-      counts: [...(this.watch?.turnCounts() ?? [])],
       slept: this.slept,
     });
   }
@@ -187,13 +183,13 @@ export class TimingRun {
     const solved = !watch || watch.turns.length === 0 || this.isDone(watch, draft.stage);
     const slept = this.sleptSeconds();
     return {
+      ...BLANK_ENTRY,
       id: draft.id,
       kind: draft.stage === null ? 'solve' : 'stage',
       stage: draft.stage,
       beganAt: momentHere(new Date(timer.since)),
       time: secondsBetween(timer.since, timer.until),
       outcome: solved ? 'finished' : 'unfinished',
-      reason: '',
       note: slept > 0 ? `The device slept ${slept} s meanwhile; the time may leave that out.` : '',
       method: draft.method,
       cube,
@@ -203,7 +199,6 @@ export class TimingRun {
         ...split,
         turns: counts && watch && watch.turns.length > 0 ? (counts[k] ?? 0) : null,
       })),
-      tags: [],
     };
   }
 

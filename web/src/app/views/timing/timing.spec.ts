@@ -1,8 +1,7 @@
-import { signal } from '@angular/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { fakeSolver, openStore, until } from '../../app.spec-support';
 import { LogBooks } from '../../keeping/log/log-books';
-import { FakeBook } from '../../keeping/log/log.spec-support';
+import { FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
 import { Solver } from '../../asking/solver/solver';
 import { Scrambler } from './scrambler';
 import { Timing } from './timing';
@@ -14,11 +13,6 @@ describe('the Timing view', () => {
 
   beforeEach(async () => {
     book = new FakeBook();
-    const books = {
-      ...{ own: signal(book), waiting: signal(0), arrivals: signal(0) },
-      settle: () => Promise.resolve(),
-      arrived: () => undefined,
-    };
     const scrambler: Pick<Scrambler, 'scramble'> = {
       scramble: ({ stage }) => {
         wanted.push(stage);
@@ -26,7 +20,7 @@ describe('the Timing view', () => {
       },
     };
     openStore(
-      { provide: LogBooks, useValue: books },
+      { provide: LogBooks, useValue: fakeBooks(book) },
       { provide: Scrambler, useValue: scrambler },
       { provide: Solver, useValue: fakeSolver() },
     );

@@ -7,6 +7,7 @@ import {
   on,
   props,
 } from '@ngrx/store';
+import { done, NO_PAST, redone, undone, type Past } from '../../keeping/undoing';
 import type { Draft } from './drafting';
 
 export const WorkshopPage = createActionGroup({
@@ -20,14 +21,16 @@ export const WorkshopPage = createActionGroup({
   },
 });
 
-export interface WorkshopState {
+export interface WorkshopState extends Past<Draft> {
   /** The method being worked on; none before one is taken up. */
   draft: Draft | null;
-  past: readonly Draft[];
-  future: readonly Draft[];
 }
 
-const initial: WorkshopState = { draft: null, past: [], future: [] };
+const initial: WorkshopState = { draft: null, ...NO_PAST };
+const drafted = (
+  state: WorkshopState,
+  step: (Past<Draft> & { now: Draft }) | undefined,
+): WorkshopState => (step ? { draft: step.now, past: step.past, future: step.future } : state);
 const MOST_KEPT = 100;
 
 export const workshopFeature = createFeature({
@@ -38,23 +41,14 @@ export const workshopFeature = createFeature({
     on(WorkshopPage.draftPutAway, (): WorkshopState => initial),
     on(WorkshopPage.draftChanged, (state, { draft }): WorkshopState => ({
       draft,
-      past: state.draft ? [...state.past, state.draft].slice(-MOST_KEPT) : [],
-      future: [],
+      ...(state.draft ? done(state, state.draft, MOST_KEPT) : NO_PAST),
     })),
-    on(WorkshopPage.changeUndone, (state): WorkshopState => {
-      const before = state.past.at(-1);
-      if (!before || !state.draft) return state;
-      return {
-        draft: before,
-        past: state.past.slice(0, -1),
-        future: [state.draft, ...state.future],
-      };
-    }),
-    on(WorkshopPage.changeRedone, (state): WorkshopState => {
-      const [next, ...future] = state.future;
-      if (!next || !state.draft) return state;
-      return { draft: next, past: [...state.past, state.draft], future };
-    }),
+    on(WorkshopPage.changeUndone, (state) =>
+      state.draft ? drafted(state, undone(state, state.draft)) : state,
+    ),
+    on(WorkshopPage.changeRedone, (state) =>
+      state.draft ? drafted(state, redone(state, state.draft)) : state,
+    ),
   ),
   extraSelectors: ({ selectPast, selectFuture }) => ({
     selectCanUndo: createSelector(selectPast, ({ length }) => length > 0),

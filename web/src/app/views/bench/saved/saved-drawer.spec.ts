@@ -5,7 +5,11 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import { Subject } from 'rxjs';
-import { aSaved, FakeSolves, openStore } from '../../../app.spec-support';
+import { aSaved, GUEST, FakeSolves, openStore, until } from '../../../app.spec-support';
+import { SavedPage } from '../../../keeping/saved/saved.actions';
+import { aRecord } from '../../../keeping/walk/walk.spec-support';
+import { Held } from '../../../reading/held';
+import { Outbox } from '../../../sending/outbox/outbox';
 import { SolvesApi } from '../../../sending/solves-api';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature } from '../../../keeping/walk/walk.feature';
@@ -32,9 +36,16 @@ describe('the drawer of saved cubes', () => {
       { provide: MatSnackBar, useValue: { open: () => ({ onAction: () => undo }) } },
       { provide: MatDialogRef, useValue: { close: () => (closed = true) } },
     ));
+    store.dispatch(GUEST);
+    await TestBed.inject(Held).forget();
     fixture = TestBed.createComponent(SavedDrawer);
-    await fixture.whenStable();
+    await seen(() => !host().querySelector('mat-progress-bar[aria-label^=Fetching]'));
   }
+  const seen = (shows: () => boolean): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return shows();
+    });
 
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const names = (): string[] =>
@@ -80,8 +91,7 @@ describe('the drawer of saved cubes', () => {
     const field = host().querySelector('input')!;
     field.value = '  At the landing ';
     field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter' }));
-    await fixture.whenStable();
-    expect(names()[0]).toBe('At the landing');
+    await seen(() => names()[0] === 'At the landing');
     expect(store.selectSignal(walkFeature.selectRecord)()!.name).toBe('At the landing');
   });
 
@@ -99,19 +109,33 @@ describe('the drawer of saved cubes', () => {
   it('deletes one at once and brings it back on undo', async () => {
     await open();
     await click('Delete Cube 1');
-    expect(names()).toEqual(['Cube 2']);
+    await seen(() => names().join() === 'Cube 2');
     undo.next();
-    await fixture.whenStable();
+    await seen(() => names().join() === 'Cube 1,Cube 2');
     expect(api.asked.slice(-2)).toEqual([`restore ${aSaved(1).id}`, 'list 1']);
-    expect(names()).toEqual(['Cube 1', 'Cube 2']);
   });
 
   it('keeps in the list what could not be deleted, and says why', async () => {
     await open();
-    api.failure = new HttpErrorResponse({ status: 503 });
+    const error = { type: 'about:blank', title: 'No', status: 404, detail: 'It is gone.' };
+    api.failure = new HttpErrorResponse({ status: 404, error });
     await click('Delete Cube 1');
+    await seen(() => host().textContent.includes('It is gone.'));
     expect(names()).toEqual(['Cube 1', 'Cube 2']);
-    expect(host().textContent).toContain('cannot be reached');
+  });
+
+  it('shows what was heard last, and what was begun here, while nobody answers', async () => {
+    await open();
+    api.failure = new HttpErrorResponse({ status: 0 });
+    const outbox = TestBed.inject(Outbox);
+    await outbox.put('walk', [aRecord(5).id], { do: 'create', solve: aRecord(5) });
+    await click('Delete Cube 1');
+    await seen(() => names().join() === 'Cube 2');
+    store.dispatch(SavedPage.pageAsked({ page: 1 }));
+    await seen(() => host().textContent.includes('Kept here until the server can be reached'));
+    await seen(() => names().join() === 'Cube 2');
+    await click('Cube 5');
+    expect(went).toEqual([['/bench', aRecord(5).id]]);
   });
 
   it('can try again when the list could not be fetched', async () => {
@@ -119,16 +143,16 @@ describe('the drawer of saved cubes', () => {
     expect(host().textContent).toContain('cannot be reached');
     api.failure = undefined;
     await click('Try again');
-    expect(names()).toEqual(['Cube 1']);
+    await seen(() => names().join() === 'Cube 1');
   });
 
   it('goes through pages', async () => {
     await open(Array.from({ length: 11 }, (_, k) => aSaved(k + 1)));
     expect(names().length).toBe(8);
     await click('Older');
-    expect(names()).toEqual(['Cube 9', 'Cube 10', 'Cube 11']);
+    await seen(() => names().join() === 'Cube 9,Cube 10,Cube 11');
     expect(host().textContent).toContain('page 2 of 2');
     await click('Newer');
-    expect(names().length).toBe(8);
+    await seen(() => names().length === 8);
   });
 });

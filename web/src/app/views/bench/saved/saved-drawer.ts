@@ -6,10 +6,11 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { SavedSolve } from '@sleetcrest/contract';
+import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
 import { HOME_HOLD, readCubeDocument, type Colour, stickersSeen } from '@sleetcrest/core';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { Crown } from '../../../parts/crown/crown';
+import { SavedWalks } from '../../../keeping/saved/saved-walks';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature } from '../../../keeping/walk/walk.feature';
 import { recordOf } from '../../../keeping/walk/walk-record';
@@ -34,6 +35,9 @@ export class SavedDrawer {
   protected readonly failure = this.store.selectSignal(savedFeature.selectFailure);
   protected readonly letters = this.store.selectSignal(readerFeature.selectLetters);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+  private readonly saved = inject(SavedWalks);
+  /** Begun here, and not heard of by the server. */
+  protected readonly begun = computed(() => this.saved.begun());
   protected readonly renaming = signal<string | null>(null);
 
   protected readonly pages = computed(() => Math.ceil((this.page()?.total ?? 0) / PAGE_SIZE));
@@ -55,9 +59,14 @@ export class SavedDrawer {
   }
 
   protected open(solve: SavedSolve): void {
+    this.take(recordOf(solve));
+  }
+
+  protected take(solve: CreateSolve): void {
     // The walk that is open may be ahead of what the server has heard.
     if (solve.id !== this.record()?.id) {
-      this.store.dispatch(WalkPage.savedWalkOpened({ record: recordOf(solve) }));
+      const record = { position: { step: 0, turn: 0 }, ...solve };
+      this.store.dispatch(WalkPage.savedWalkOpened({ record }));
     }
     this.dialog.close();
     void this.router.navigate(['/bench', solve.id]);
@@ -67,12 +76,12 @@ export class SavedDrawer {
     this.renaming.set(null);
     const trimmed = name.trim();
     if (trimmed && trimmed !== solve.name) {
-      this.store.dispatch(Drawer.solveRenamed({ id: solve.id, name: trimmed }));
+      this.store.dispatch(Drawer.solveRenamed({ solve, name: trimmed }));
     }
   }
 
   protected remove(solve: SavedSolve): void {
-    this.store.dispatch(Drawer.solveDeleted({ solve }));
+    this.store.dispatch(Drawer.deletionAsked({ solve }));
   }
 
   protected ask(page: number): void {

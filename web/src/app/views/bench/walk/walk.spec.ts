@@ -114,7 +114,7 @@ describe('the walk', () => {
   it('says how keeping it goes, and keeps a deleted one anew under another id', async () => {
     const said = (): string => host().querySelector('.keeping')!.textContent.trim();
     expect(said()).toContain('Saving');
-    store.dispatch(Keeping.serverUnreachable());
+    store.dispatch(Keeping.recordWaits({ record: aRecord(3) }));
     await show();
     expect(said()).toContain('is saved when it is back');
     store.dispatch(Keeping.recordRefused({ id: aRecord(3).id, message: 'It was deleted.' }));

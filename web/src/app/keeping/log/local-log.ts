@@ -13,8 +13,9 @@ import {
 } from '@sleetcrest/core/log';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import Papa from 'papaparse';
+import { MOST_HELD } from './log-book';
 
-interface Kept {
+interface Row {
   id: string;
   entry: LogEntry;
   deleted: boolean;
@@ -22,22 +23,27 @@ interface Kept {
 
 interface Schema extends DBSchema {
   /** A deleted record is marked, so that it can be brought back. */
-  entries: { key: string; value: Kept };
+  entries: { key: string; value: Row };
+  /** Of a log that is held for an account: up to when what changed on the server is in it. */
+  since: { key: string; value: string };
 }
 
-const NAME = 'sleetcrest-log';
 const MOST_TAGS = 20;
 
-const kept = (entry: LogEntry): Kept => ({ id: entry.id, entry, deleted: false });
+const row = (entry: LogEntry): Row => ({ id: entry.id, entry, deleted: false });
 
-/** A guest's log in this browser: the records in IndexedDB, counted by core. Runs in a worker. */
-export class GuestDeeds {
+/**
+ * A log in this browser: the records in IndexedDB, counted by core. Runs in a worker. It is a guest's
+ * log, or what is held of an account's for when the server cannot be reached.
+ */
+export class LocalLog {
   private database: Promise<IDBPDatabase<Schema>> | undefined;
   /** The records as read last, newest first; undefined when something may have changed. */
   private known: LogEntry[] | undefined;
-  private readonly channel = new BroadcastChannel(NAME);
+  private readonly channel: BroadcastChannel;
 
-  constructor(private readonly name = NAME) {
+  constructor(private readonly name: string) {
+    this.channel = new BroadcastChannel(name);
     // Another tab has changed the log.
     this.channel.onmessage = () => (this.known = undefined);
   }
@@ -68,7 +74,7 @@ export class GuestDeeds {
     for (const entry of entries) {
       const known = await transaction.store.get(entry.id);
       if (known && !known.deleted) continue;
-      await transaction.store.put(known ? { ...known, deleted: false } : kept(entry));
+      await transaction.store.put(known ? { ...known, deleted: false } : row(entry));
       added++;
     }
     await transaction.done;
@@ -78,7 +84,7 @@ export class GuestDeeds {
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
     const entry = logEntrySchema.parse({ ...(await this.read(id)), ...change });
-    await (await this.open()).put('entries', kept(entry));
+    await (await this.open()).put('entries', row(entry));
     this.changed();
     return entry;
   }
@@ -95,7 +101,7 @@ export class GuestDeeds {
     return this.edit(ids, ({ entry }) => {
       const all = [...new Set([...entry.tags, ...add])];
       const tags = all.filter((one) => !remove.includes(one)).slice(0, MOST_TAGS);
-      return kept({ ...entry, tags });
+      return row({ ...entry, tags });
     });
   }
 
@@ -126,7 +132,36 @@ export class GuestDeeds {
     this.changed();
   }
 
-  private async edit(ids: readonly string[], change: (kept: Kept) => Kept): Promise<void> {
+  /** Up to when what changed on the server is in here; undefined for a log never held. */
+  async since(): Promise<string | undefined> {
+    return (await this.open()).get('since', 'since');
+  }
+
+  /** Puts records as the server has them in the place of what is here, and takes out those deleted. */
+  async hold(
+    changed: readonly { entry: LogEntry; deleted: boolean }[],
+    since?: string,
+  ): Promise<void> {
+    const transaction = (await this.open()).transaction(['entries', 'since'], 'readwrite');
+    const entries = transaction.objectStore('entries');
+    for (const { entry, deleted } of changed) await entries.put({ ...row(entry), deleted });
+    if (since !== undefined) await transaction.objectStore('since').put(since, 'since');
+    await transaction.done;
+    this.changed();
+    const older = (await this.entries()).slice(MOST_HELD);
+    if (older.length > 0) await this.moved(older.map(({ id }) => id));
+  }
+
+  /** Forgets everything. */
+  async forget(): Promise<void> {
+    const transaction = (await this.open()).transaction(['entries', 'since'], 'readwrite');
+    await transaction.objectStore('entries').clear();
+    await transaction.objectStore('since').clear();
+    await transaction.done;
+    this.changed();
+  }
+
+  private async edit(ids: readonly string[], change: (one: Row) => Row): Promise<void> {
     const transaction = (await this.open()).transaction('entries', 'readwrite');
     for (const id of ids) {
       const one = await transaction.store.get(id);
@@ -156,8 +191,11 @@ export class GuestDeeds {
   }
 
   private open(): Promise<IDBPDatabase<Schema>> {
-    this.database ??= openDB<Schema>(this.name, 1, {
-      upgrade: (database) => void database.createObjectStore('entries', { keyPath: 'id' }),
+    this.database ??= openDB<Schema>(this.name, 2, {
+      upgrade: (database, version) => {
+        if (version < 1) database.createObjectStore('entries', { keyPath: 'id' });
+        database.createObjectStore('since');
+      },
     });
     return this.database;
   }

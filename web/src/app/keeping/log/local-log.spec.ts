@@ -1,14 +1,14 @@
 import { overviewOf } from '@sleetcrest/core/log';
 import { v4 as uuid } from 'uuid';
-import { GuestDeeds } from './guest-deeds';
+import { LocalLog } from './local-log';
 import { anEntry } from './log.spec-support';
 
 describe('a guest’s log', () => {
-  let deeds: GuestDeeds;
+  let deeds: LocalLog;
   let name: string;
   beforeEach(() => {
     name = `spec ${uuid()}`;
-    deeds = new GuestDeeds(name);
+    deeds = new LocalLog(name);
   });
 
   const notes = async (filter = {}): Promise<string[]> =>
@@ -18,7 +18,7 @@ describe('a guest’s log', () => {
     const entry = anEntry({ note: 'kept' });
     expect(await deeds.addAll([entry])).toEqual({ added: 1, known: 0 });
     expect(await deeds.addAll([entry])).toEqual({ added: 0, known: 1 });
-    expect((await new GuestDeeds(name).page({}, 0, 10)).items).toEqual([entry]);
+    expect((await new LocalLog(name).page({}, 0, 10)).items).toEqual([entry]);
   });
 
   it('answers filters and charts as core does', async () => {
@@ -56,7 +56,7 @@ describe('a guest’s log', () => {
   });
 
   it('hears of what another tab has kept', async () => {
-    const other = new GuestDeeds(name);
+    const other = new LocalLog(name);
     expect((await deeds.page({}, 0, 10)).total).toBe(0);
     await other.addAll([anEntry()]);
     for (let k = 0; k < 100 && (await deeds.page({}, 0, 10)).total === 0; k++)

@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { GuestDeeds } from './guest-deeds';
-
-expose(new GuestDeeds());

@@ -1,0 +1,5 @@
+import { expose } from 'comlink';
+import { LocalLog } from './local-log';
+
+// Which log it keeps is the name it was begun under.
+expose(new LocalLog(self.name));

@@ -1,0 +1,95 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { ChangeEntry } from '@sleetcrest/contract/log';
+import { clockText } from '../../parts/words/clock-text';
+import { reading } from '../../reading/reading';
+import type { AccountLog } from '../../keeping/log/account-log';
+
+/** What a record said before, or was told on another device meanwhile: it can be taken back. */
+@Component({
+  selector: 'sc-entry-history',
+  imports: [MatButton],
+  template: `
+    @if (lines().length > 0) {
+      <details>
+        <summary>Said before ({{ lines().length }})</summary>
+        <ul>
+          @for (line of lines(); track $index) {
+            <li>
+              <span>{{ line.says }}</span>
+              <span class="quiet">{{ line.at }}</span>
+              <button matButton type="button" (click)="takenBack.emit(line.change)">
+                Take back
+              </button>
+            </li>
+          }
+        </ul>
+      </details>
+    }
+  `,
+  styles: `
+    summary {
+      color: var(--quiet);
+      cursor: pointer;
+    }
+    ul {
+      margin: 4px 0 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: flex;
+      gap: 10px;
+      align-items: center;
+      border-bottom: 1px solid var(--line);
+    }
+    li > :first-child {
+      flex: 1;
+      overflow-wrap: anywhere;
+    }
+    .quiet {
+      color: var(--quiet);
+      font-size: 0.875rem;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class EntryHistory {
+  readonly of = input.required<string>();
+  readonly log = input.required<Pick<AccountLog, 'history'>>();
+  readonly takenBack = output<ChangeEntry>();
+
+  private readonly told = reading(
+    () => ({ id: this.of(), log: this.log() }),
+    ({ id, log }) => log.history(id),
+  );
+  protected readonly lines = computed(() =>
+    (this.told.value()?.items ?? [])
+      .filter(({ counts }) => !counts)
+      .map(({ change, at }) => ({
+        ...{ change, says: sayChange(change) },
+        at: new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }),
+      })),
+  );
+}
+
+const NAMES: Record<keyof ChangeEntry, string> = {
+  ...{ time: 'Time', outcome: 'Ended', reason: 'Reason', note: 'Note', method: 'Method' },
+  ...{ cube: 'Cube', turns: 'Turns', tags: 'Tags' },
+};
+const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'set aside' };
+
+/** What was told, by the names of the fields above it. */
+export function sayChange(change: ChangeEntry): string {
+  return Object.entries(change)
+    .filter(([key, value]) => !(key === 'reason' && value === ''))
+    .map(([key, value]) => `${NAMES[key as keyof ChangeEntry]}: ${sayValue(key, value)}`)
+    .join(', ');
+}
+
+function sayValue(key: string, value: unknown): string {
+  if (key === 'time') return value === null ? 'none' : clockText(value as number);
+  if (key === 'outcome') return OUTCOMES[value as keyof typeof OUTCOMES];
+  const text = Array.isArray(value) ? value.join('; ') : String(value);
+  return text === '' ? 'nothing' : `“${text.length > 60 ? `${text.slice(0, 59)}…` : text}”`;
+}

@@ -1,0 +1,62 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+
+/** A tag to be added to the records chosen, or taken off. */
+export interface Tagging {
+  tag: string;
+  add: boolean;
+}
+
+/** What can be done with many records at once. */
+@Component({
+  selector: 'sc-log-bulk',
+  imports: [MatButton, MatIcon],
+  template: `
+    <b>{{ chosen().toLocaleString('en') }} chosen</b>
+    <button matButton (click)="allAsked.emit()">All {{ total().toLocaleString('en') }}</button>
+    <button matButton (click)="noneAsked.emit()">None</button>
+    <label>Tag <input #field maxlength="30" /></label>
+    <button matButton="outlined" (click)="tag(field, true)"><mat-icon svgIcon="tag" />Add</button>
+    <button matButton (click)="tag(field, false)">Take off</button>
+    <button matButton (click)="deletionAsked.emit()"><mat-icon svgIcon="remove" />Delete</button>
+  `,
+  styles: `
+    :host {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 6px 10px;
+      align-items: center;
+      margin-bottom: 6px;
+      padding: 4px 12px;
+      border-radius: var(--radius);
+      background: var(--accent-soft);
+    }
+    input {
+      width: 9rem;
+      min-height: 34px;
+      padding: 2px 8px;
+      border: 1px solid var(--line-strong);
+      border-radius: 6px;
+      background: var(--surface);
+      color: var(--text);
+      font: inherit;
+    }
+  `,
+  host: { class: 'bulk', role: 'group', 'aria-label': 'The records chosen' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LogBulk {
+  readonly chosen = input.required<number>();
+  readonly total = input.required<number>();
+  readonly allAsked = output();
+  readonly noneAsked = output();
+  readonly tagged = output<Tagging>();
+  readonly deletionAsked = output();
+
+  protected tag(field: HTMLInputElement, add: boolean): void {
+    const tag = field.value.trim();
+    field.value = '';
+    if (tag !== '') this.tagged.emit({ tag, add });
+  }
+}

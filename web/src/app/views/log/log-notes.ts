@@ -1,0 +1,72 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { accountFeature } from '../../keeping/account/account.feature';
+import { MOST_HELD } from '../../keeping/log/log-book';
+import { LogBooks } from '../../keeping/log/log-books';
+import { counted } from '../../parts/words/counted';
+
+/** Where the records are just now: in this browser, waiting for the server, refused by it. */
+@Component({
+  selector: 'sc-log-notes',
+  imports: [MatButton, RouterLink],
+  template: `
+    @if (status() === 'guest') {
+      <p>
+        Kept in this browser. <a routerLink="/sign-in">Make an account</a> and it moves in with you.
+      </p>
+    }
+    @if (books.isFull()) {
+      <p class="trouble" role="alert">
+        This browser has no room left: what you told last is kept only as long as this page is open.
+        Make room, or stay until the server can be reached.
+      </p>
+    }
+    @if (waiting(); as says) {
+      <p role="status">{{ says }}</p>
+    } @else if (books.isCutOff()) {
+      <p role="status">
+        No server can be reached: this is what is held here, up to your newest
+        {{ most }} records.
+      </p>
+    }
+    @if (refused(); as says) {
+      <p class="trouble" role="alert">
+        {{ says }}
+        <button matButton (click)="books.tryAgain()">Try again</button>
+        <button matButton (click)="books.forgetRefused()">Forget it</button>
+      </p>
+    }
+  `,
+  styles: `
+    p {
+      margin-top: 8px;
+      padding: 6px 12px;
+      border-left: 4px solid var(--accent);
+      background: var(--surface);
+    }
+    .trouble {
+      border-color: var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LogNotes {
+  protected readonly books = inject(LogBooks);
+  protected readonly status = inject(Store).selectSignal(accountFeature.selectStatus);
+  protected readonly most = MOST_HELD.toLocaleString('en');
+  protected readonly waiting = computed(() => {
+    const count = this.books.waiting();
+    if (count === 0) return null;
+    const what = counted(count, 'of your records waits', 'of your records wait');
+    return `${what} here until the server can be reached.`;
+  });
+  protected readonly refused = computed(() => {
+    const all = this.books.refused();
+    const [first] = all;
+    if (!first) return null;
+    return `${counted(all.length, 'change was', 'changes were')} refused: ${first.refused!}`;
+  });
+}

@@ -1,0 +1,92 @@
+import { inject, Injectable, signal } from '@angular/core';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import type { ChangeEntry } from '@sleetcrest/contract/log';
+import type { LogEntry } from '@sleetcrest/core/log';
+import { LogBooks } from '../../keeping/log/log-books';
+import { apiFailure } from '../../sending/failure';
+import { keepRun } from './kept-run';
+
+const UNDO = 8000;
+
+/** Where the record of a solve is: in the log, waiting for the server, or only here. */
+export type Keeping = 'kept' | 'waiting' | 'failed';
+
+/** The record of the solve that was just stopped: kept in the log, told more of, or deleted. */
+@Injectable()
+export class TimedRecord {
+  private readonly books = inject(LogBooks);
+  private readonly snackBar = inject(MatSnackBar);
+
+  readonly entry = signal<LogEntry | null>(null);
+  readonly keeping = signal<Keeping | null>(null);
+  readonly trouble = signal<string | null>(null);
+
+  /** There is none any more, as another solve begins. */
+  clear(): void {
+    this.entry.set(null);
+    this.keeping.set(null);
+    this.trouble.set(null);
+  }
+
+  /** Puts it into the log. Until that is done it survives a reload as the run it was made from. */
+  async keep(record: LogEntry): Promise<void> {
+    this.entry.set(record);
+    this.trouble.set(null);
+    try {
+      this.keeping.set(await this.books.own().add(record));
+      keepRun(null);
+    } catch (error) {
+      this.keeping.set('failed');
+      this.trouble.set(`It could not be kept: ${apiFailure(error).message}`);
+    }
+  }
+
+  /** Tells more of it: at once on the screen; what the log refuses is taken back. */
+  async change(change: ChangeEntry): Promise<void> {
+    const before = this.entry();
+    if (!before) return;
+    this.entry.set({ ...before, ...change });
+    try {
+      await this.books.own().change(before.id, change);
+    } catch (error) {
+      this.entry.update((now) => now && { ...now, ...undone(before, change) });
+      this.trouble.set(apiFailure(error).message);
+    }
+  }
+
+  /** Deletes it; gives whether it is deleted, or will be. */
+  async discard(): Promise<boolean> {
+    const entry = this.entry();
+    if (!entry) return false;
+    const book = this.books.own();
+    try {
+      const said = {
+        kept: 'This time is deleted.',
+        waiting: 'This time is deleted as soon as the server can be reached.',
+      }[await book.remove([entry.id])];
+      keepRun(null);
+      this.snackBar
+        .open(said, 'Undo', { duration: UNDO })
+        .onAction()
+        .subscribe(() => void this.bringBack(entry));
+      return true;
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+      return false;
+    }
+  }
+
+  private async bringBack(entry: LogEntry): Promise<void> {
+    try {
+      await this.books.own().restore([entry.id]);
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    }
+  }
+}
+
+/** What a change took the place of. */
+const undone = (before: LogEntry, change: ChangeEntry): Partial<LogEntry> =>
+  Object.fromEntries(
+    Object.keys(change).map((name) => [name, before[name as keyof LogEntry]]),
+  ) as Partial<LogEntry>;

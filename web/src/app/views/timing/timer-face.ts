@@ -1,0 +1,163 @@
+import { NgTemplateOutlet } from '@angular/common';
+import type { ElementRef } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  inject,
+  input,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { Stage } from '@sleetcrest/core';
+import { lookCue, type Hand } from '@sleetcrest/core/timing';
+import { isFree } from '../../devices/keyboard/keys';
+import { momentNow, momentOf } from '../../devices/moments';
+import { clockText } from '../../parts/words/clock-text';
+import { keepRun, type TimingSettings } from './kept-run';
+import { TimingRun } from './timing-run';
+
+/** The two keys under the forefingers, and what each does. */
+const HAND_KEYS: Partial<Record<string, Hand>> = { KeyF: 'left', KeyJ: 'right' };
+const TICK = 100;
+
+/** The clock and the two pads: what is timed, by keys, by touch or by a pointer. */
+@Component({
+  selector: 'sc-timer-face',
+  imports: [MatButton, NgTemplateOutlet],
+  templateUrl: './timer-face.html',
+  styleUrl: './timer-face.scss',
+  host: {
+    '(document:keydown)': 'key($event)',
+    '(document:keyup)': 'keyLeft($event)',
+    '(window:blur)': 'run.letGo()',
+  },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TimerFace {
+  readonly settings = input.required<TimingSettings>();
+  readonly titleOf = input.required<(stage: Stage) => string>();
+  readonly nextAsked = output();
+
+  protected readonly run = inject(TimingRun);
+  protected readonly timer = this.run.timer;
+  private readonly clockArea = viewChild.required<ElementRef<HTMLElement>>('clockArea');
+  /** What time it is, often enough for the clock. */
+  private readonly now = signal(momentNow());
+
+  protected readonly cue = computed(() => {
+    const timer = this.timer();
+    return timer.phase === 'looking'
+      ? lookCue(this.now() - timer.since, this.settings().look)
+      : null;
+  });
+  protected readonly clock = computed(() => {
+    const timer = this.timer();
+    if (timer.phase === 'stopped') return clockText((timer.until - timer.since) / 1000);
+    if (timer.phase !== 'running') return '0.00';
+    if (!this.settings().shown) return '· · ·';
+    return clockText(Math.max(0, this.now() - timer.since) / 1000, 1);
+  });
+  protected readonly says = computed((): string => {
+    const { phase } = this.timer();
+    const cue = this.cue();
+    if (this.run.ready()) return 'Let go to start';
+    if (phase === 'looking') {
+      return { look: 'Look', soon: 'Soon', begin: 'Begin', over: 'Begin when you like' }[cue!.says];
+    }
+    if (phase === 'running') return this.stageSaid();
+    if (phase === 'stopped') return 'Stopped';
+    return this.settings().look > 0 ? 'Enter begins the look' : 'Lay both hands down';
+  });
+
+  /** By hand, as the template names them. */
+  protected readonly handsDown = computed((): Record<string, boolean> => ({
+    ...this.timer().hands,
+  }));
+
+  constructor() {
+    const ticking = setInterval(() => {
+      const { phase } = this.timer();
+      if (phase === 'looking' || phase === 'running') this.now.set(momentNow());
+    }, TICK);
+    inject(DestroyRef).onDestroy(() => clearInterval(ticking));
+  }
+
+  private stageSaid(): string {
+    const timer = this.timer();
+    const stages = this.run.draft()?.stages ?? [];
+    if (timer.phase !== 'running' || stages.length < 2) return 'Both hands down to stop';
+    const stage = stages[timer.marks.length]!;
+    const last = timer.marks.length === stages.length - 1;
+    return `${this.titleOf()(stage)}: ${last ? 'both hands down to stop' : 'Space when it is done'}`;
+  }
+
+  /** Takes the keyboard off whatever was pressed: Enter and Space belong to the timer now. */
+  attend(): void {
+    this.clockArea().nativeElement.focus({ preventScroll: true });
+  }
+
+  protected beginLook(at: number): void {
+    if (this.timer().phase !== 'idle' || this.run.draft() === null) return;
+    this.attend();
+    if (this.settings().look > 0) this.run.happened({ type: 'look', at });
+    this.now.set(at);
+  }
+
+  protected hand(hand: Hand, down: boolean, event: Event): void {
+    if (this.run.draft() === null) return;
+    this.run.happened({ type: 'hand', hand, down, at: momentOf(event) });
+  }
+
+  protected mark(event: Event): void {
+    this.run.happened({ type: 'mark', at: momentOf(event) });
+  }
+
+  protected giveUp(): void {
+    keepRun(null);
+    this.run.happened({ type: 'reset' });
+  }
+
+  protected key(event: KeyboardEvent): void {
+    const hand = HAND_KEYS[event.code];
+    const { phase } = this.timer();
+    if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (phase !== 'running' && !isFree(event)) return;
+    if (hand) {
+      event.preventDefault();
+      this.hand(hand, true, event);
+    } else if (event.key === ' ' && phase === 'running') {
+      event.preventDefault();
+      this.mark(event);
+    } else if (event.key === 'Backspace' && phase === 'running') {
+      event.preventDefault();
+      this.run.happened({ type: 'unmark' });
+    } else if (event.key === 'Escape' && (phase === 'looking' || phase === 'running')) {
+      this.giveUp();
+    } else if (event.key === 'Enter' && !isOnControl(event)) {
+      event.preventDefault();
+      if (phase === 'stopped') this.nextAsked.emit();
+      else this.beginLook(momentOf(event));
+    }
+  }
+
+  protected keyLeft(event: KeyboardEvent): void {
+    const hand = HAND_KEYS[event.code];
+    if (hand) this.hand(hand, false, event);
+  }
+
+  protected lay(hand: Hand, down: boolean, event: PointerEvent): void {
+    if (down) (event.target as Element).setPointerCapture(event.pointerId);
+    this.hand(hand, down, event);
+  }
+
+  protected readonly at = momentOf;
+}
+
+/** Where Enter belongs to what has the focus. */
+const isOnControl = (event: KeyboardEvent): boolean =>
+  event.target instanceof Element &&
+  event.target.closest('button, a, input, textarea, select') !== null;

@@ -1,0 +1,25 @@
+import { describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
+import { fail, ok, type Result } from '@sleetcrest/core';
+import { saveAs } from 'file-saver';
+import { draftProblem, type Draft } from './drafting';
+
+/** Saves a method as a Method document. */
+export function saveMethod(draft: Draft): void {
+  const text = JSON.stringify(draft, null, 2) + '\n';
+  saveAs(new Blob([text], { type: 'application/json' }), `${draft.id}.method.json`);
+}
+
+/** Reads a Method document; one that cannot be used is refused whole, with the reason. */
+export async function readMethodFile(file: File): Promise<Result<Draft, string>> {
+  let json: unknown;
+  try {
+    json = JSON.parse(await file.text());
+  } catch {
+    const why = 'this is not JSON. Export a method here to see what one looks like.';
+    return fail(`${file.name}: ${why}`);
+  }
+  const parsed = methodSchema.safeParse(json);
+  if (!parsed.success) return fail(`${file.name}: ${describeErrors(fieldErrors(parsed.error))}`);
+  const problem = draftProblem(parsed.data);
+  return problem ? fail(`${file.name}: ${problem}`) : ok(parsed.data);
+}
