@@ -70,6 +70,8 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
+      // To leave a field out of the rest is what it is named for.
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       '@typescript-eslint/consistent-type-imports': 'error',
       // Left in as `import {}`, an import of types alone would load the whole module in the browser.
       '@typescript-eslint/no-import-type-side-effects': 'error',

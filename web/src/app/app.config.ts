@@ -1,7 +1,12 @@
 import { provideHttpClient, withFetch } from '@angular/common/http';
-import { type ApplicationConfig, inject, provideBrowserGlobalErrorListeners } from '@angular/core';
-import { MAT_SNACK_BAR_DEFAULT_OPTIONS } from '@angular/material/snack-bar';
+import {
+  type ApplicationConfig,
+  inject,
+  isDevMode,
+  provideBrowserGlobalErrorListeners,
+} from '@angular/core';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
@@ -26,6 +31,11 @@ export const appConfig: ApplicationConfig = {
     provideBrowserGlobalErrorListeners(),
     provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(withFetch()),
+    // Everything is fetched once the page has come to rest, and is there without a network from then on.
+    provideServiceWorker('ngsw-worker.js', {
+      enabled: !isDevMode(),
+      registrationStrategy: 'registerWhenStable:10000',
+    }),
     provideStore(),
     provideState(readerFeature),
     provideState(entryFeature),
@@ -47,7 +57,5 @@ export const appConfig: ApplicationConfig = {
       useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose),
     },
     provideIcons(),
-    // At the bottom it would lie on the buttons that turn the cube.
-    { provide: MAT_SNACK_BAR_DEFAULT_OPTIONS, useValue: { verticalPosition: 'top' } },
   ],
 };

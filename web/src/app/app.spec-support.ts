@@ -2,6 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { provideHttpClientTesting } from '@angular/common/http/testing';
 import { inject, type EnvironmentProviders, type Provider } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
+import { provideServiceWorker } from '@angular/service-worker';
 import { provideRouter, Router } from '@angular/router';
 import { provideState, provideStore, Store, type Action } from '@ngrx/store';
 import { of, throwError, type Observable } from 'rxjs';
@@ -15,8 +16,8 @@ import { walkFeature } from './keeping/walk/walk.feature';
 import { methodsFeature } from './keeping/methods/methods.feature';
 import { DEFAULT_READER } from './keeping/reader/reader';
 import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
-import { solverDeeds } from './asking/solver/planned';
-import type { Solver } from './asking/solver/solver';
+import { solverDeeds } from './asking/deeds/solver-deeds';
+import type { Solver } from './asking/solver';
 import { OutboxStore } from './sending/outbox/outbox-store';
 import { MemoryStore } from './sending/outbox/outbox.spec-support';
 import { WHOSE } from './sending/outbox/whose';
@@ -44,6 +45,7 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       { provide: OutboxStore, useClass: MemoryStore },
       provideHttpClient(),
       provideHttpClientTesting(),
+      provideServiceWorker('', { enabled: false }),
       provideRouter([]),
       provideIcons(),
       ...providers,

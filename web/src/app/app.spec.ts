@@ -1,6 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import type { Store } from '@ngrx/store';
+import { NEVER } from 'rxjs';
 import { openStore, press } from './app.spec-support';
 import { App } from './app';
 import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
@@ -17,7 +18,12 @@ describe('the frame of the application', () => {
     opened = new Promise((resolve) => (open = resolve));
     ({ store } = openStore({
       provide: MatDialog,
-      useValue: { open: (what: unknown) => open(what) },
+      useValue: {
+        open: (what: unknown) => {
+          open(what);
+          return { afterClosed: () => NEVER };
+        },
+      },
     }));
     fixture = TestBed.createComponent(App);
     await fixture.whenStable();

@@ -1,12 +1,14 @@
 import { ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
 import { MatIconButton, MatButton } from '@angular/material/button';
-import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { accountFeature } from './keeping/account/account.feature';
 import { isFree } from './devices/keyboard/keys';
 import { letterOn } from '@sleetcrest/core';
+import { Dialogs } from './person/dialogs';
+import { NewVersion } from './person/new-version';
+import { NewVersionBanner } from './person/new-version-banner';
 import { Rest } from './person/rest/rest';
 import { RestBanner } from './person/rest/rest-banner';
 import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
@@ -18,6 +20,7 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
     MatButton,
     MatIcon,
     MatIconButton,
+    NewVersionBanner,
     RestBanner,
     RouterLink,
     RouterLinkActive,
@@ -62,6 +65,11 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
         <mat-icon svgIcon="help" />
       </button>
     </nav>
+    @if (version.isReady() || version.isBroken()) {
+      @defer (on immediate) {
+        <sc-new-version-banner />
+      }
+    }
     @if (rest.due()) {
       @defer (on immediate) {
         <sc-rest-banner />
@@ -75,8 +83,9 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
 })
 export class App {
   private readonly store = inject(Store);
-  private readonly dialog = inject(MatDialog);
+  private readonly dialogs = inject(Dialogs);
   protected readonly rest = inject(Rest);
+  protected readonly version = inject(NewVersion);
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
 
@@ -93,9 +102,11 @@ export class App {
     });
   }
 
-  protected async openDrawer(): Promise<void> {
-    const { SavedDrawer } = await import('./views/bench/saved/saved-drawer');
-    this.dialog.open(SavedDrawer, {
+  protected openDrawer(): void {
+    const drawer = import('./views/bench/saved/saved-drawer').then(
+      ({ SavedDrawer }) => SavedDrawer,
+    );
+    void this.dialogs.open(drawer, {
       panelClass: 'drawer',
       ariaLabel: 'Saved cubes',
       width: '460px',
@@ -106,9 +117,9 @@ export class App {
     });
   }
 
-  protected async openKeys(): Promise<void> {
-    const { KeyboardMap } = await import('./devices/keyboard/keyboard-map');
-    this.dialog.open(KeyboardMap, { width: '560px' });
+  protected openKeys(): void {
+    const keys = import('./devices/keyboard/keyboard-map').then(({ KeyboardMap }) => KeyboardMap);
+    void this.dialogs.open(keys, { width: '560px' });
   }
 
   protected toggleNight(): void {
@@ -119,8 +130,8 @@ export class App {
   protected key(event: KeyboardEvent): void {
     const { shortcuts, letters } = this.reader();
     if (!shortcuts || !isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === '?') void this.openKeys();
-    else if (event.key === 's') void this.openDrawer();
+    if (event.key === '?') this.openKeys();
+    else if (event.key === 's') this.openDrawer();
     else if (event.key === 'n') this.toggleNight();
     else if (event.key === 'l') {
       this.store.dispatch(SettingsPage.settingChanged({ change: { letters: !letters } }));

@@ -12,7 +12,7 @@ export class Stopped extends Error {
 export type Later<T> = {
   [K in keyof T]: T[K] extends (...args: infer A) => infer R
     ? (...args: A) => Promise<Awaited<R>>
-    : never;
+    : Later<T[K]>;
 };
 
 /** A worker that is asked things. */

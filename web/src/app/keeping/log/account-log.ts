@@ -15,12 +15,14 @@ import {
 } from '@sleetcrest/contract/log';
 import type { Grouping, LogEntry, LogFilter, LogGroup, LogOverview } from '@sleetcrest/core/log';
 import { firstValueFrom } from 'rxjs';
-import { workerOf, type Asking, type Later } from '../../asking/worker-of';
+import type { Asking, Later } from '../../asking/worker-of';
 import { apiFailure } from '../../sending/failure';
 import type { Deeds, Outcome } from '../../sending/outbox/change';
 import { Outbox } from '../../sending/outbox/outbox';
 import { WHOSE } from '../../sending/outbox/whose';
 import type { LocalLog } from './local-log';
+import type { RecordDeeds } from './record-deeds';
+import { records } from './records';
 import { MOST_HELD, type LogBook, type LogReader, type Whereabouts } from './log-book';
 
 const params = (filter: LogFilter, more: Record<string, string | number> = {}): HttpParams =>
@@ -70,7 +72,7 @@ export class AccountLog extends ServerLog implements LogBook {
   private readonly outbox = inject(Outbox);
   private readonly whose = inject(WHOSE);
   private readonly injector = inject(Injector);
-  private readonly helds = new Map<string, Asking<LocalLog>>();
+  private readonly helds = new Map<string, Asking<RecordDeeds>>();
   /** Deleted before the server had heard of them: to bring one back is to tell it anew. */
   private readonly unheard = new Map<string, LogEntry>();
   private holding: Promise<void> | undefined;
@@ -184,7 +186,7 @@ export class AccountLog extends ServerLog implements LogBook {
 
   /** Forgets what is held of an account. */
   async forget(account: string): Promise<void> {
-    await this.heldOf(account).ask((held) => held.forget());
+    await this.heldOf(account).ask(({ log }) => log.forget());
   }
 
   private async fetch(): Promise<void> {
@@ -228,7 +230,7 @@ export class AccountLog extends ServerLog implements LogBook {
     }
     const account = this.whose();
     if (account == null) return server();
-    return this.heldOf(account).ask(held);
+    return this.heldOf(account).ask(({ log }) => held(log));
   }
 
   private async with(
@@ -246,20 +248,14 @@ export class AccountLog extends ServerLog implements LogBook {
     const account = this.whose();
     if (account == null) return undefined;
     return this.heldOf(account)
-      .ask(deed)
+      .ask(({ log }) => deed(log))
       .catch(() => undefined);
   }
 
-  private heldOf(account: string): Asking<LocalLog> {
+  private heldOf(account: string): Asking<RecordDeeds> {
     let held = this.helds.get(account);
     if (!held) {
-      const name = `sleetcrest-log-${account}`;
-      held = runInInjectionContext(this.injector, () =>
-        workerOf<LocalLog>(
-          () =>
-            new Worker(new URL('./local-log.worker', import.meta.url), { type: 'module', name }),
-        ),
-      );
+      held = runInInjectionContext(this.injector, () => records(`sleetcrest-log-${account}`));
       this.helds.set(account, held);
     }
     return held;

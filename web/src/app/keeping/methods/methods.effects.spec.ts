@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../notices';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
@@ -59,14 +59,14 @@ describe('one’s own methods', () => {
           return gone!;
         }),
     };
-    const bar = {
-      open: (says: string) =>
-        (said = says) && { onAction: () => ({ subscribe: (done: () => void) => (undo = done) }) },
+    const notices = {
+      say: (says: string) => void (said = says),
+      offerUndo: (_: string, then: () => void) => void (undo = then),
     };
     ({ store } = openStore(
       provideEffects(effects),
       { provide: MethodsApi, useValue: api },
-      { provide: MatSnackBar, useValue: bar },
+      { provide: Notices, useValue: notices },
     ));
     store.dispatch(GUEST);
   });

@@ -1,5 +1,4 @@
 import { inject } from '@angular/core';
-import { MatSnackBar } from '@angular/material/snack-bar';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { savedMethodSchema, type KeepMethod, type SavedMethod } from '@sleetcrest/contract';
@@ -9,6 +8,7 @@ import { apiFailure } from '../../sending/failure';
 import { MethodsApi } from '../../sending/methods-api';
 import { readerFeature, SettingsPage } from '../reader/reader.feature';
 import { Outbox } from '../../sending/outbox/outbox';
+import { Notices } from '../notices';
 import { MethodsPage, MethodsServer } from './methods.actions';
 import { methodsFeature } from './methods.feature';
 
@@ -98,12 +98,12 @@ export const hearOfMethods = createEffect(
 
 /** Says so where a method was changed elsewhere too, and both are kept. */
 export const sayBeside = createEffect(
-  (actions = inject(Actions), snackBar = inject(MatSnackBar)) =>
+  (actions = inject(Actions), notices = inject(Notices)) =>
     actions.pipe(
       ofType(MethodsServer.methodKeptBeside),
       tap(({ saved }) => {
         const said = `This method was changed elsewhere too: yours is kept as “${saved.method.title}”.`;
-        snackBar.open(said, 'Good', { duration: 15_000 });
+        void notices.say(said, 'Good', 15_000);
       }),
     ),
   { functional: true, dispatch: false },
@@ -137,21 +137,16 @@ export const deleteMethod = createEffect(
   { functional: true },
 );
 
-const UNDO_MILLISECONDS = 8000;
-
 /** A deleted method can be had back for a while. */
 export const offerUndo = createEffect(
-  (actions = inject(Actions), store = inject(Store), snackBar = inject(MatSnackBar)) =>
+  (actions = inject(Actions), store = inject(Store), notices = inject(Notices)) =>
     actions.pipe(
       ofType(MethodsServer.methodGone),
       tap(({ id, title, waits }) => {
         const said = waits
           ? `“${title}” is deleted as soon as the server can be reached.`
           : `“${title}” is deleted.`;
-        snackBar
-          .open(said, 'Undo', { duration: UNDO_MILLISECONDS })
-          .onAction()
-          .subscribe(() => store.dispatch(MethodsPage.deleteUndone({ id })));
+        void notices.offerUndo(said, () => store.dispatch(MethodsPage.deleteUndone({ id })));
       }),
     ),
   { functional: true, dispatch: false },

@@ -1,16 +1,14 @@
 import { inject } from '@angular/core';
-import { MatSnackBar } from '@angular/material/snack-bar';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { catchError, concatMap, map, mergeMap, of, switchMap, tap } from 'rxjs';
 import { apiFailure } from '../../sending/failure';
 import { Outbox } from '../../sending/outbox/outbox';
 import { WalkPage } from '../walk/walk.actions';
+import { Notices } from '../notices';
 import { SavedWalks } from './saved-walks';
 import { SavedApi, SavedPage } from './saved.actions';
 import { PAGE_SIZE, savedFeature } from './saved.feature';
-
-const UNDO_MILLISECONDS = 8000;
 
 export const listSaved = createEffect(
   (actions = inject(Actions), saved = inject(SavedWalks)) =>
@@ -62,15 +60,14 @@ export const deleteSaved = createEffect(
 
 /** A deleted cube can be had back for a while. */
 export const offerUndo = createEffect(
-  (actions = inject(Actions), store = inject(Store), snackBar = inject(MatSnackBar)) =>
+  (actions = inject(Actions), store = inject(Store), notices = inject(Notices)) =>
     actions.pipe(
       ofType(SavedApi.solveGone),
       tap(({ solve, waits }) => {
         const said = waits
           ? `“${solve.name}” is deleted as soon as the server can be reached.`
           : `“${solve.name}” is deleted.`;
-        const bar = snackBar.open(said, 'Undo', { duration: UNDO_MILLISECONDS });
-        bar.onAction().subscribe(() => store.dispatch(SavedPage.deleteUndone({ solve })));
+        void notices.offerUndo(said, () => store.dispatch(SavedPage.deleteUndone({ solve })));
       }),
     ),
   { functional: true, dispatch: false },

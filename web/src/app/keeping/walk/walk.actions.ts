@@ -1,5 +1,5 @@
 import { createActionGroup, emptyProps, props } from '@ngrx/store';
-import type { Planned } from '../../asking/solver/planned';
+import type { Planned } from '../../asking/deeds/solver-deeds';
 import type { Position } from '@sleetcrest/contract';
 import type { WalkRecord } from './walk-record';
 

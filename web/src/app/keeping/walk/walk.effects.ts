@@ -21,7 +21,7 @@ import type { Action } from '@ngrx/store';
 import { savedSolveSchema } from '@sleetcrest/contract';
 import { Outbox } from '../../sending/outbox/outbox';
 import { readerFeature } from '../reader/reader.feature';
-import { Solver as SolverService } from '../../asking/solver/solver';
+import { Solver as SolverService } from '../../asking/solver';
 import { Keeping, Pace, Solving, WalkPage } from './walk.actions';
 import { walkFeature, type WalkScene } from './walk.feature';
 import { changesBetween, recordOf, samePlan, type KeptWalk, type WalkRecord } from './walk-record';

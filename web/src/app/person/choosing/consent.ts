@@ -1,21 +1,17 @@
 import { inject, Injectable } from '@angular/core';
-import { MatDialog } from '@angular/material/dialog';
 import type { ProofState } from '@sleetcrest/contract';
-import { firstValueFrom } from 'rxjs';
+import { Dialogs } from '../dialogs';
 
 /** Asks before a method is used that may leave a learner stuck. */
 @Injectable({ providedIn: 'root' })
 export class Consent {
-  private readonly dialog = inject(MatDialog);
+  private readonly dialogs = inject(Dialogs);
 
   /** Whether the method may be used: at once when it is proved, else if the person agrees. */
   async given(title: string, proof: ProofState): Promise<boolean> {
     if (proof === 'proved') return true;
-    const { Unproved } = await import('./unproved');
-    const asked = this.dialog.open<unknown, unknown, boolean>(Unproved, {
-      data: { title, proof },
-      width: '440px',
-    });
-    return (await firstValueFrom(asked.afterClosed())) === true;
+    const unproved = import('./unproved').then(({ Unproved }) => Unproved);
+    const data = { title, proof };
+    return (await this.dialogs.open<boolean>(unproved, { data, width: '440px' })) === true;
   }
 }

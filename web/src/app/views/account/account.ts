@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../keeping/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { ChangeAccount, Session } from '@sleetcrest/contract/accounts';
@@ -26,7 +26,7 @@ export class AccountView {
   private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
 
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   protected readonly status = this.store.selectSignal(accountFeature.selectStatus);
@@ -53,7 +53,7 @@ export class AccountView {
       this.store.dispatch(SessionApi.sessionTold({ session }));
       this.now.set('');
       this.next.set('');
-      this.snackBar.open(says, undefined, { duration: 5000 });
+      void this.notices.say(says);
     });
   }
 

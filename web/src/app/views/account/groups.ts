@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../keeping/notices';
 import { RouterLink } from '@angular/router';
 import type { Account, Group, Member } from '@sleetcrest/contract/accounts';
 import { firstValueFrom, type Observable } from 'rxjs';
@@ -147,7 +147,7 @@ import { AccountApi } from '../../sending/account-api';
 export class Groups {
   readonly account = input.required<Account>();
   private readonly api = inject(AccountApi);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
 
   private readonly read = reading(
     () => this.account().id,
@@ -169,14 +169,11 @@ export class Groups {
 
   protected dissolve({ id, name }: Group): void {
     // A group cannot be brought back; its learners and their logs stay.
-    const bar = this.snackBar.open(
+    void this.notices.offerUndo(
       `Dissolve “${name}”? Its learners keep their logs.`,
+      () => this.ask(this.api.dissolve(id), () => this.read.again()),
       'Dissolve',
-      {
-        duration: 8000,
-      },
     );
-    bar.onAction().subscribe(() => this.ask(this.api.dissolve(id), () => this.read.again()));
   }
 
   protected leave({ id }: Group, learner: Member): void {
@@ -187,9 +184,7 @@ export class Groups {
     this.ask(this.api.setPhrase(learner.id, this.phrase()), () => {
       this.setting.set(null);
       this.phrase.set('');
-      this.snackBar.open(`${learner.name} signs in with the new phrase from now on.`, undefined, {
-        duration: 6000,
-      });
+      void this.notices.say(`${learner.name} signs in with the new phrase from now on.`);
     });
   }
 

@@ -19,7 +19,7 @@ import { apiFailure } from '../../sending/failure';
 import { SavedWalks } from '../../keeping/saved/saved-walks';
 import { selectFirstSide } from '../../person/chosen';
 import { readerFeature } from '../../keeping/reader/reader.feature';
-import { Solver } from '../../asking/solver/solver';
+import { Solver } from '../../asking/solver';
 import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
 import { Entry } from './entry/entry';
 import { entryFeature } from '../../keeping/entry/entry.feature';

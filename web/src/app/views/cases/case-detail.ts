@@ -35,7 +35,7 @@ import { v4 as uuid } from 'uuid';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { WalkPage } from '../../keeping/walk/walk.actions';
 import type { MethodChosen } from '../../person/choosing/method-choice';
-import { Work } from '../../asking/methods/work';
+import { Work } from '../../asking/work';
 import { reading } from '../../reading/reading';
 import { copied } from '../../keeping/reader/reader';
 import { readerFeature } from '../../keeping/reader/reader.feature';

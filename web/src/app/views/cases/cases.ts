@@ -16,7 +16,7 @@ import {
 } from '@sleetcrest/core/methods';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
-import { Work } from '../../asking/methods/work';
+import { Work } from '../../asking/work';
 import { reading } from '../../reading/reading';
 import { copied } from '../../keeping/reader/reader';
 import { selectFirstSide, selectMethodChosen } from '../../person/chosen';

@@ -8,10 +8,11 @@ import {
 } from '@angular/material/dialog';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { LOG_COLUMNS, type BatchAnswer, type LogColumn } from '@sleetcrest/contract/log';
-import { told, workerOf } from '../../asking/worker-of';
+import { told } from '../../asking/worker-of';
+import { records } from '../../keeping/log/records';
 import { apiFailure } from '../../sending/failure';
 import { HttpErrorResponse } from '@angular/common/http';
-import type { Checked, importDeeds, Mapping, Preview } from './import-deeds';
+import type { Checked, Mapping, Preview } from '../../keeping/log/import-deeds';
 import { LogBooks } from '../../keeping/log/log-books';
 
 /** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
@@ -25,9 +26,7 @@ import { LogBooks } from '../../keeping/log/log-books';
 export class ImportDialog {
   private readonly books = inject(LogBooks);
   private readonly dialog = inject<MatDialogRef<ImportDialog, boolean>>(MatDialogRef);
-  private readonly worker = workerOf<typeof importDeeds>(
-    () => new Worker(new URL('./import.worker', import.meta.url), { type: 'module' }),
-  );
+  private readonly worker = records('');
 
   protected readonly columns = LOG_COLUMNS;
   protected readonly file = signal<File | null>(null);
@@ -57,7 +56,7 @@ export class ImportDialog {
     this.checked.set(null);
     this.added.set(null);
     await this.doing(async () => {
-      const preview = await this.worker.ask((deeds) => deeds.preview(file));
+      const preview = await this.worker.ask(({ files }) => files.preview(file));
       this.preview.set(preview);
       this.mapping.set(preview.kind === 'csv' ? preview.mapping : null);
     });
@@ -76,8 +75,8 @@ export class ImportDialog {
     if (!file) return;
     this.checked.set(null);
     await this.doing(async () => {
-      const checked = await this.worker.ask((deeds) =>
-        deeds.check(file, this.mapping(), this.progress()),
+      const checked = await this.worker.ask(({ files }) =>
+        files.check(file, this.mapping(), this.progress()),
       );
       this.checked.set(checked);
     });
@@ -90,7 +89,9 @@ export class ImportDialog {
     await this.doing(async () => {
       const keep = told((entries: Parameters<typeof book.addAll>[0]) => book.addAll(entries));
       this.added.set(
-        await this.worker.ask((deeds) => deeds.send(file, this.mapping(), keep, this.progress())),
+        await this.worker.ask(({ files }) =>
+          files.send(file, this.mapping(), keep, this.progress()),
+        ),
       );
     });
   }

@@ -1,6 +1,6 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../keeping/notices';
 import { Store } from '@ngrx/store';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import { saveAs } from 'file-saver';
@@ -11,7 +11,6 @@ import { apiFailure } from '../../sending/failure';
 import type { Tagging } from './log-bulk';
 import { LogPage } from './log.feature';
 
-const UNDO = 8000;
 /** As many as one request may name. */
 const MOST_SELECTED = 10_000;
 const WINDOW = 200;
@@ -22,7 +21,7 @@ export class LogDeeds {
   private readonly store = inject(Store);
   private readonly books = inject(LogBooks);
   private readonly dialog = inject(MatDialog);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
 
   /** Why the last thing done failed; null where it did not. */
   readonly trouble = signal<string | null>(null);
@@ -67,10 +66,7 @@ export class LogDeeds {
         where === 'kept'
           ? `${what} deleted.`
           : `${what} deleted as soon as the server can be reached.`;
-      this.snackBar
-        .open(said, 'Undo', { duration: UNDO })
-        .onAction()
-        .subscribe(() => void this.bringBack(ids));
+      void this.notices.offerUndo(said, () => void this.bringBack(ids));
     });
   }
 
@@ -87,7 +83,7 @@ export class LogDeeds {
       this.changed();
       const what = counted(ids.length, 'record is', 'records are');
       const said = `${what} ${add ? 'tagged' : 'no longer tagged'} “${tag}”.`;
-      this.snackBar.open(said, undefined, { duration: 4000 });
+      void this.notices.say(said);
     });
   }
 

@@ -62,10 +62,10 @@ describe('the Log view', () => {
     await seen(() => rows().length === 2);
     button('Delete the record').click();
     await seen(() => rows().length === 1);
-    const undo = [
-      ...document.querySelectorAll<HTMLButtonElement>('mat-snack-bar-container button'),
-    ];
-    undo.at(-1)!.click();
+    const undo = (): HTMLButtonElement | undefined =>
+      [...document.querySelectorAll<HTMLButtonElement>('mat-snack-bar-container button')].at(-1);
+    await seen(() => undo()?.textContent.includes('Undo') ?? false);
+    undo()!.click();
     await seen(() => rows().length === 2);
   });
 

@@ -1,8 +1,8 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { openStore, until } from '../../app.spec-support';
-import { FakeWork } from '../../asking/methods/work.spec-support';
-import { Work } from '../../asking/methods/work';
+import { FakeWork } from '../../asking/work.spec-support';
+import { Work } from '../../asking/work';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { Methods } from './methods';
 

@@ -31,7 +31,7 @@ import { Consent } from '../../person/choosing/consent';
 import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
 import { methodsFeature } from '../../keeping/methods/methods.feature';
 import { proofOf } from '../../person/choosing/proof-of';
-import { Work } from '../../asking/methods/work';
+import { Work } from '../../asking/work';
 import { Stopped } from '../../asking/worker-of';
 import { copied } from '../../keeping/reader/reader';
 import { selectFirstSide, selectMethodChosen } from '../../person/chosen';

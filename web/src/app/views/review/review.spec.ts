@@ -7,7 +7,7 @@ import { entryFeature } from '../../keeping/entry/entry.feature';
 import { LogBooks } from '../../keeping/log/log-books';
 import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
 import { ReviewView } from './review';
-import { reviewDeeds } from './review-deeds';
+import { reviewDeeds } from '../../asking/deeds/review-deeds';
 import { Reviewer } from './reviewer';
 
 describe('the Review view', () => {

@@ -14,7 +14,7 @@ import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSlider, MatSliderThumb } from '@angular/material/slider';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../keeping/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
@@ -81,7 +81,7 @@ export class ReviewView {
   private readonly reviewer = inject(Reviewer);
   private readonly router = inject(Router);
   private readonly clipboard = inject(Clipboard);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
 
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
@@ -258,9 +258,7 @@ export class ReviewView {
     const owner = this.of() ?? this.account()?.id;
     const { origin } = window.location;
     this.clipboard.copy(`${origin}/review/${this.id()}?of=${owner}`);
-    this.snackBar.open('The link is copied. It opens for you and for your coach.', undefined, {
-      duration: 5000,
-    });
+    void this.notices.say('The link is copied. It opens for you and for your coach.');
   }
 
   protected print(): void {

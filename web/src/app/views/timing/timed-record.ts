@@ -1,12 +1,10 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../keeping/notices';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import type { LogEntry } from '@sleetcrest/core/log';
 import { LogBooks } from '../../keeping/log/log-books';
 import { apiFailure } from '../../sending/failure';
 import { keepRun } from './kept-run';
-
-const UNDO = 8000;
 
 /** Where the record of a solve is: in the log, waiting for the server, or only here. */
 export type Keeping = 'kept' | 'waiting' | 'failed';
@@ -15,7 +13,7 @@ export type Keeping = 'kept' | 'waiting' | 'failed';
 @Injectable()
 export class TimedRecord {
   private readonly books = inject(LogBooks);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
 
   readonly entry = signal<LogEntry | null>(null);
   readonly keeping = signal<Keeping | null>(null);
@@ -65,10 +63,7 @@ export class TimedRecord {
         waiting: 'This time is deleted as soon as the server can be reached.',
       }[await book.remove([entry.id])];
       keepRun(null);
-      this.snackBar
-        .open(said, 'Undo', { duration: UNDO })
-        .onAction()
-        .subscribe(() => void this.bringBack(entry));
+      void this.notices.offerUndo(said, () => void this.bringBack(entry));
       return true;
     } catch (error) {
       this.trouble.set(apiFailure(error).message);

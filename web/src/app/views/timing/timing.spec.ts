@@ -2,7 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { fakeSolver, openStore, until } from '../../app.spec-support';
 import { LogBooks } from '../../keeping/log/log-books';
 import { FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
-import { Solver } from '../../asking/solver/solver';
+import { Solver } from '../../asking/solver';
 import { Scrambler } from './scrambler';
 import { Timing } from './timing';
 

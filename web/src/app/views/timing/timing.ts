@@ -15,7 +15,7 @@ import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { HOME_HOLD, stageWords, type Stage, type Turn } from '@sleetcrest/core';
 import { catchError, from, of, switchMap } from 'rxjs';
 import { v4 as uuid } from 'uuid';
-import { Solver } from '../../asking/solver/solver';
+import { Solver } from '../../asking/solver';
 import { DevicePanel } from '../../devices/cube/device-panel';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { TablePanel } from '../../devices/table-timer/table-panel';

@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
-import { FakeWork } from '../../asking/methods/work.spec-support';
-import { Work } from '../../asking/methods/work';
+import { FakeWork } from '../../asking/work.spec-support';
+import { Work } from '../../asking/work';
 import { isProved, Proofs } from './proofs';
 
 const own = (id: string, sequence?: string): PatternApproach => {

@@ -1,7 +1,7 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { approachById, type Approach } from '@sleetcrest/core/methods';
 import type { ProofState } from '@sleetcrest/contract';
-import { Work, type Proved } from '../../asking/methods/work';
+import { Work, type Proved } from '../../asking/work';
 import { Stopped } from '../../asking/worker-of';
 
 /** What is known of an approach: its proof, or why it cannot be tried. */

@@ -11,7 +11,7 @@ import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../keeping/notices';
 import { Store } from '@ngrx/store';
 import { methodSchema } from '@sleetcrest/contract';
 import {
@@ -67,7 +67,7 @@ const SETTLED = 250;
 export class Workshop {
   private readonly store = inject(Store);
   private readonly consent = inject(Consent);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
   protected readonly proofs = inject(Proofs);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly own = this.store.selectSignal(methodsFeature.selectOwn);
@@ -149,10 +149,11 @@ export class Workshop {
     forgetDraft();
     this.store.dispatch(WorkshopPage.draftPutAway());
     if (!draft || saved) return;
-    this.snackBar
-      .open(`“${draft.title}” was not saved.`, 'Take it up again', { duration: 8000 })
-      .onAction()
-      .subscribe(() => this.store.dispatch(WorkshopPage.methodTakenUp({ draft })));
+    void this.notices.offerUndo(
+      `“${draft.title}” was not saved.`,
+      () => this.store.dispatch(WorkshopPage.methodTakenUp({ draft })),
+      'Take it up again',
+    );
   }
 
   protected takeUpBase(): void {
@@ -182,7 +183,7 @@ export class Workshop {
 
   private setMethod(method: Draft): void {
     this.store.dispatch(SettingsPage.settingChanged({ change: { method } }));
-    this.snackBar.open(`“${method.title}” is now used everywhere.`, 'Good', { duration: 5000 });
+    void this.notices.say(`“${method.title}” is now used everywhere.`, 'Good');
   }
 
   protected exportFile(): void {

@@ -6,7 +6,7 @@ import { nextQuestion, stickersOnceDone } from '@sleetcrest/core/entry';
 import { switchMap } from 'rxjs';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { Choice, type Option } from '../../../parts/choice/choice';
-import { Solver } from '../../../asking/solver/solver';
+import { Solver } from '../../../asking/solver';
 import { EntryPage } from '../../../keeping/entry/entry.actions';
 import { entryFeature } from '../../../keeping/entry/entry.feature';
 

@@ -9,7 +9,7 @@ import {
   writePainted,
 } from '@sleetcrest/core';
 import { fakeSolver, openStore, press, until } from '../../../app.spec-support';
-import { Solver } from '../../../asking/solver/solver';
+import { Solver } from '../../../asking/solver';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature } from '../../../keeping/walk/walk.feature';
 import { aRecord } from '../../../keeping/walk/walk.spec-support';
@@ -169,9 +169,7 @@ describe('the entry', () => {
 
   describe('by turns', () => {
     beforeEach(async () => {
-      const toggles = (fixture.nativeElement as Element).querySelectorAll(
-        'mat-button-toggle button',
-      );
+      const toggles = (fixture.nativeElement as Element).querySelectorAll('sc-segments input');
       (toggles[3] as HTMLElement).click();
       await fixture.whenStable();
     });
@@ -200,9 +198,7 @@ describe('the entry', () => {
 
   describe('from a file', () => {
     beforeEach(async () => {
-      const toggles = (fixture.nativeElement as Element).querySelectorAll(
-        'mat-button-toggle button',
-      );
+      const toggles = (fixture.nativeElement as Element).querySelectorAll('sc-segments input');
       (toggles[4] as HTMLElement).click();
       await fixture.whenStable();
     });

@@ -10,7 +10,6 @@ import {
   viewChild,
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatIcon } from '@angular/material/icon';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -34,6 +33,7 @@ import {
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { historyKey } from '../../../devices/keyboard/keys';
+import { Segments } from '../../../parts/choice/segments';
 import { FIRST_COLOURS } from '../../../parts/choice/options';
 import { selectFirstSide } from '../../../person/chosen';
 import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
@@ -54,6 +54,15 @@ import { Palette } from './palette';
 import { SuspectPanel } from './suspect-panel';
 import { TurnsEntry } from './turns-entry';
 
+/** The ways to say how a cube looks. */
+const WAYS = [
+  { value: 'paint', name: 'Paint it' },
+  { value: 'ask', name: 'Ask me' },
+  { value: 'photos', name: 'Photographs' },
+  { value: 'turns', name: 'Type turns' },
+  { value: 'file', name: 'Open a file' },
+] as const;
+
 /** Where a cube is entered: painted, turned or opened. */
 @Component({
   selector: 'sc-entry',
@@ -65,12 +74,11 @@ import { TurnsEntry } from './turns-entry';
     FileEntry,
     GuidedEntry,
     MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
     MatIcon,
     MatIconButton,
     MethodChoice,
     Palette,
+    Segments,
     PhotoEntry,
     RouterLink,
     SuspectPanel,
@@ -90,7 +98,8 @@ export class Entry {
   protected readonly firstColours = FIRST_COLOURS;
   private readonly router = inject(Router);
 
-  protected readonly way = signal<'paint' | 'ask' | 'photos' | 'turns' | 'file'>('paint');
+  protected readonly way = signal<(typeof WAYS)[number]['value']>('paint');
+  protected readonly ways = WAYS;
   protected readonly painted = this.store.selectSignal(entryFeature.selectPainted);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly hold = this.store.selectSignal(entryFeature.selectHold);

@@ -13,7 +13,7 @@ import {
 } from '@sleetcrest/core';
 import { switchMap } from 'rxjs';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { Solver } from '../../../asking/solver/solver';
+import { Solver } from '../../../asking/solver';
 import { entryFeature } from '../../../keeping/entry/entry.feature';
 
 interface Far {

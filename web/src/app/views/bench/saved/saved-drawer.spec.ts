@@ -1,7 +1,7 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialogRef } from '@angular/material/dialog';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../../keeping/notices';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import { Subject } from 'rxjs';
@@ -33,7 +33,10 @@ describe('the drawer of saved cubes', () => {
     ({ store, went } = openStore(
       provideEffects(savedEffects),
       { provide: SolvesApi, useValue: api },
-      { provide: MatSnackBar, useValue: { open: () => ({ onAction: () => undo }) } },
+      {
+        provide: Notices,
+        useValue: { offerUndo: (_: string, then: () => void) => undo.subscribe(then) },
+      },
       { provide: MatDialogRef, useValue: { close: () => (closed = true) } },
     ));
     store.dispatch(GUEST);

@@ -18,7 +18,7 @@ import { Solving, WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature } from '../../../keeping/walk/walk.feature';
 import { aRecord, aWalk, GENTLE_STAGES } from '../../../keeping/walk/walk.spec-support';
 import { meantSoFar } from './meant-so-far';
-import { slipDeeds } from './slip-deeds';
+import { slipDeeds } from '../../../asking/deeds/slip-deeds';
 import { SlipDialog } from './slip-dialog';
 import { Slips } from './slips';
 

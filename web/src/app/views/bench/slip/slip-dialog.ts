@@ -40,7 +40,7 @@ import { stateAt } from '../../../keeping/walk/timeline';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature } from '../../../keeping/walk/walk.feature';
 import { meantSoFar } from './meant-so-far';
-import type { Answer, SlipFound } from './slip-deeds';
+import type { Answer, SlipFound } from '../../../asking/deeds/slip-deeds';
 import { SlipTiles } from './slip-tiles';
 import { Slips } from './slips';
 

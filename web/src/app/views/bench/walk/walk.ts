@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
-import { MatSnackBar } from '@angular/material/snack-bar';
+import { Notices } from '../../../keeping/notices';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
@@ -66,7 +66,7 @@ export class Walk {
   protected readonly firstColours = FIRST_COLOURS;
   protected readonly dialects = DIALECT_OPTIONS;
   private readonly router = inject(Router);
-  private readonly snackBar = inject(MatSnackBar);
+  private readonly notices = inject(Notices);
   private readonly dialog = inject(MatDialog);
   private readonly device = inject(SimulatedCube);
   protected readonly followed = inject(FollowedCube);
@@ -169,14 +169,11 @@ export class Walk {
     this.store.dispatch(
       WalkPage.planChanged({ change: { ...change, start, position: { step: 0, turn: 0 } } }),
     );
-    this.snackBar
-      .open(`Planned anew from the cube as it is, ${said}.`, 'Undo', { duration: 8000 })
-      .onAction()
-      .subscribe(() => {
-        const { start: from, position } = before;
-        this.store.dispatch(SettingsPage.settingChanged({ change: back }));
-        this.store.dispatch(WalkPage.planChanged({ change: { ...back, start: from, position } }));
-      });
+    void this.notices.offerUndo(`Planned anew from the cube as it is, ${said}.`, () => {
+      const { start: from, position } = before;
+      this.store.dispatch(SettingsPage.settingChanged({ change: back }));
+      this.store.dispatch(WalkPage.planChanged({ change: { ...back, start: from, position } }));
+    });
   }
 
   protected keepAgain(): void {

@@ -1,5 +1,5 @@
 import { reviewSolve, type Review, type SolveDone } from '@sleetcrest/core/review';
-import { wayTables } from '../../asking/way-tables';
+import { wayTables } from '../way-tables';
 
 /** A review, or why there is none. */
 export type Reviewed = { ok: true; value: Review } | { ok: false; error: string };

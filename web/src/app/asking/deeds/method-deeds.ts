@@ -8,7 +8,6 @@ import {
   Surveyor,
   type Approach,
 } from '@sleetcrest/core/methods';
-import { expose } from 'comlink';
 
 type Report = (done: number, of: number) => void;
 
@@ -26,7 +25,8 @@ function seldom(report: Report): Report {
   };
 }
 
-const work = {
+/** What is computed of methods. */
+export const methodDeeds = {
   survey: (method: Method, report: Report) => surveyor.survey(method, seldom(report)),
 
   /** The proof, and where it goes wrong on a start that is not solved. */
@@ -55,6 +55,3 @@ const work = {
     scheme: ColourScheme,
   ) => caseBeside(caseId, method, seed, sideOfColour(scheme, firstColour), scheme),
 };
-export type Work = typeof work;
-
-expose(work);

@@ -12,7 +12,7 @@ import type { LogEntry } from '@sleetcrest/core/log';
 import { JSONParser } from '@streamparser/json';
 import Papa from 'papaparse';
 import { v5 as uuidFrom } from 'uuid';
-import { momentHere } from '../../keeping/log/moments';
+import { momentHere } from './moments';
 
 /** Which column of the file holds what; `null` where none does. */
 export type Mapping = Record<LogColumn, number | null>;

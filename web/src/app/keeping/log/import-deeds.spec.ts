@@ -1,6 +1,6 @@
 import type { LogEntry } from '@sleetcrest/core/log';
 import { guessMapping, importDeeds, LogFile, type Mapping } from './import-deeds';
-import { anEntry } from '../../keeping/log/log.spec-support';
+import { anEntry } from './log.spec-support';
 
 const file = (...lines: string[]): Blob => new Blob([lines.join('\r\n')]);
 const quiet = (): void => undefined;

@@ -7,7 +7,7 @@ import {
   type MeantStep,
   type WayBack,
 } from '@sleetcrest/core/slips';
-import { wayTables } from '../../../asking/way-tables';
+import { wayTables } from '../way-tables';
 
 /** All that the search for a slip depends on. */
 export interface Asked {

@@ -1,19 +1,17 @@
 import { Injectable } from '@angular/core';
 import type { Method, Stage } from '@sleetcrest/core';
 import type { Plan } from '@sleetcrest/core/methods';
-import { workerOf } from '../worker-of';
-import type { Answer, solverDeeds } from './planned';
+import { computing } from './computing';
+import type { Answer } from './deeds/solver-deeds';
 
 /** Solves in a worker, so that the page never waits nor loads what only solving needs. */
 @Injectable({ providedIn: 'root' })
 export class Solver {
-  private readonly worker = workerOf<typeof solverDeeds>(
-    () => new Worker(new URL('./solver.worker', import.meta.url), { type: 'module' }),
-  );
+  private readonly worker = computing();
 
   /** @throws Error with a sentence when the worker cannot be begun. */
   solve(plan: Plan): Promise<Answer> {
-    return this.worker.ask((solver) => solver.solve(plan));
+    return this.worker.ask(({ solver }) => solver.solve(plan));
   }
 
   /**
@@ -21,6 +19,6 @@ export class Solver {
    * @throws Error with a sentence when the worker cannot be begun.
    */
   stages(method: string | Method): Promise<readonly Stage[]> {
-    return this.worker.ask((solver) => solver.stages(method));
+    return this.worker.ask(({ solver }) => solver.stages(method));
   }
 }

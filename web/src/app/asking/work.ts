@@ -6,26 +6,21 @@ import {
   type Approach,
   type MethodSurvey,
 } from '@sleetcrest/core/methods';
-import { remembered } from '../remembered';
-import { told, workerOf, type Asking } from '../worker-of';
-import type { Work as Remoted } from './work.worker';
+import { computing } from './computing';
+import type { methodDeeds } from './deeds/method-deeds';
+import { remembered } from './remembered';
+import { told } from './worker-of';
 
 export type OnProgress = (share: number) => void;
-export type Proved = ReturnType<Remoted['prove']>;
-type Outcome<K extends 'cards' | 'setUp' | 'beside'> = ReturnType<Remoted[K]>;
-
-/** A worker of its own for each kind of work, so that stopping one leaves the others be. */
-const hand = (): Asking<Remoted> =>
-  workerOf<Remoted>(
-    () => new Worker(new URL('./work.worker', import.meta.url), { type: 'module' }),
-  );
+export type Proved = ReturnType<(typeof methodDeeds)['prove']>;
+type Outcome<K extends 'cards' | 'setUp' | 'beside'> = ReturnType<(typeof methodDeeds)[K]>;
 
 /** What is computed of methods, in workers: long ones have one of their own that can be stopped. */
 @Injectable({ providedIn: 'root' })
 export class Work {
-  private readonly quick = hand();
-  private readonly surveying = hand();
-  private readonly proving = hand();
+  private readonly quick = computing();
+  private readonly surveying = computing();
+  private readonly proving = computing();
   private readonly surveys = new Map<
     string,
     { survey: Promise<MethodSurvey>; told: OnProgress[] }
@@ -33,7 +28,7 @@ export class Work {
   private queue: Promise<unknown> = Promise.resolve();
 
   cards(method: Method, first: Colour, scheme: ColourScheme): Promise<Outcome<'cards'>> {
-    return this.quick.ask((remote) => remote.cards(method, first, scheme));
+    return this.quick.ask(({ methods }) => methods.cards(method, first, scheme));
   }
 
   setUp(
@@ -43,7 +38,7 @@ export class Work {
     first: Colour,
     scheme: ColourScheme,
   ): Promise<Outcome<'setUp'>> {
-    return this.quick.ask((remote) => remote.setUp(caseId, method, seed, first, scheme));
+    return this.quick.ask(({ methods }) => methods.setUp(caseId, method, seed, first, scheme));
   }
 
   beside(
@@ -53,7 +48,7 @@ export class Work {
     first: Colour,
     scheme: ColourScheme,
   ): Promise<Outcome<'beside'>> {
-    return this.quick.ask((remote) => remote.beside(caseId, method, seed, first, scheme));
+    return this.quick.ask(({ methods }) => methods.beside(caseId, method, seed, first, scheme));
   }
 
   /**
@@ -83,8 +78,8 @@ export class Work {
 
   private async made(method: Method, progress: OnProgress): Promise<MethodSurvey> {
     const made = this.queue.then(() =>
-      this.surveying.ask((remote) =>
-        remote.survey(
+      this.surveying.ask(({ methods }) =>
+        methods.survey(
           method,
           told((done, of) => progress(done / of)),
         ),
@@ -103,8 +98,8 @@ export class Work {
   /** Tries every start of an approach; a proof that is still running is stopped. */
   prove(approach: Approach, progress: OnProgress): Promise<Proved> {
     this.stopProof();
-    return this.proving.ask((remote) =>
-      remote.prove(
+    return this.proving.ask(({ methods }) =>
+      methods.prove(
         approach,
         told((done, of) => progress(done / of)),
       ),

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { LocalLog } from './local-log';
+import { recordDeeds } from './record-deeds';
 
 // Which log it keeps is the name it was begun under.
-expose(new LocalLog(self.name));
+expose(recordDeeds(self.name));

@@ -8,7 +8,7 @@ import {
 } from '@sleetcrest/core';
 import { stageStart } from '@sleetcrest/core/methods';
 import { wayBetween } from '@sleetcrest/core/search';
-import { wayTables } from '../../asking/way-tables';
+import { wayTables } from '../way-tables';
 
 /** What is to be scrambled for. */
 export interface ScrambleFor {

@@ -9,7 +9,7 @@ import {
   type MethodSurvey,
   resolveMethod,
 } from '@sleetcrest/core/methods';
-import { Stopped } from '../worker-of';
+import { Stopped } from './worker-of';
 import type { OnProgress } from './work';
 
 /** Stands for the workers: the same functions, called here; a survey is made up, as it takes long. */

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { computing } from './computing-deeds';
+
+expose(computing);

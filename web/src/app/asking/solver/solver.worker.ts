@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { solverDeeds } from './planned';
-
-expose(solverDeeds);

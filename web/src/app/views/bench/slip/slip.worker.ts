@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { slipDeeds } from './slip-deeds';
-
-expose(slipDeeds);

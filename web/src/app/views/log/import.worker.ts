@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { importDeeds } from './import-deeds';
-
-expose(importDeeds);

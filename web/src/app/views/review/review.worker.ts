@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { reviewDeeds } from './review-deeds';
-
-expose(reviewDeeds);

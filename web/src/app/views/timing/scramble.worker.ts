@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { scrambleDeeds } from './scramble-deeds';
-
-expose(scrambleDeeds);
