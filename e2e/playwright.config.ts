@@ -14,6 +14,8 @@ export default defineConfig({
   use: {
     baseURL: process.env['SLEETCREST_ADDRESS'],
     viewport: { width: 1280, height: 800 },
+    // Journeys that answer in the server's place are not to be answered from the browser's store.
+    serviceWorkers: 'block',
     // Journeys that look at motion ask for it; the others need not wait for software to draw it.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

@@ -1,4 +1,4 @@
-import { command } from './said.js';
+import { command, ToldError } from './said.js';
 import { importMemory } from './bench/import-memory.js';
 import { logStatistics } from './bench/log-statistics.js';
 import { scriptSizes } from './bench/script-sizes.js';
@@ -10,19 +10,39 @@ import { tapCounts } from './bench/taps.js';
 import { wayTimes } from './bench/ways.js';
 import { buildWeb } from './web-build.js';
 
-/** Prints what is measured as JSON. Ratios are of one run: machines vary, their ratios less so. */
+/** What can be measured, in the order it is. */
+const MEASURES: Record<string, () => object | Promise<object>> = {
+  walkthrough: walkthroughTimes,
+  proof: proofTimes,
+  taps: tapCounts,
+  ways: wayTimes,
+  slips: slipTimes,
+  photographs: photographReadings,
+  script: () => {
+    buildWeb();
+    return scriptSizes();
+  },
+  log: logStatistics,
+  import: async () => {
+    buildWeb();
+    return importMemory();
+  },
+};
+
+/**
+ * Prints what is measured as JSON: all of it, or the parts that are named. Ratios are of one run:
+ * machines vary, their ratios less so.
+ */
 await command(async () => {
-  buildWeb();
-  const measured = {
-    walkthrough: walkthroughTimes(),
-    proof: proofTimes(),
-    taps: tapCounts(),
-    ways: wayTimes(),
-    slips: slipTimes(),
-    photographs: photographReadings(),
-    script: scriptSizes(),
-    log: await logStatistics(),
-    import: await importMemory(),
-  };
+  const names = process.argv.slice(2);
+  const unknown = names.filter((name) => !(name in MEASURES));
+  if (unknown.length > 0) {
+    const known = Object.keys(MEASURES).join(', ');
+    throw new ToldError(`There is no measure called ${unknown.join(', ')}; there are ${known}.`);
+  }
+  const measured: Record<string, object> = {};
+  for (const [name, measure] of Object.entries(MEASURES)) {
+    if (names.length === 0 || names.includes(name)) measured[name] = await measure();
+  }
   process.stdout.write(`${JSON.stringify(measured, null, 2)}\n`);
 });

@@ -2,9 +2,15 @@
 export function isFree(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null;
   if (event.defaultPrevented || target?.isContentEditable) return false;
-  if (/^(INPUT|TEXTAREA|SELECT)$/.test(target?.tagName ?? '')) return false;
+  if (isChoice(target)) {
+    // A choice that was just made keeps the focus: what goes through it belongs to it, no more.
+    if (event.key === ' ' || event.key.startsWith('Arrow')) return false;
+  } else if (/^(INPUT|TEXTAREA|SELECT)$/.test(target?.tagName ?? '')) return false;
   return document.querySelector('.cdk-overlay-container mat-dialog-container') === null;
 }
+
+const isChoice = (target: HTMLElement | null): boolean =>
+  target instanceof HTMLInputElement && (target.type === 'radio' || target.type === 'checkbox');
 
 /** Whether a press of Space or Enter belongs to the button or link that has the focus. */
 export const isPress = (event: KeyboardEvent): boolean =>

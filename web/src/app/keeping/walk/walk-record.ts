@@ -13,7 +13,8 @@ export function recordOf(solve: SavedSolve): WalkRecord {
 export const samePlan = (a: WalkRecord, b: WalkRecord): boolean =>
   isEqual(a.method, b.method) &&
   a.firstColour === b.firstColour &&
-  (a.start === b.start || JSON.stringify(a.start) === JSON.stringify(b.start));
+  // The database gives back the same cube, its sides perhaps in another order.
+  (a.start === b.start || isEqual(a.start, b.start));
 
 const samePosition = (a: WalkRecord, b: WalkRecord): boolean =>
   a.position.step === b.position.step && a.position.turn === b.position.turn;

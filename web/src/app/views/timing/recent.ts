@@ -30,7 +30,7 @@ const SHOWN = 6;
           <span class="quiet">{{ one.day }}</span>
         </li>
       } @empty {
-        <li class="quiet">No times yet.</li>
+        <li class="quiet">{{ isFetching() ? '…' : 'No times yet.' }}</li>
       }
     </ol>
     <a matButton routerLink="/log"><mat-icon svgIcon="table" />The whole log</a>
@@ -77,12 +77,17 @@ export class Recent {
     () => ({ log: this.books.own(), stage: this.stage(), arrivals: this.books.arrivals() }),
     async ({ log, stage }) => {
       const filter: LogFilter = stage === null ? { kind: 'solve' } : { kind: 'stage', stage };
-      return (await log.page(filter, 0, TYPICAL_OF)).items;
+      return { stage, items: (await log.page(filter, 0, TYPICAL_OF)).items };
     },
   );
   /** The times of before are a help, not needed for timing: none where they cannot be had. */
-  private readonly entries = computed((): readonly LogEntry[] =>
-    this.before.trouble() === null ? (this.before.value() ?? []) : [],
+  private readonly entries = computed((): readonly LogEntry[] => {
+    const read = this.before.trouble() === null ? this.before.value() : undefined;
+    return read?.stage === this.stage() ? read.items : [];
+  });
+  /** Whether those of what is timed are still being fetched. */
+  protected readonly isFetching = computed(
+    () => this.before.isBusy() && this.before.value()?.stage !== this.stage(),
   );
 
   protected readonly typical = computed(() => {

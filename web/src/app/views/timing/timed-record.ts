@@ -4,7 +4,7 @@ import type { ChangeEntry } from '@sleetcrest/contract/log';
 import type { LogEntry } from '@sleetcrest/core/log';
 import { LogBooks } from '../../keeping/log/log-books';
 import { apiFailure } from '../../sending/failure';
-import { keepRun } from './kept-run';
+import { TimingRun } from './timing-run';
 
 /** Where the record of a solve is: in the log, waiting for the server, or only here. */
 export type Keeping = 'kept' | 'waiting' | 'failed';
@@ -14,6 +14,7 @@ export type Keeping = 'kept' | 'waiting' | 'failed';
 export class TimedRecord {
   private readonly books = inject(LogBooks);
   private readonly notices = inject(Notices);
+  private readonly run = inject(TimingRun);
 
   readonly entry = signal<LogEntry | null>(null);
   readonly keeping = signal<Keeping | null>(null);
@@ -32,7 +33,7 @@ export class TimedRecord {
     this.trouble.set(null);
     try {
       this.keeping.set(await this.books.own().add(record));
-      keepRun(null);
+      this.run.settle();
     } catch (error) {
       this.keeping.set('failed');
       this.trouble.set(`It could not be kept: ${apiFailure(error).message}`);
@@ -62,7 +63,7 @@ export class TimedRecord {
         kept: 'This time is deleted.',
         waiting: 'This time is deleted as soon as the server can be reached.',
       }[await book.remove([entry.id])];
-      keepRun(null);
+      this.run.settle();
       void this.notices.offerUndo(said, () => void this.bringBack(entry));
       return true;
     } catch (error) {

@@ -57,6 +57,8 @@ export class TimingRun {
   readonly tableConnected = signal(false);
   private watch: SolveWatch | null = null;
   private slept = 0;
+  /** Of which draft the record is kept elsewhere: nothing more of it need survive a reload. */
+  private settled: string | null = null;
 
   readonly options = computed(() => ({
     stages: this.draft()?.stages.length ?? 1,
@@ -165,13 +167,19 @@ export class TimingRun {
 
   private keep(): void {
     const [timer, draft] = [this.timer(), this.draft()];
-    if (!draft || !isWorthKeeping(timer)) return;
+    if (!draft || draft.id === this.settled || !isWorthKeeping(timer)) return;
     keepRun({
       draft,
       timer: { ...timer, marks: [...timer.marks], hands: { ...timer.hands } },
       turns: this.watch?.turns ?? [],
       slept: this.slept,
     });
+  }
+
+  /** The record is kept elsewhere now. Hands that are lifted after it are not remembered. */
+  settle(): void {
+    this.settled = this.draft()?.id ?? null;
+    keepRun(null);
   }
 
   /** The record of the solve that was stopped. */

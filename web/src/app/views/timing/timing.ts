@@ -127,7 +127,8 @@ export class Timing {
       const { phase } = this.timer();
       untracked(() => {
         if (phase === 'running' && !isOnDevice()) this.face().attend();
-        if (phase === 'stopped') this.keepRecord();
+        // Hands that are lifted after it change the timer too.
+        if (phase === 'stopped' && this.record.entry() === null) this.keepRecord();
       });
     });
   }
