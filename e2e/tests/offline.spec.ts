@@ -22,6 +22,30 @@ async function time(page: Page): Promise<TimingPage> {
   return timing;
 }
 
+/** What waits in the browser to be sent, as text. */
+const waits = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve, reject) => {
+        const opening = indexedDB.open('sleetcrest outbox');
+        opening.onerror = () => reject(opening.error!);
+        opening.onsuccess = () => {
+          const database = opening.result;
+          const reading = database.transaction('changes').objectStore('changes').getAll();
+          reading.onsuccess = () => {
+            database.close();
+            resolve(JSON.stringify(reading.result));
+          };
+        };
+      }),
+  );
+
+/** Notes something while there is no network, and waits until the browser has it. */
+async function noteOffline(timing: TimingPage, text: string): Promise<void> {
+  await note(timing, text);
+  await expect.poll(() => waits(timing.page)).toContain(text);
+}
+
 async function note(timing: TimingPage, text: string): Promise<void> {
   await timing.after.getByLabel('Note').fill(text);
   await timing.after.getByLabel('Note').blur();
@@ -56,10 +80,10 @@ test('what is told without a network is there once, over a closed browser', asyn
   // Three solves: one as it is, one told more of, one deleted while it waits.
   const first = await time(here.page);
   await expect(first.after).toContainText('kept here until the server can be reached');
-  await note(first, 'the first');
-  await note(await time(here.page), 'the second');
+  await noteOffline(first, 'the first');
+  await noteOffline(await time(here.page), 'the second');
   const third = await time(here.page);
-  await note(third, 'the third');
+  await noteOffline(third, 'the third');
   await third.after.getByRole('button', { name: 'Delete' }).click();
   await expect(here.page.getByText('This time is deleted')).toBeVisible();
 

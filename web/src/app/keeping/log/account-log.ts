@@ -115,8 +115,10 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   async add(entry: LogEntry): Promise<Whereabouts> {
+    // First of all into the outbox, here and below: the page may go at any moment.
+    const told = this.outbox.put('record', [entry.id], { do: 'add', entry });
     await this.held((held) => held.hold([{ entry, deleted: false }]));
-    return whereabouts(await this.outbox.put('record', [entry.id], { do: 'add', entry }));
+    return whereabouts(await told);
   }
 
   async addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
@@ -125,9 +127,10 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
+    const told = this.outbox.put('record', [id], { do: 'change', change });
     const before = await this.held((held) => held.read(id));
     const here = await this.held((held) => held.change(id, change));
-    const outcome = await this.outbox.put('record', [id], { do: 'change', change });
+    const outcome = await told;
     if (outcome.is === 'refused' && before) {
       await this.held((held) => held.hold([{ entry: before, deleted: false }]));
     }
@@ -145,14 +148,24 @@ export class AccountLog extends ServerLog implements LogBook {
         if (deed.do === 'add') this.unheard.set(id, deed.entry);
       }
     }
-    await this.held((held) => held.remove(ids));
-    return this.with(ids, { do: 'remove' }, (held) => held.restore(ids));
+    return this.with(
+      ids,
+      { do: 'remove' },
+      (held) => held.remove(ids),
+      (held) => held.restore(ids),
+    );
   }
 
   async restore(ids: readonly string[]): Promise<void> {
-    await this.held((held) => held.restore(ids));
     const heard = ids.filter((id) => !this.unheard.has(id));
-    if (heard.length > 0) await this.with(heard, { do: 'restore' }, (held) => held.remove(heard));
+    if (heard.length > 0) {
+      await this.with(
+        heard,
+        { do: 'restore' },
+        (held) => held.restore(heard),
+        (held) => held.remove(heard),
+      );
+    }
     for (const id of ids) {
       const entry = this.unheard.get(id);
       if (entry) await this.add(entry);
@@ -164,8 +177,12 @@ export class AccountLog extends ServerLog implements LogBook {
     add: readonly string[],
     remove: readonly string[],
   ): Promise<void> {
-    await this.held((held) => held.tag(ids, add, remove));
-    await this.with(ids, { do: 'tag', add, remove }, (held) => held.tag(ids, remove, add));
+    await this.with(
+      ids,
+      { do: 'tag', add, remove },
+      (held) => held.tag(ids, add, remove),
+      (held) => held.tag(ids, remove, add),
+    );
   }
 
   file(filter: LogFilter, as: 'csv' | 'json'): Promise<Blob> {
@@ -233,12 +250,16 @@ export class AccountLog extends ServerLog implements LogBook {
     return this.heldOf(account).ask(({ log }) => held(log));
   }
 
+  /** Tells something of records, and does it here too; what is refused is taken back here. */
   private async with(
     ids: readonly string[],
     deed: Deeds['record'],
+    here: (held: Later<LocalLog>) => Promise<void>,
     takeBack: (held: Later<LocalLog>) => Promise<void>,
   ): Promise<Whereabouts> {
-    const outcome = await this.outbox.put('record', ids, deed);
+    const told = this.outbox.put('record', ids, deed);
+    await this.held(here);
+    const outcome = await told;
     if (outcome.is === 'refused') await this.held(takeBack);
     return whereabouts(outcome);
   }
