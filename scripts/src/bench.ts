@@ -18,13 +18,13 @@ const MEASURES: Record<string, () => object | Promise<object>> = {
   ways: wayTimes,
   slips: slipTimes,
   photographs: photographReadings,
-  script: () => {
-    buildWeb();
+  script: async () => {
+    await buildWeb();
     return scriptSizes();
   },
   log: logStatistics,
   import: async () => {
-    buildWeb();
+    await buildWeb();
     return importMemory();
   },
 };

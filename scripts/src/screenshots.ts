@@ -231,7 +231,7 @@ const PICTURES: Record<
 
 await command(async () => {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
-  buildWeb();
+  await buildWeb();
   mkdirSync(FOLDER, { recursive: true });
   await overThrowaway('pictures', async ({ databaseUrl }) => {
     await loadDemo(databaseUrl);

@@ -32,7 +32,7 @@ await command(async () => {
   try {
     await needPort(port, 'the application', 'SLEETCREST_PORT');
     if (metricsPort !== 0) await needPort(metricsPort, 'figures', 'SLEETCREST_METRICS_PORT');
-    buildWeb();
+    await buildWeb();
     const cluster = await Cluster.start({ ...kept, port: databasePort });
     running.unshift(cluster);
     await cluster.ensureDatabase(DATABASE);

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -26,23 +26,25 @@ function fingerprint(): string {
 }
 
 /** Builds the web application unless the build there is from these very sources. */
-export function buildWeb(): void {
+export async function buildWeb(): Promise<void> {
   const wanted = fingerprint();
   const built = existsSync(STAMP) && existsSync(join(WEB_ROOT, 'index.html'));
   if (built && readFileSync(STAMP, 'utf8') === wanted) return;
   say('Building the web application …');
-  const done = spawnSync(
-    process.execPath,
-    [join(ROOT, 'node_modules/@angular/cli/bin/ng.js'), 'build'],
-    {
+  const { status, said } = await new Promise<{ status: number | null; said: string }>((resolve) => {
+    const ng = join(ROOT, 'node_modules/@angular/cli/bin/ng.js');
+    const child = spawn(process.execPath, [ng, 'build'], {
       cwd: join(ROOT, 'web'),
-      encoding: 'utf8',
-      maxBuffer: 1 << 26,
       env: { ...process.env, NG_CLI_ANALYTICS: 'false', CI: 'true' },
-    },
-  );
-  if (done.status !== 0) {
-    const said = `${done.stdout}${done.stderr}`;
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let text = '';
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.setEncoding('utf8').on('data', (part: string) => (text += part));
+    }
+    child.on('close', (code) => resolve({ status: code, said: text }));
+  });
+  if (status !== 0) {
     say(said.trim().split('\n').slice(-30).join('\n'));
     throw new ToldError(
       /ENOSPC/.test(said)
