@@ -30,6 +30,19 @@ export class BenchPage {
     return this.page.getByRole('button', { name: new RegExp(`^${colour}, `) });
   }
 
+  /** The colours of the picture by the place each sticker has in it: "front, row 1, column 2". */
+  async picture(): Promise<Map<string, string>> {
+    await this.drawn();
+    const labels = await this.crown
+      .locator('[data-sticker]')
+      .evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!));
+    return new Map(
+      labels.map(
+        (label) => label.replace(', follows from the others', '').split(': ') as [string, string],
+      ),
+    );
+  }
+
   async enterTurns(turns: string): Promise<void> {
     await this.page.getByRole('radio', { name: 'Type turns' }).click();
     await this.page.getByLabel('Turns from a solved cube').fill(turns);

@@ -3,22 +3,12 @@ import { Device, readyForOffline } from './offline.js';
 import { signInAs, signUp, someName } from './people.js';
 import { TimingPage } from './timing-page.js';
 
-/** Times a solve by keys, without a look. */
+/** Times a solve. */
 async function time(page: Page): Promise<TimingPage> {
   const timing = new TimingPage(page);
   await timing.open();
-  await page.getByLabel('Look beforehand').selectOption('none');
-  await page.keyboard.down('f');
-  await page.keyboard.down('j');
-  await expect(timing.says).toHaveText('Let go to start');
-  await page.keyboard.up('f');
-  await page.keyboard.up('j');
-  await expect(timing.says).toContainText('Daisy');
-  await page.keyboard.down('f');
-  await page.keyboard.down('j');
-  await expect(timing.after).toBeVisible();
-  await page.keyboard.up('f');
-  await page.keyboard.up('j');
+  await timing.startByKeys();
+  await timing.stopByKeys();
   return timing;
 }
 
@@ -193,14 +183,9 @@ test('where the browser has no room it says so, and loses nothing that was told'
   const timing = new TimingPage(here.page);
   await timing.open();
   await here.page.evaluate(() => Object.assign(window, { full: true }));
-  await here.page.getByLabel('Look beforehand').selectOption('none');
-  for (const way of ['down', 'up', 'down'] as const) {
-    await here.page.keyboard[way]('f');
-    await here.page.keyboard[way]('j');
-  }
+  await timing.startByKeys();
+  await timing.stopByKeys();
   await expect(timing.after).toContainText('kept here until the server can be reached');
-  await here.page.keyboard.up('f');
-  await here.page.keyboard.up('j');
   await note(timing, 'told without room');
   await here.page.getByRole('link', { name: 'Log', exact: true }).click();
   await expect(here.page.getByText('This browser has no room left')).toBeVisible();

@@ -4,19 +4,6 @@ import { expect, test, type BenchPage } from './bench-page.js';
 const COLOURS = ['white', 'red', 'green', 'yellow', 'orange', 'blue'];
 const TURNS = "R U F2 D' L B R2 U' F";
 
-/** The colours of the picture by the place each sticker has in it: "front, row 1, column 2". */
-async function readPicture(bench: BenchPage): Promise<Map<string, string>> {
-  await bench.drawn();
-  const labels = await bench.crown
-    .locator('[data-sticker]')
-    .evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')!));
-  return new Map(
-    labels.map(
-      (label) => label.replace(', follows from the others', '').split(': ') as [string, string],
-    ),
-  );
-}
-
 /** Turns on the simulated cube what a tile shows, a half turn as two quarters. */
 async function turnAs(page: Page, name: string): Promise<void> {
   const quarter = name.replace('2', '');
@@ -39,10 +26,10 @@ test('a whole cube is entered by answering with keys; a wrong answer is named an
   await bench.open();
   await bench.enterTurns(TURNS);
   // What the person sees in each of the two holds they are asked for.
-  const seen = new Map([['white', await readPicture(bench)]]);
+  const seen = new Map([['white', await bench.picture()]]);
   await page.getByRole('button', { name: 'Turn over' }).click();
   for (let k = 0; k < 3; k++) await page.getByRole('button', { name: 'Next side' }).click();
-  seen.set('yellow', await readPicture(bench));
+  seen.set('yellow', await bench.picture());
 
   await page.getByRole('radio', { name: 'Ask me' }).focus();
   await page.keyboard.press('Space');
@@ -83,7 +70,7 @@ test('only the last layer is asked for when all before it is done, in twelve ans
   await bench.open();
   await bench.enterTurns("L' U' L U' L' U2 L F U R U' R' F'");
   await bench.enterTurns("x2 F R U R' U' F' R U R' U R U2 R' U");
-  const seen = await readPicture(bench);
+  const seen = await bench.picture();
   await page.getByRole('radio', { name: 'Ask me' }).click();
   await page.getByLabel('All done up to …').selectOption({ label: 'Middle edges' });
   const guide = page.locator('sc-guided-entry');
@@ -140,80 +127,6 @@ async function turnedOver(page: Page, seen: Map<string, string>): Promise<string
   });
   return from.map((sticker) => first[sticker]!);
 }
-
-test('six photographs by the simulated camera, one sticker in the glare of the lamp', async ({
-  bench,
-  page,
-}) => {
-  await bench.open();
-  await page.getByRole('radio', { name: 'Photographs' }).click();
-  await page.getByRole('textbox', { name: 'Seed' }).fill('x');
-  await page.getByRole('button', { name: 'Simulated camera' }).click();
-  await expect(page.getByRole('alert')).toContainText('The seed is a whole number');
-  await page.getByRole('textbox', { name: 'Seed' }).fill('7');
-  await page.getByRole('switch', { name: 'a lamp in one sticker' }).click();
-  await page.getByRole('button', { name: 'Simulated camera' }).click();
-  await page.getByRole('button', { name: 'Read the pictures' }).click();
-  const question = page.locator('.question');
-  await expect(question).toHaveCount(1);
-  await expect(question).toContainText('Look again');
-  const use = page.getByRole('button', { name: 'Put it on the picture' });
-  await expect(use).toBeDisabled();
-  await question.locator('.likely').click();
-  await expect(page.getByText('All that was doubtful is confirmed.')).toBeVisible();
-  await use.click();
-  await expect(bench.verdict).toContainText('This is a whole cube');
-  await bench.walk();
-});
-
-test('photographs from files are read too, and what is no picture is refused', async ({
-  bench,
-  page,
-}) => {
-  await bench.open();
-  await page.getByRole('radio', { name: 'Photographs' }).click();
-  // The simulated camera's pictures, saved as files and chosen all at once.
-  await page.getByRole('button', { name: 'Simulated camera' }).click();
-  await expect(page.locator('.slots img')).toHaveCount(6);
-  const files = await page.locator('.slots img').evaluateAll((all) => {
-    const written = all.map(async (one) => {
-      const image = one as HTMLImageElement;
-      await image.decode();
-      const canvas = document.createElement('canvas');
-      [canvas.width, canvas.height] = [image.naturalWidth, image.naturalHeight];
-      canvas.getContext('2d')!.drawImage(image, 0, 0);
-      return canvas.toDataURL('image/png').split(',')[1]!;
-    });
-    return Promise.all(written);
-  });
-  await page.getByRole('button', { name: 'Read the pictures' }).click();
-  await expect(page.getByText('All 54 stickers are sure.')).toBeVisible();
-  await page.getByRole('button', { name: 'Put it on the picture' }).click();
-  await expect(bench.verdict).toContainText('This is a whole cube');
-  const first = await readPicture(bench);
-
-  await page.getByRole('radio', { name: 'Paint it' }).click();
-  await page.getByRole('button', { name: 'Clear' }).click();
-  await page.getByRole('radio', { name: 'Photographs' }).click();
-  const field = page.getByLabel('Picture of the white side', { exact: true });
-  await field.setInputFiles({
-    name: 'notes.txt',
-    mimeType: 'text/plain',
-    buffer: Buffer.from('no'),
-  });
-  await expect(page.getByRole('alert')).toContainText('notes.txt is not a picture');
-  await field.setInputFiles(
-    files.map((text, k) => ({
-      name: `side-${k}.png`,
-      mimeType: 'image/png',
-      buffer: Buffer.from(text, 'base64'),
-    })),
-  );
-  await page.getByRole('button', { name: 'Read the pictures' }).click();
-  await page.getByRole('button', { name: 'Put it on the picture' }).click();
-  await expect(bench.verdict).toContainText('This is a whole cube');
-  expect(await readPicture(bench)).toEqual(first);
-});
 
 test('a slip on the simulated cube is noticed as it happens, told, and undone', async ({
   bench,

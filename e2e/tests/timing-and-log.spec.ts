@@ -46,24 +46,15 @@ test('a solve survives a reload, stays in the browser, and moves in on signing u
 }) => {
   const timing = new TimingPage(page);
   await timing.open();
-  await page.getByLabel('Look beforehand').selectOption('none');
-  await page.keyboard.down('f');
-  await page.keyboard.down('j');
-  await expect(timing.says).toHaveText('Let go to start');
-  await page.keyboard.up('f');
-  await page.keyboard.up('j');
-  await expect(timing.says).toContainText('Daisy');
+  await timing.startByKeys();
   await page.keyboard.press('Space');
   await expect(timing.says).toContainText('White cross');
   await page.reload();
   // It goes on with its marks.
   await expect(timing.says).toContainText('White cross');
-  await page.keyboard.down('f');
-  await page.keyboard.down('j');
+  await timing.stopByKeys();
   await expect(timing.after).toContainText('in the log');
   await expect(timing.after).toContainText('Daisy');
-  await page.keyboard.up('f');
-  await page.keyboard.up('j');
   await timing.after.getByRole('radio', { name: 'Set aside' }).click();
   await timing.after.getByLabel('Why it is set aside').fill('somebody interrupted');
   await timing.after.getByLabel('Why it is set aside').blur();

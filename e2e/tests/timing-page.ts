@@ -18,6 +18,26 @@ export class TimingPage {
     await expect(this.page.getByText('It must look like this.')).toBeVisible({ timeout: 60_000 });
   }
 
+  /** Starts by the keys under the forefingers, without a look. */
+  async startByKeys(): Promise<void> {
+    await this.page.getByLabel('Look beforehand').selectOption('none');
+    await this.hands('down');
+    await expect(this.says).toHaveText('Let go to start');
+    await this.hands('up');
+    await expect(this.says).toContainText('Daisy');
+  }
+
+  async stopByKeys(): Promise<void> {
+    await this.hands('down');
+    await expect(this.after).toBeVisible();
+    await this.hands('up');
+  }
+
+  private async hands(way: 'down' | 'up'): Promise<void> {
+    await this.page.keyboard[way]('f');
+    await this.page.keyboard[way]('j');
+  }
+
   /** The turns of the scramble, as the tiles tell them. */
   async scramble(): Promise<string[]> {
     const label = await this.page.locator('.mix sc-tiles [role="img"]').getAttribute('aria-label');

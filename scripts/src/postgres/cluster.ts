@@ -1,11 +1,11 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { randomBytes } from 'node:crypto';
-import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chownSync, existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
 import { needPort } from '../ports.js';
 import { diskFull, say, tellSystemError, ToldError } from '../said.js';
+import { isServerOf, lastLine, passwordIn, versionOf } from './cluster-files.js';
 import { databaseOwner, reachableFolder, type Owner } from './owner.js';
 import { postgresPrograms } from './programs.js';
 
@@ -342,31 +342,5 @@ export class Cluster {
 
   private lastWords(): string {
     return lastLine(this.output.replaceAll(/^.*?(FATAL|PANIC|ERROR|LOG|HINT|DETAIL): +/gm, ''));
-  }
-}
-
-/** Whether a process is a database server over a folder. */
-function isServerOf(folder: string, pid: number): boolean {
-  const commandLine = `/proc/${pid}/cmdline`;
-  return existsSync(commandLine) && readFileSync(commandLine, 'utf8').includes(folder);
-}
-
-/** The version that made the data in a folder; undefined where there is none yet. */
-function versionOf(folder: string): string | undefined {
-  const file = join(folder, 'PG_VERSION');
-  return existsSync(file) ? readFileSync(file, 'utf8').trim() : undefined;
-}
-
-const lastLine = (text: string): string => text.trim().split('\n').at(-1) ?? '';
-
-function passwordIn(file: string): string {
-  try {
-    if (existsSync(file)) return readFileSync(file, 'utf8').trim();
-    const password = randomBytes(24).toString('base64url');
-    mkdirSync(dirname(file), { recursive: true });
-    writeFileSync(file, password, { mode: 0o600 });
-    return password;
-  } catch (error) {
-    throw tellSystemError(error as NodeJS.ErrnoException, file);
   }
 }

@@ -67,15 +67,15 @@ export const fakeSolver = (): Pick<Solver, 'solve' | 'stages'> => ({
   stages: (method) => Promise.resolve(solverDeeds.stages(method)),
 });
 
-/** The types of all actions dispatched from now on. */
-export function listen(store: Store): string[] {
-  const types: string[] = [];
+/** All actions dispatched from now on. */
+export function listen(store: Store): Action[] {
+  const actions: Action[] = [];
   const dispatch = store.dispatch.bind(store);
   store.dispatch = ((action: Action) => {
-    types.push(action.type);
+    actions.push(action);
     dispatch(action);
   }) as typeof store.dispatch;
-  return types;
+  return actions;
 }
 
 /** A solve as the server tells it. */

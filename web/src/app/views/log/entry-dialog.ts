@@ -7,11 +7,11 @@ import {
   MatDialogRef,
   MatDialogTitle,
 } from '@angular/material/dialog';
-import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/contract/log';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { LogEntry, Outcome } from '@sleetcrest/core/log';
 import { apiFailure } from '../../sending/failure';
+import { ToldField } from '../../parts/choice/told-field';
 import { clockText } from '../../parts/words/clock-text';
 import type { AccountLog } from '../../keeping/log/account-log';
 import type { LogBook } from '../../keeping/log/log-book';
@@ -29,30 +29,17 @@ export interface EntryDialogData {
 /** One record: looked at whole, and changed where it is one's own. */
 @Component({
   selector: 'sc-entry-dialog',
-  imports: [
-    EntryHistory,
-    MatButton,
-    MatDialogActions,
-    MatDialogContent,
-    MatDialogTitle,
-    MatFormField,
-    MatInput,
-    MatLabel,
-  ],
+  imports: [EntryHistory, MatButton, MatDialogActions, MatDialogContent, MatDialogTitle, ToldField],
   template: `
     <h2 mat-dialog-title>{{ data.entry.beganAt.slice(0, 16).replace('T', ' ') }}</h2>
     <mat-dialog-content>
       <form id="entry" (submit)="$event.preventDefault(); save()">
-        <mat-form-field appearance="outline" subscriptSizing="dynamic">
-          <mat-label>Time (seconds, or minutes:seconds)</mat-label>
-          <input
-            #time
-            matInput
-            [readonly]="!data.book"
-            [value]="clock(draft().time)"
-            (change)="setTime(time.value)"
-          />
-        </mat-form-field>
+        <sc-told-field
+          label="Time (seconds, or minutes:seconds)"
+          [readonly]="!data.book"
+          [value]="clock(draft().time)"
+          (told)="setTime($event)"
+        />
         <label>
           Ended
           <select #outcome [disabled]="!data.book" (change)="end(outcome.value)">
@@ -64,16 +51,13 @@ export interface EntryDialogData {
           </select>
         </label>
         @if (draft().outcome === 'aside') {
-          <mat-form-field appearance="outline" subscriptSizing="dynamic">
-            <mat-label>Why it is set aside</mat-label>
-            <input
-              #reason
-              matInput
-              maxlength="200"
-              [value]="draft().reason"
-              (input)="set({ reason: reason.value })"
-            />
-          </mat-form-field>
+          <sc-told-field
+            label="Why it is set aside"
+            [most]="200"
+            [readonly]="!data.book"
+            [value]="draft().reason ?? ''"
+            (typed)="set({ reason: $event })"
+          />
         }
         <label>
           Method
@@ -86,56 +70,42 @@ export interface EntryDialogData {
             }
           </select>
         </label>
-        <mat-form-field appearance="outline" subscriptSizing="dynamic">
-          <mat-label>Cube</mat-label>
-          <input
-            #cube
-            matInput
-            maxlength="60"
-            [readonly]="!data.book"
-            [value]="draft().cube"
-            (input)="set({ cube: cube.value })"
-          />
-        </mat-form-field>
-        <mat-form-field appearance="outline" subscriptSizing="dynamic">
-          <mat-label>Tags, parted by semicolons</mat-label>
-          <input
-            #tags
-            matInput
-            [readonly]="!data.book"
-            [value]="draft().tags?.join('; ')"
-            (input)="setTags(tags.value)"
-          />
-        </mat-form-field>
-        <mat-form-field class="whole" appearance="outline" subscriptSizing="dynamic">
-          <mat-label>Note</mat-label>
-          <textarea
-            #note
-            matInput
-            rows="2"
-            maxlength="2000"
-            [readonly]="!data.book"
-            [value]="draft().note"
-            (input)="set({ note: note.value })"
-          ></textarea>
-        </mat-form-field>
+        <sc-told-field
+          label="Cube"
+          [most]="60"
+          [readonly]="!data.book"
+          [value]="draft().cube ?? ''"
+          (typed)="set({ cube: $event })"
+        />
+        <sc-told-field
+          label="Tags, parted by semicolons"
+          [readonly]="!data.book"
+          [value]="data.entry.tags.join('; ')"
+          (typed)="setTags($event)"
+        />
+        <sc-told-field
+          class="whole"
+          label="Note"
+          [rows]="2"
+          [most]="2000"
+          [readonly]="!data.book"
+          [value]="draft().note ?? ''"
+          (typed)="set({ note: $event })"
+        />
         @if (data.entry.scramble !== '') {
           <p class="whole">
             <b>Scramble</b> <span class="mono">{{ data.entry.scramble }}</span>
           </p>
         }
-        <mat-form-field class="whole mono" appearance="outline" subscriptSizing="dynamic">
-          <mat-label>Turns done</mat-label>
-          <textarea
-            #turns
-            matInput
-            rows="3"
-            spellcheck="false"
-            [readonly]="!data.book"
-            [value]="draft().turns"
-            (input)="set({ turns: turns.value })"
-          ></textarea>
-        </mat-form-field>
+        <sc-told-field
+          class="whole"
+          label="Turns done"
+          [rows]="3"
+          [mono]="true"
+          [readonly]="!data.book"
+          [value]="draft().turns ?? ''"
+          (typed)="set({ turns: $event })"
+        />
         @if (data.history; as log) {
           <sc-entry-history
             class="whole"

@@ -1,12 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
-import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
 import { RouterLink } from '@angular/router';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { readMoves, stageWords, type ColourScheme, type Side } from '@sleetcrest/core';
 import type { LogEntry, Outcome } from '@sleetcrest/core/log';
 import { signal } from '@angular/core';
+import { ToldField } from '../../parts/choice/told-field';
 import { clockText } from '../../parts/words/clock-text';
 
 /** What can have come between; any other words will do as well. */
@@ -15,16 +15,7 @@ const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was
 /** What is told of a solve once it is stopped. Everything is kept as it is told. */
 @Component({
   selector: 'sc-after',
-  imports: [
-    MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
-    MatFormField,
-    MatHint,
-    MatInput,
-    MatLabel,
-    RouterLink,
-  ],
+  imports: [MatButton, MatButtonToggle, MatButtonToggleGroup, RouterLink, ToldField],
   template: `
     <h2>
       <span class="mono">{{ clock() }}</span>
@@ -52,59 +43,42 @@ const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was
       <mat-button-toggle value="aside">Set aside</mat-button-toggle>
     </mat-button-toggle-group>
     @if (aside() || entry().outcome === 'aside') {
-      <mat-form-field appearance="outline" subscriptSizing="dynamic">
-        <mat-label>Why it is set aside</mat-label>
-        <input
-          #reason
-          matInput
-          list="reasons"
-          maxlength="200"
-          [value]="entry().reason"
-          (change)="setAside(reason.value)"
-        />
-      </mat-form-field>
+      <sc-told-field
+        label="Why it is set aside"
+        list="reasons"
+        [most]="200"
+        [value]="entry().reason"
+        (told)="setAside($event)"
+      />
       <datalist id="reasons">
         @for (one of reasons; track one) {
           <option [value]="one"></option>
         }
       </datalist>
     }
-    <mat-form-field appearance="outline" subscriptSizing="dynamic">
-      <mat-label>Note</mat-label>
-      <textarea
-        #note
-        matInput
-        rows="1"
-        maxlength="2000"
-        [value]="entry().note"
-        (change)="changed.emit({ note: note.value })"
-      ></textarea>
-    </mat-form-field>
-    <mat-form-field appearance="outline" subscriptSizing="dynamic">
-      <mat-label>Cube</mat-label>
-      <input
-        #cube
-        matInput
-        maxlength="60"
-        [value]="entry().cube"
-        (change)="changed.emit({ cube: cube.value })"
-      />
-    </mat-form-field>
-    <mat-form-field appearance="outline" subscriptSizing="dynamic" class="mono">
-      <mat-label>Turns done, if you know them</mat-label>
-      <textarea
-        #turns
-        matInput
-        rows="2"
-        spellcheck="false"
-        autocapitalize="off"
-        [value]="entry().turns"
-        (change)="setTurns(turns.value)"
-      ></textarea>
-      @if (wrong(); as message) {
-        <mat-hint class="wrong">{{ message }}</mat-hint>
-      }
-    </mat-form-field>
+    <sc-told-field
+      label="Note"
+      [rows]="2"
+      [most]="2000"
+      [value]="entry().note"
+      (told)="changed.emit({ note: $event })"
+    />
+    <sc-told-field
+      label="Cube"
+      [most]="60"
+      [value]="entry().cube"
+      (told)="changed.emit({ cube: $event })"
+    />
+    <sc-told-field
+      label="Turns done, if you know them"
+      [rows]="2"
+      [mono]="true"
+      [value]="entry().turns"
+      (told)="setTurns($event)"
+    />
+    @if (wrong(); as message) {
+      <p class="wrong" role="alert">{{ message }}</p>
+    }
     <div class="row">
       @if (entry().turns !== '') {
         <a matButton="filled" [routerLink]="['/review', entry().id]">Review it</a>

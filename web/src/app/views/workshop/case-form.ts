@@ -22,6 +22,7 @@ import {
 } from '@sleetcrest/core/methods';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { Crown, type Stroke } from '../../parts/crown/crown';
+import { ToldField } from '../../parts/choice/told-field';
 import { Tiles } from '../../parts/tiles/tiles';
 import { heldFurther, painted, withPatterns } from './drafting';
 
@@ -40,7 +41,7 @@ interface Brush {
 /** One case of one's own approach: what must be seen, and what is turned. */
 @Component({
   selector: 'sc-case-form',
-  imports: [Crown, MatButton, MatFormField, MatHint, MatInput, MatLabel, Tiles],
+  imports: [Crown, MatButton, MatFormField, MatHint, MatInput, MatLabel, Tiles, ToldField],
   templateUrl: './case-form.html',
   styleUrl: './case-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -48,6 +49,7 @@ interface Brush {
 export class CaseForm {
   readonly approach = input.required<PatternApproach>();
   readonly value = input.required<Case>();
+  protected readonly roles = '{piece} {at} {first} {opposite} {front} {right} … name what is meant';
   readonly changed = output<CaseChange>();
 
   protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);

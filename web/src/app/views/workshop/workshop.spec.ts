@@ -5,6 +5,7 @@ import { of } from 'rxjs';
 import { listen, openStore, until } from '../../app.spec-support';
 import { FakeWork } from '../../asking/work.spec-support';
 import { Work } from '../../asking/work';
+import { MethodsPage } from '../../keeping/methods/methods.actions';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { Workshop } from './workshop';
 import { workshopFeature } from './workshop.feature';
@@ -100,9 +101,10 @@ describe('the Workshop', () => {
     await press('Corner swap');
     await press('Make it my own');
     await says(/Solves all/);
-    const types = listen(store);
+    const actions = listen(store);
     await press('Save');
-    expect(types).toContain('[Methods Page] Method Kept');
+    const draft = store.selectSignal(workshopFeature.selectDraft)()!;
+    expect(actions).toEqual([MethodsPage.methodKept({ kept: { method: draft, proof: 'proved' } })]);
   });
 
   it('sets an unproved method in use only when that is agreed to', async () => {

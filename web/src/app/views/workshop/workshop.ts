@@ -36,6 +36,7 @@ import { CaseForm } from './case-form';
 import { DraftDesk } from './draft-desk';
 import { readMethodFile, saveMethod } from './method-file';
 import { copyOf, type Draft } from './drafting';
+import { ToldField } from '../../parts/choice/told-field';
 import { ProofPanel } from './proof-panel';
 import { isProved, Proofs } from './proofs';
 import { forgetDraft, rememberDraft, rememberedDraft } from './remembered-draft';
@@ -57,6 +58,7 @@ const SETTLED = 250;
     MatProgressBar,
     MethodChoice,
     ProofPanel,
+    ToldField,
   ],
   providers: [DraftDesk, Proofs],
   templateUrl: './workshop.html',

@@ -58,19 +58,19 @@ describe('the walk', () => {
     await show();
     expect(aWalk(3).steps[position()!.step]!.stage).toBe('corners');
     store.dispatch(SettingsPage.settingChanged({ change: { shortcuts: false } }));
-    const types = listen(store);
+    const actions = listen(store);
     press('1');
-    expect(types).toEqual([]);
+    expect(actions).toEqual([]);
   });
 
   it('leaves keys alone that are meant for something else', () => {
-    const types = listen(store);
+    const actions = listen(store);
     press('ArrowRight', { ctrlKey: true });
     const select = host().querySelector('select')!;
     select.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
     const button = host().querySelector<HTMLButtonElement>('.next')!;
     button.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }));
-    expect(types).toEqual([]);
+    expect(actions).toEqual([]);
   });
 
   it('shows which turn is being done, and the rounds of a repeated sequence', async () => {
