@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import {
@@ -32,7 +33,7 @@ const brush = (page: Page, colour: string) =>
 async function openSaved(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Saved cubes' }).click();
   await page.getByRole('button', { name, exact: true }).click();
-  await page.locator('sc-walk .words').waitFor();
+  await page.locator('sc-walk .words[aria-live]').waitFor();
   await page.waitForLoadState('networkidle');
 }
 
@@ -229,6 +230,12 @@ const PICTURES: Record<
   },
 };
 
+/** How people of the demo read before a picture changes it. */
+const USUAL = {
+  ...{ dialect: 'prime', firstColour: 'white', method: 'gentle', theme: 'auto', letters: false },
+  shortcuts: true,
+};
+
 await command(async () => {
   if (!existsSync(CHROMIUM)) installPackage('chromium');
   await buildWeb();
@@ -254,6 +261,9 @@ await command(async () => {
         if (person) {
           const { name: who, phrase } = person;
           await page.request.post('/api/session', { data: { name: who, phrase } });
+          // Settings come along with the account: what the picture before changed is put back.
+          const told = { id: randomUUID(), at: new Date().toISOString() };
+          await page.request.patch('/api/settings', { data: { settings: USUAL, told } });
         }
         await page.goto(server.address);
         await page.locator('sc-entry').waitFor();
