@@ -1,26 +1,17 @@
 import { randomUUID } from 'node:crypto';
-import type { LogEntry } from '@sleetcrest/core/log';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
 
 /** A record as a timed solve makes it. */
 export const someRecord = (): LogEntry => ({
-  id: randomUUID(),
-  kind: 'solve',
-  stage: null,
-  beganAt: new Date().toISOString(),
-  time: 83.42,
-  outcome: 'finished',
-  reason: '',
-  note: '',
-  method: 'gentle',
-  cube: 'the blue one',
+  ...BLANK_ENTRY,
+  ...{ id: randomUUID(), beganAt: new Date().toISOString(), time: 83.42 },
+  ...{ method: 'gentle', cube: 'the blue one' },
   scramble: "R U2 F' L D2 B R' U F2 L2 D' B2 U R2 F L' D B' U2 R",
-  turns: '',
   splits: [
     { stage: 'daisy', time: 9.31, turns: 8 },
     { stage: 'cross', time: 8.02, turns: 7 },
     { stage: 'corners', time: 24.7, turns: 31 },
   ],
-  tags: [],
 });
 
 /** Signs somebody up; gives the cookie of their session. */

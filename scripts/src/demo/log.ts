@@ -17,7 +17,7 @@ import {
   type Random,
   type Stage,
 } from '@sleetcrest/core';
-import type { LogEntry } from '@sleetcrest/core/log';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
 import { solve, stagesOf } from '@sleetcrest/core/methods';
 import { makeWayTables, wayBetween } from '@sleetcrest/core/search';
 import type { DemoPerson } from './people.js';
@@ -90,6 +90,7 @@ export function demoLog(
     const splits = stage === null && random(5) > 0 ? splitsOf(seconds) : [];
     const whole = splits.reduce((sum, split) => sum + split.time, 0) || seconds;
     return {
+      ...BLANK_ENTRY,
       id: idFrom(`sleetcrest demo ${key}`),
       kind: stage === null ? 'solve' : 'stage',
       stage,
@@ -100,8 +101,6 @@ export function demoLog(
       note: random(12) === 0 ? NOTES[random(NOTES.length)]! : '',
       method: method.id,
       cube: practice.cube,
-      scramble: '',
-      turns: '',
       splits,
       tags: new Date(at).getUTCDay() === 4 ? ['Thursday table'] : [],
     };
