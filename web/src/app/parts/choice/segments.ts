@@ -24,18 +24,21 @@ let made = 0;
     :host {
       display: inline-flex;
       flex-wrap: wrap;
-      border: 1px solid var(--line-strong);
-      border-radius: var(--radius);
-      overflow: hidden;
+      padding: 1px 0 0 1px;
     }
     label {
       position: relative;
       padding: 9px 14px;
+      margin: -1px 0 0 -1px;
+      border: 1px solid var(--line-strong);
       background: var(--surface);
       cursor: pointer;
     }
-    label + label {
-      border-left: 1px solid var(--line-strong);
+    label:first-of-type {
+      border-radius: var(--radius) 0 0 var(--radius);
+    }
+    label:last-of-type {
+      border-radius: 0 var(--radius) var(--radius) 0;
     }
     label:hover {
       background: var(--ground);
