@@ -2,11 +2,11 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { Action } from '@ngrx/store';
-import type { Subscription } from 'rxjs';
+import { Subject, type Subscription } from 'rxjs';
 import { until } from '../../app.spec-support';
 import { Held } from '../../reading/held';
 import { SessionApi } from './account.actions';
-import { tellSession } from './account.effects';
+import { holdSession, tellSession } from './account.effects';
 import { accountFeature } from './account.feature';
 
 describe('who is signed in', () => {
@@ -48,6 +48,28 @@ describe('who is signed in', () => {
     http.expectOne('/api/session').error(new ProgressEvent('error'));
     await until(() => told.length === 1);
     expect(told).toEqual([SessionApi.sessionTold({ session: { account, demo: [] } })]);
+  });
+
+  it('leaves nothing that is held for whoever is here next', async () => {
+    const held = TestBed.inject(Held);
+    const somebody = (id: string) =>
+      SessionApi.signedIn({
+        session: { account: { ...{ id, name: id }, role: 'learner' }, demo: [] },
+      });
+    const actions = new Subject<Action>();
+    listening.add(
+      TestBed.runInInjectionContext(() => holdSession(actions as never, held).subscribe()),
+    );
+    actions.next(somebody('a'));
+    await held.hold('methods', ['of a']);
+    actions.next(somebody('a'));
+    actions.next(somebody('b'));
+    let session: { account: { id: string } } | undefined;
+    for (let k = 0; k < 200 && session?.account.id !== 'b'; k++) {
+      session = await held.last('session');
+    }
+    expect(session?.account.id).toBe('b');
+    expect(await held.last('methods')).toBeUndefined();
   });
 
   it('is a guest, somebody, or not known yet', () => {

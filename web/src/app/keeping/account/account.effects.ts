@@ -54,13 +54,14 @@ export const tellSession = createEffect(
   { functional: true },
 );
 
-/** Holds who is signed in, for a beginning without a network; forgets all that is held at the end. */
+/** Holds who is here, for a beginning without a network; forgets all that is held of anybody before. */
 export const holdSession = createEffect(
   (actions = inject(Actions), held = inject(Held)) =>
     actions.pipe(
       ofType(SessionApi.sessionTold, SessionApi.signedIn, SessionApi.signedOut),
-      concatMap(async ({ type, session }) => {
-        if (type === SessionApi.signedOut.type) await held.forget();
+      concatMap(async ({ session }) => {
+        const last = await held.last<Session>(HELD);
+        if (last && last.account?.id !== session.account?.id) await held.forget();
         await held.hold(HELD, session);
       }),
     ),
