@@ -2,7 +2,7 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { Action } from '@ngrx/store';
-import { Subject, type Subscription } from 'rxjs';
+import { lastValueFrom, Subject, type Subscription } from 'rxjs';
 import { until } from '../../app.spec-support';
 import { Held } from '../../reading/held';
 import { SessionApi } from './account.actions';
@@ -57,17 +57,15 @@ describe('who is signed in', () => {
         session: { account: { ...{ id, name: id }, role: 'learner' }, demo: [] },
       });
     const actions = new Subject<Action>();
-    listening.add(
-      TestBed.runInInjectionContext(() => holdSession(actions as never, held).subscribe()),
-    );
+    const holding = TestBed.runInInjectionContext(() => holdSession(actions as never, held));
+    const done = lastValueFrom(holding, { defaultValue: undefined });
     actions.next(somebody('a'));
     await held.hold('methods', ['of a']);
     actions.next(somebody('a'));
     actions.next(somebody('b'));
-    let session: { account: { id: string } } | undefined;
-    for (let k = 0; k < 200 && session?.account.id !== 'b'; k++) {
-      session = await held.last('session');
-    }
+    actions.complete();
+    await done;
+    const session = await held.last<{ account: { id: string } }>('session');
     expect(session?.account.id).toBe('b');
     expect(await held.last('methods')).toBeUndefined();
   });
