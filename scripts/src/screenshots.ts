@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { existsSync, mkdirSync } from 'node:fs';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import {
   COLOURS,
@@ -11,7 +11,7 @@ import {
 } from '@sleetcrest/core';
 import { inferred, nextQuestion } from '@sleetcrest/core/entry';
 import { chromium, type Page } from 'playwright-core';
-import { installPackage } from './debian.js';
+import { browserOfPeople } from './browser.js';
 import { loadDemo } from './demo/load.js';
 import { DEMO_ACCOUNTS } from './demo/people.js';
 import { drawHandout } from './handout-picture.js';
@@ -22,7 +22,6 @@ import { command, say } from './said.js';
 import { buildWeb } from './web-build.js';
 import { WebServer } from './web-server.js';
 
-const CHROMIUM = '/usr/bin/chromium';
 const FOLDER = join(ROOT, 'docs/screenshots');
 
 const sticker = (page: Page, number: number) => page.locator(`sc-entry [data-sticker="${number}"]`);
@@ -237,14 +236,13 @@ const USUAL = {
 };
 
 await command(async () => {
-  if (!existsSync(CHROMIUM)) installPackage('chromium');
   await buildWeb();
   mkdirSync(FOLDER, { recursive: true });
   await overThrowaway('pictures', async ({ databaseUrl }) => {
     await loadDemo(databaseUrl);
     const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
     const browser = await chromium.launch({
-      executablePath: CHROMIUM,
+      executablePath: browserOfPeople(),
       args: ['--no-sandbox', '--disable-background-networking'],
     });
     try {

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
-import { existsSync, readFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { installPackage } from './debian.js';
+import { browserOfTests } from './browser.js';
 import { loadDemo } from './demo/load.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
@@ -22,7 +22,6 @@ const TOLD_AGAIN = 60;
 
 /** Quick rather than safe: what tests keep is gone afterwards. */
 const QUICK = ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'];
-const CHROMIUM = '/usr/bin/chromium';
 const bin = (path: string): string => join(ROOT, 'node_modules', path);
 
 /** While two things run beside each other, each is shown once it has ended. */
@@ -94,9 +93,9 @@ async function jasmine(room: string, env: NodeJS.ProcessEnv = {}): Promise<Outco
   return counted(ended, all - failed - pending, failed);
 }
 
-async function karma(): Promise<Outcome> {
+async function karma(browser: string): Promise<Outcome> {
   const ended = await run('web', [bin('@angular/cli/bin/ng.js'), 'test'], {
-    CHROME_BIN: CHROMIUM,
+    CHROME_BIN: browser,
   });
   const last =
     ended.said
@@ -108,13 +107,13 @@ async function karma(): Promise<Outcome> {
   return counted(ended, number('SUCCESS'), number('FAILED'));
 }
 
-async function journeys(databaseUrl: string): Promise<Outcome> {
+async function journeys(databaseUrl: string, browser: string): Promise<Outcome> {
   await loadDemo(databaseUrl);
   const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
   try {
     const ended = await run('e2e', [bin('@playwright/test/cli.js'), 'test'], {
       SLEETCREST_ADDRESS: server.address,
-      SLEETCREST_CHROMIUM: CHROMIUM,
+      SLEETCREST_CHROMIUM: browser,
     });
     const report = JSON.parse(readFileSync(join(ROOT, 'test-results/journeys.json'), 'utf8')) as {
       stats: { expected: number; unexpected: number; flaky: number };
@@ -155,7 +154,7 @@ async function together(tasks: readonly Task[], one: (task: Task) => Promise<voi
 }
 
 await command(async () => {
-  if (!existsSync(CHROMIUM)) installPackage('chromium');
+  const browser = browserOfTests();
   const outcomes: Omit<Outcome, 'said'>[] = [];
   const failures: string[] = [];
   const took: string[] = [];
@@ -191,7 +190,7 @@ await command(async () => {
     };
     await together(
       [
-        ...[specs('core'), build, { what: 'web', run: karma }, specs('server', url)],
+        ...[specs('core'), build, { what: 'web', run: () => karma(browser) }, specs('server', url)],
         checked('lint', 'eslint/bin/eslint.js', '.', '--max-warnings', '0'),
         checked('format', 'prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'),
         checked('types of the journeys', 'typescript/bin/tsc', '-p', '.'),
@@ -200,7 +199,7 @@ await command(async () => {
       count,
     );
     await cluster.ensureDatabase('journeys');
-    await count({ what: 'journeys', run: () => journeys(cluster.url('journeys')) });
+    await count({ what: 'journeys', run: () => journeys(cluster.url('journeys'), browser) });
     say(`\n— Where the time went: ${took.join(', ')}.`);
   };
   try {

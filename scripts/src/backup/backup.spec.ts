@@ -2,6 +2,7 @@ import { existsSync, readFileSync, statSync, truncateSync, writeFileSync } from 
 import { join } from 'node:path';
 import pg from 'pg';
 import { chromium, type Browser, type Page } from 'playwright-core';
+import { browserOfTests } from '../browser.js';
 import { DEMO_CUBES, DEMO_METHOD } from '../demo/scenario.js';
 import { DEMO_PEOPLE } from '../demo/people.js';
 import { Installation } from '../installation.spec-support.js';
@@ -19,7 +20,7 @@ describe('a backup', () => {
     empty = await Installation.make();
     file = join(place.data, 'night.dump');
     browser = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
+      executablePath: browserOfTests(),
       args: ['--no-sandbox', '--disable-background-networking'],
     });
     const run = await place.started();

@@ -1,14 +1,13 @@
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Browser } from 'playwright-core';
-import { installPackage } from '../debian.js';
+import { browserOfPeople } from '../browser.js';
 import { freePort } from '../ports.js';
 import { overThrowaway } from '../postgres/throwaway.js';
 import { WebServer } from '../web-server.js';
 import { rounded } from './median.js';
 
-const CHROMIUM = '/usr/bin/chromium';
 const ROWS = 100_000;
 const EVERY = 100;
 
@@ -39,11 +38,10 @@ async function pageProcess(browser: Browser): Promise<number> {
  * server held at most meanwhile.
  */
 export async function importMemory(): Promise<object> {
-  if (!existsSync(CHROMIUM)) installPackage('chromium');
   const files = mkdtempSync(join(tmpdir(), 'sleetcrest-'));
   return overThrowaway('import', async ({ databaseUrl }) => {
     const server = await WebServer.start({ databaseUrl, port: await freePort() });
-    const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox'] });
+    const browser = await chromium.launch({ executablePath: browserOfPeople(), args: ['--no-sandbox'] });
     const file = join(files, 'solves.csv');
     writeFileSync(file, csv());
     const page = await browser.newPage({ baseURL: server.address });
