@@ -41,7 +41,10 @@ export async function importMemory(): Promise<object> {
   const files = mkdtempSync(join(tmpdir(), 'sleetcrest-'));
   return overThrowaway('import', async ({ databaseUrl }) => {
     const server = await WebServer.start({ databaseUrl, port: await freePort() });
-    const browser = await chromium.launch({ executablePath: browserOfPeople(), args: ['--no-sandbox'] });
+    const browser = await chromium.launch({
+      executablePath: browserOfPeople(),
+      args: ['--no-sandbox'],
+    });
     const file = join(files, 'solves.csv');
     writeFileSync(file, csv());
     const page = await browser.newPage({ baseURL: server.address });
