@@ -26,18 +26,24 @@ const CASE_BITS = 4;
 const shiftOf = (index: number): number => TURN_BITS + index * CASE_BITS;
 
 const ALL = [0, 1, 2, 3];
+/** How many of the four rooms are in each set of them. */
+const SIZE = Array.from({ length: 16 }, (_, set) => ALL.filter((room) => (set >> room) & 1).length);
+/** Far more than there are outcomes that differ. */
+const OUTCOMES = 2 ** 16;
 
 class PairsCounter {
   private readonly tables: PairTables;
   private readonly runner: PairsRunner;
   private readonly caseIndex: ReadonlyMap<string, number>;
-  private readonly waysOf = new Map<number, Ways>();
+  private readonly waysOf: Ways[] = [];
   private readonly homes: number[];
   /** By room: the rooms in the order they are preferred once that one is held. */
   private readonly nearest: number[][];
   /** By finished rooms and room: what bringing home each pair does. */
-  private readonly moves = new Map<number, (PairWay | undefined)[]>();
-  private readonly smaller = new Map<number, Uint16Array>();
+  private readonly moves: (PairWay | undefined)[][] = [];
+  private readonly smaller: Uint16Array[] = [];
+  /** By outcome: what adding it to each other one gives. */
+  private readonly sums = new Map<Outcome, Int32Array>();
   private readonly outcomes: Outcome[] = [0];
   private readonly numbers = new Map<Outcome, number>([[0, 0]]);
   readonly totals = new Map<Outcome, number>();
@@ -70,15 +76,11 @@ class PairsCounter {
   }
 
   private ways(closed: number): Ways {
-    let ways = this.waysOf.get(closed);
-    if (!ways) this.waysOf.set(closed, (ways = new Ways(this.tables, closed, this.first)));
-    return ways;
+    return (this.waysOf[closed] ??= new Ways(this.tables, closed, this.first));
   }
 
   private way(room: number, closed: number, pair: number): PairWay {
-    const key = closed * ROOM_COUNT + room;
-    let ways = this.moves.get(key);
-    if (!ways) this.moves.set(key, (ways = this.makeWays(room, closed)));
+    const ways = (this.moves[closed * ROOM_COUNT + room] ??= this.makeWays(room, closed));
     return ways[pair]!;
   }
 
@@ -103,7 +105,9 @@ class PairsCounter {
         { length: 576 },
         (_, other) => corner[Math.floor(other / 24)]! * 24 + edge[other % 24]!,
       );
-      ways[pair] = { outcome, turns: all.length, after };
+      let sums = this.sums.get(outcome);
+      if (!sums) this.sums.set(outcome, (sums = new Int32Array(OUTCOMES).fill(-1)));
+      ways[pair] = { outcome, with: sums, turns: all.length, after };
     }
     return ways;
   }
@@ -123,7 +127,7 @@ class PairsCounter {
    */
   private tableOf(closed: number, held: number): Uint16Array {
     const key = closed * ROOM_COUNT + held;
-    const known = this.smaller.get(key);
+    const known = this.smaller[key];
     if (known) return known;
     const ways = this.ways(closed);
     const rooms = ALL.filter((room) => ((closed >> room) & 1) === 0);
@@ -141,7 +145,7 @@ class PairsCounter {
         }
       }
     }
-    this.smaller.set(key, table);
+    this.smaller[key] = table;
     return table;
   }
 
@@ -176,10 +180,13 @@ class PairsCounter {
       const number = after.numberOf[best.after[ways.pairs[standing[room]!]!]!]!;
       index = index < 0 ? number : index * after.count + number;
     }
-    const rest = index < 0 ? 0 : this.outcomes[this.tableOf(next, chosen)[index]!]!;
+    const rest = index < 0 ? 0 : this.tableOf(next, chosen)[index]!;
     // Making a smaller table has chosen many times since.
     this.remember(chosen, tied);
-    return this.numberOf(best.outcome + rest);
+    const known = best.with[rest]!;
+    return known >= 0
+      ? known
+      : (best.with[rest] = this.numberOf(best.outcome + this.outcomes[rest]!));
   }
 
   private remember(chosen: number, tied: boolean): void {
@@ -209,7 +216,7 @@ class PairsCounter {
     const { count } = ways;
     const table = new Uint16Array(count ** 3);
     const standing = new Int16Array(ROOM_COUNT).fill(-1);
-    const hist = new Float64Array(2 ** 16);
+    const hist = new Float64Array(OUTCOMES);
     for (let a = 0; a < count; a++) {
       this.report(a, count * 3);
       standing[1] = a;
@@ -222,7 +229,7 @@ class PairsCounter {
           const number = this.choose(1, standing, 0);
           table[(a * count + b) * count + c] = number;
           const home = this.finishedOf(1, standing);
-          const share = 1 / ALL.filter((room) => (home >> room) & 1).length;
+          const share = 1 / SIZE[home]!;
           if (!this.tied) {
             hist[number]! += share * ROOM_COUNT;
             // Whichever room it is, one hold of the four has it already.

@@ -1,6 +1,7 @@
-import { copyCube, sameCube, type Cube } from '../cube/cube.js';
+import { copyCube, pieceAt, sameCube, type Cube } from '../cube/cube.js';
 import { HOME_HOLD, type Hold } from '../cube/holds.js';
-import type { Side } from '../cube/sides.js';
+import { CORNERS } from '../cube/pieces.js';
+import { SIDES, type Side } from '../cube/sides.js';
 import { applyTurn, quartersOfTurn, turnOf, type Turn } from '../cube/turns.js';
 import { cubeAfter, ownTurns, type Move } from '../notation/moves.js';
 
@@ -46,11 +47,22 @@ export function layerTurned(layer: Side, cube: Cube): Cube[] {
   });
 }
 
-/** A cube told so that turning one layer changes nothing: the least of its four positions. */
-export const keyBut = (layer: Side, cube: Cube): string =>
-  layerTurned(layer, cube)
-    .map((turned) => String.fromCharCode(...turned))
-    .reduce((least, key) => (key < least ? key : least));
+/** The corner places of each layer. */
+const CORNERS_OF = SIDES.map((layer) =>
+  CORNERS.filter(({ sides }) => sides.includes(layer)).map(({ index }) => index),
+);
+
+/**
+ * A cube told so that turning one layer changes nothing: with the layer turned so that of its
+ * corners the one with the lowest number is in the first place.
+ */
+export function keyBut(layer: Side, cube: Cube): string {
+  const places = CORNERS_OF[layer]!;
+  const turned = copyCube(cube);
+  const lowest = Math.min(...places.map((place) => pieceAt(cube, place)));
+  while (pieceAt(turned, places[0]!) !== lowest) applyTurn(turned, turnOf(layer, 1));
+  return String.fromCharCode(...turned);
+}
 
 /** Where the same cube is met again, at most so many turns later; the latest such. */
 export function cameBack(cubes: readonly Cube[], from: number, within: number): number | undefined {

@@ -139,15 +139,18 @@ function patternNexts(
       runner.fitting(seen).flatMap((variant) => {
         const after = applyTurns(copyCube(seen), variant.turns);
         const taught = variant.turnCount;
+        const ends = (met.get(keyBut(layer, after)) ?? []).filter(
+          (end) => end > at && end - at <= 2 * taught + ROUNDABOUT,
+        );
+        // Nearly every variant ends nowhere that the solve came to.
+        if (ends.length === 0) return [];
         const core = coreOf(asTurned([...variant.turns], layer, quarters), layer);
-        return (met.get(keyBut(layer, after)) ?? [])
-          .filter((end) => end > at && end - at <= 2 * taught + ROUNDABOUT)
-          .map((end): Next => {
-            const same = coreOf(turns.slice(at, end), layer) === core;
-            const answered: Answered = same ? 'as-taught' : 'otherwise';
-            const worth = WORTH[answered];
-            return { from: at, to: end, case: variant.case, answered, taught, worth };
-          });
+        return ends.map((end): Next => {
+          const same = coreOf(turns.slice(at, end), layer) === core;
+          const answered: Answered = same ? 'as-taught' : 'otherwise';
+          const worth = WORTH[answered];
+          return { from: at, to: end, case: variant.case, answered, taught, worth };
+        });
       }),
     );
 }
