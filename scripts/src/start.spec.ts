@@ -8,7 +8,7 @@ import { freePort } from './ports.js';
 describe('npm start', () => {
   let place: Installation;
   beforeAll(() => (jasmine.DEFAULT_TIMEOUT_INTERVAL = 120_000));
-  beforeEach(async () => (place = await Installation.make()));
+  beforeEach(async () => (place = await Installation.withDemo()));
   afterEach(() => place.remove());
 
   /** Asks as the demo's coach. */
@@ -27,7 +27,10 @@ describe('npm start', () => {
     ((await asCoach('GET', '/api/solves')) as { items: { id: string }[] }).items;
 
   it('serves the application and the demo, prints the address last, and ends all of it', async () => {
+    await place.remove();
+    place = await Installation.make();
     const run = await place.started();
+    expect(run.err()).toContain('Making a database cluster');
     expect(run.out().trim().split('\n').at(-1)).toBe(place.address);
     expect(await (await fetch(`${place.address}/bench`)).text()).toContain('<sc-root>');
     expect((await cubes()).length).toBe(6);

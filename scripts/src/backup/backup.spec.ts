@@ -16,7 +16,7 @@ describe('a backup', () => {
   let file: string;
 
   beforeAll(async () => {
-    place = await Installation.make();
+    place = await Installation.withDemo();
     empty = await Installation.make();
     file = join(place.data, 'night.dump');
     browser = await chromium.launch({
