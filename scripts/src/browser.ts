@@ -2,7 +2,8 @@ import { existsSync } from 'node:fs';
 import { installPackage } from './debian.js';
 
 const CHROMIUM = '/usr/bin/chromium';
-const WITHOUT_WINDOWS = '/usr/bin/chromium-headless-shell';
+// The program itself: what lies in /usr/bin starts it as its child, which outlives a kill.
+const WITHOUT_WINDOWS = '/usr/lib/chromium/chromium-headless-shell';
 
 /** Debian's Chromium as people have it: for pictures and for what a page costs them. */
 export function browserOfPeople(): string {
