@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { enterAs, PHRASE, signUp, someName } from './people.js';
+import { enterAs, PHRASE, signInAs, signUp, someName } from './people.js';
 import { TimingPage } from './timing-page.js';
 
 test('a phrase is changed, everything taken along, and the account deleted', async ({ page }) => {
@@ -88,4 +88,34 @@ test('whoever is signed in keeps cubes that another does not see', async ({ page
   await expect(other.getByRole('dialog')).toBeVisible();
   await expect(other.getByRole('dialog').getByRole('listitem')).toHaveCount(0);
   await other.close();
+});
+
+test('settings stay with whose they are, on a browser that several share', async ({ page }) => {
+  const [first, second] = [someName('Tora'), someName('Ivar')];
+  const letters = page.getByRole('switch', { name: 'A letter on each sticker' });
+  const dialect = page.getByLabel('Turns written');
+  const settings = () => page.getByRole('link', { name: 'Settings' }).click();
+  const signOut = async (name: string) => {
+    await page.getByRole('link', { name: `Account of ${name}` }).click();
+    await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+    await expect(page.getByRole('link', { name: 'Sign in' })).toBeVisible();
+  };
+  await page.goto('/settings');
+  await letters.click();
+  await signUp(page, first);
+  await settings();
+  await expect(letters).toBeChecked();
+  await dialect.selectOption('words');
+  await signOut(first);
+  await settings();
+  await expect(dialect).toHaveValue('prime');
+  await expect(letters).toBeChecked();
+
+  await signUp(page, second);
+  await settings();
+  await expect(dialect).toHaveValue('prime');
+  await signOut(second);
+  await signInAs(page, first);
+  await settings();
+  await expect(dialect).toHaveValue('words');
 });

@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { auditTime, combineLatest, fromEvent, map, merge, of, tap, withLatestFrom } from 'rxjs';
 import { entryFeature } from '../entry/entry.feature';
 import { walkFeature } from '../walk/walk.feature';
-import { readerFeature } from '../reader/reader.feature';
+import { asideFeature, readerFeature } from '../reader/reader.feature';
 import { Browser } from './browser.actions';
 import { persist, readStorage, type Persisted } from './persisted';
 
@@ -21,13 +21,15 @@ export const persistState = createEffect(
   (store = inject(Store)) => {
     const state = combineLatest([
       store.select(readerFeature.selectReaderState),
+      store.select(asideFeature.selectAsideState),
       store.select(entryFeature.selectEntryState),
       store.select(walkFeature.selectRecord),
       store.select(walkFeature.selectKept),
       store.select(walkFeature.selectLeft),
     ]).pipe(
-      map(([reader, { painted, scheme, hold }, record, kept, left]): Persisted => ({
+      map(([reader, aside, { painted, scheme, hold }, record, kept, left]): Persisted => ({
         reader,
+        aside,
         entry: { painted: [...painted], scheme: [...scheme], hold },
         walk: record && { record, kept },
         left: [...left],

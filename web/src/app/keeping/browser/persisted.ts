@@ -1,4 +1,4 @@
-import { createSolveSchema, readerPartSchema } from '@sleetcrest/contract';
+import { createSolveSchema, readerPartSchema, readerSchema } from '@sleetcrest/contract';
 import { COLOURS } from '@sleetcrest/core';
 import * as z from 'zod';
 
@@ -11,6 +11,8 @@ const painted = z.array(z.int().min(-1).max(5)).length(54);
 /** What the browser keeps, so that a reload leads back to where one was. */
 const persistedSchema = z.object({
   reader: readerPartSchema.optional(),
+  /** A guest's settings, while somebody is signed in. */
+  aside: z.object({ whose: z.string(), guests: readerSchema }).nullable().optional(),
   entry: z
     .object({ painted, scheme: z.array(z.enum(COLOURS)).length(6), hold: z.int().min(0).max(23) })
     .optional(),

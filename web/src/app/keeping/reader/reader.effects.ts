@@ -6,9 +6,11 @@ import { settingsSchema, type ReaderPart } from '@sleetcrest/contract';
 import isEqual from 'fast-deep-equal';
 import { catchError, EMPTY, filter, map, switchMap, tap } from 'rxjs';
 import { Outbox } from '../../sending/outbox/outbox';
+import { SessionApi } from '../account/account.actions';
 import { accountFeature } from '../account/account.feature';
 import { DEFAULT_READER, type Reader } from './reader';
-import { readerFeature, SettingsApi, SettingsPage } from './reader.feature';
+import { seatFor } from './aside';
+import { asideFeature, readerFeature, SettingsApi, SettingsPage } from './reader.feature';
 
 const THING = ['settings'];
 
@@ -26,6 +28,24 @@ export const tellSettings = createEffect(
     );
   },
   { functional: true, dispatch: false },
+);
+
+/** Settings stay with whose they are, on a browser that several share. */
+export const takeSeat = createEffect(
+  (actions = inject(Actions), store = inject(Store)) => {
+    const reader = store.selectSignal(readerFeature.selectReaderState);
+    const aside = store.selectSignal(asideFeature.selectAsideState);
+    return actions.pipe(
+      ofType(SessionApi.sessionTold, SessionApi.signedIn, SessionApi.signedOut),
+      map(({ session: { account } }) => {
+        const now = { reader: reader(), aside: aside() };
+        return { now, next: seatFor(account?.id ?? null, now) };
+      }),
+      filter(({ now, next }) => next.aside !== now.aside),
+      map(({ next }) => SettingsApi.seatTaken({ seat: next })),
+    );
+  },
+  { functional: true },
 );
 
 /** The settings of whoever signs in are used here; what they never changed is as it is here. */

@@ -8,6 +8,7 @@ import {
 } from '@ngrx/store';
 import type { ReaderPart } from '@sleetcrest/contract';
 import { Browser } from '../browser/browser.actions';
+import { FIRST_SEAT, type Aside, type Seat } from './aside';
 import { DEFAULT_READER, type Reader } from './reader';
 
 export const SettingsPage = createActionGroup({
@@ -23,6 +24,8 @@ export const SettingsApi = createActionGroup({
   events: {
     /** What the account reads by, but for what was changed here and is not sent yet. */
     'Settings Told': props<{ settings: ReaderPart }>(),
+    /** Another account is signed in here than before, or none. */
+    'Seat Taken': props<{ seat: Seat }>(),
   },
 });
 
@@ -37,10 +40,21 @@ const over = (state: Reader, told: ReaderPart): Reader => ({
 export const readerFeature = createFeature({
   name: 'reader',
   reducer: createReducer(
-    DEFAULT_READER,
+    FIRST_SEAT.reader,
     on(Browser.stateRestored, (state, { state: { reader = {} } }) => over(state, reader)),
     on(SettingsApi.settingsTold, (state, { settings }) => over(state, settings)),
+    on(SettingsApi.seatTaken, (_, { seat: { reader } }) => reader),
     on(SettingsPage.settingChanged, (state, { change }) => ({ ...state, ...change })),
     on(SettingsPage.coloursReset, (state) => ({ ...state, swatches: DEFAULT_READER.swatches })),
+  ),
+});
+
+/** The settings put aside for the next guest. */
+export const asideFeature = createFeature({
+  name: 'aside',
+  reducer: createReducer<Aside | null>(
+    FIRST_SEAT.aside,
+    on(Browser.stateRestored, (_, { state: { aside = null } }) => aside),
+    on(SettingsApi.seatTaken, (_, { seat: { aside } }) => aside),
   ),
 });
