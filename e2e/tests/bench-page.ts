@@ -78,12 +78,12 @@ export class BenchPage {
     await expect(this.page.locator('.keeping')).toHaveText(/^\s*Saved\s*$/, options);
   }
 
-  /** Goes on turn by turn until the walk is over. */
-  async walkToEnd(): Promise<number> {
+  /** Goes on turn by turn, or by whatever another key does, until the walk is over. */
+  async walkToEnd(key = 'ArrowRight'): Promise<number> {
     const solved = this.page.getByRole('heading', { name: 'Solved.' });
     let presses = 0;
     while (!(await solved.isVisible())) {
-      await this.press('ArrowRight');
+      await this.press(key);
       expect(++presses).toBeLessThan(400);
     }
     return presses;

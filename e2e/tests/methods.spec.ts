@@ -59,7 +59,7 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
   await bench.expectSaved();
   await page.reload();
   await expect(page.getByLabel('Method')).toHaveValue('skarvik-on-thursdays');
-  await bench.walkToEnd();
+  await bench.walkToEnd('ArrowDown');
 
   // And it is there for others, on the server.
   await page.evaluate(() => localStorage.clear());

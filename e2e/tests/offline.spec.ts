@@ -9,6 +9,8 @@ async function time(page: Page): Promise<TimingPage> {
   await timing.open();
   await timing.startByKeys();
   await timing.stopByKeys();
+  // Until it is kept, a page that is opened again goes on with it.
+  await expect(timing.after).toContainText(/kept here|in the log/);
   return timing;
 }
 

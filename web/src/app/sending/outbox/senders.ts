@@ -30,6 +30,8 @@ class RecordSender implements Sender<'record'> {
 
   join(first: Deeds['record'], then: Deeds['record']): Deeds['record'] | null | undefined {
     if (first.do === 'add') {
+      // Told twice, it is as it was told first: more may have been told of it since.
+      if (then.do === 'add') return first;
       if (then.do === 'remove') return null;
       if (then.do === 'change') return { do: 'add', entry: { ...first.entry, ...then.change } };
       if (then.do === 'tag') {

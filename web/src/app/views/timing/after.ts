@@ -8,9 +8,16 @@ import type { LogEntry, Outcome } from '@sleetcrest/core/log';
 import { signal } from '@angular/core';
 import { ToldField } from '../../parts/choice/told-field';
 import { clockText } from '../../parts/words/clock-text';
+import type { Keeping } from './timed-record';
 
 /** What can have come between; any other words will do as well. */
 const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was wrong'];
+
+const KEPT_SAID: Record<Keeping, string> = {
+  kept: 'in the log',
+  waiting: 'kept here until the server can be reached',
+  failed: 'not in the log yet',
+};
 
 /** What is told of a solve once it is stopped. Everything is kept as it is told. */
 @Component({
@@ -135,7 +142,7 @@ const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was
 })
 export class After {
   readonly entry = input.required<LogEntry>();
-  readonly state = input<'kept' | 'waiting' | 'failed' | null>(null);
+  readonly state = input<Keeping | null>(null);
   readonly first = input.required<Side>();
   readonly scheme = input.required<ColourScheme>();
   readonly changed = output<ChangeEntry>();
@@ -158,14 +165,11 @@ export class After {
       turns: turns === null ? '' : turns === 1 ? '1 turn' : `${turns} turns`,
     })),
   );
-  protected readonly keptSaid = computed(
-    () =>
-      ({
-        kept: 'in the log',
-        waiting: 'kept here until the server can be reached',
-        failed: 'not in the log yet',
-      })[this.state() ?? 'kept'],
-  );
+  /** Nothing before it is known: that it is kept is said only once it is. */
+  protected readonly keptSaid = computed(() => {
+    const state = this.state();
+    return state && KEPT_SAID[state];
+  });
 
   protected end(outcome: Outcome): void {
     this.aside.set(outcome === 'aside');

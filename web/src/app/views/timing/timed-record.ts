@@ -31,8 +31,12 @@ export class TimedRecord {
   async keep(record: LogEntry): Promise<void> {
     this.entry.set(record);
     this.trouble.set(null);
+    const book = this.books.own();
     try {
-      this.keeping.set(await this.books.own().add(record));
+      // A reload in the moment between may have left it in the log already, with more told of it.
+      const known = this.run.resumed ? await book.read(record.id).catch(() => null) : null;
+      if (known) this.entry.set(known);
+      this.keeping.set(await book.add(known ?? record));
       this.run.settle();
     } catch (error) {
       this.keeping.set('failed');

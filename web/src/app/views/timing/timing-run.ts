@@ -57,6 +57,8 @@ export class TimingRun {
   readonly tableConnected = signal(false);
   private watch: SolveWatch | null = null;
   private slept = 0;
+  /** Whether it was taken up after a reload: what came of it before is not known here. */
+  resumed = false;
   /** Of which draft the record is kept elsewhere: nothing more of it need survive a reload. */
   private settled: string | null = null;
 
@@ -79,6 +81,7 @@ export class TimingRun {
     });
     const kept = keptRun();
     if (!kept) return;
+    this.resumed = true;
     this.draft.set(kept.draft);
     this.timer.set(kept.timer);
     this.slept = kept.slept;
@@ -87,6 +90,7 @@ export class TimingRun {
 
   /** Begins anew, with what is to be solved next. */
   begin(draft: Draft): void {
+    this.resumed = false;
     this.draft.set(draft);
     this.timer.update(({ hands }) => ({ phase: 'idle', hands }));
     this.watch = null;

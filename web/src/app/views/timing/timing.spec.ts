@@ -93,6 +93,26 @@ describe('the Timing view', () => {
     expect(book.entries[0]!.reason).toBe('the ferry came');
   });
 
+  it('goes on with what the log has of it, when the page went before that was said', async () => {
+    const add = spyOn(book, 'add').and.returnValue(new Promise(() => undefined));
+    key('keydown', 'Enter', 'Enter');
+    hands('keydown');
+    hands('keyup');
+    hands('keydown');
+    await seen(() => add.calls.count() === 1);
+    book.entries = [{ ...add.calls.first().args[0], note: 'on the ferry' }];
+    add.and.callThrough();
+    fixture.destroy();
+    fixture = TestBed.createComponent(Timing);
+    document.body.append(fixture.nativeElement as Node);
+    await seen(() => host().querySelector('sc-after')?.textContent.includes('in the log') ?? false);
+    const note = host().querySelector<HTMLInputElement>(
+      'sc-after [formControlName=note], sc-after textarea',
+    )!;
+    expect(note.value).toBe('on the ferry');
+    expect(book.entries.length).toBe(1);
+  });
+
   it('scrambles for one stage alone when that is practised', async () => {
     const scope = host().querySelector<HTMLSelectElement>('.set select')!;
     scope.value = 'corners';
