@@ -133,10 +133,14 @@ class CaseCompiler {
     const before = (sticker: number): number =>
       stickerInHold(hold, lining.length > 0 ? STICKER_SOURCES[lining[0]!]![sticker]! : sticker);
 
-    const cells = Object.entries(pattern).flatMap(([name, seen]) => [
-      before(this.stickerNamed(name)),
-      seenMask(seen, hold, this.first),
-    ]);
+    // The most telling first: most cubes are then turned away by the first look.
+    const cells = Object.entries(pattern)
+      .map(([name, seen]): [number, number] => [
+        before(this.stickerNamed(name)),
+        seenMask(seen, hold, this.first),
+      ])
+      .sort(([, a], [, b]) => coloursIn(a) - coloursIn(b))
+      .flat();
     const places = one.pieces.map((name) => this.placeBefore(name, before));
     const { turns, holdAfter } = ownTurns(this.hold, [...lining, ...this.moves]);
     const told = one.lineUp && (lining.length > 0 ? one.lineUp.turning : one.lineUp.already);
@@ -184,6 +188,9 @@ class CaseCompiler {
     return template;
   }
 }
+
+/** How many colours a mask admits. */
+const coloursIn = (mask: number): number => mask.toString(2).replaceAll('0', '').length;
 
 /** Whether the painted cube shows what the variant asks for. */
 export function matches(cells: Uint8Array, stickers: Uint8Array): boolean {

@@ -3,17 +3,23 @@ import type { ColourScheme } from '../cube/colours.js';
 import { paintStickers, pieceAt, type Cube } from '../cube/cube.js';
 import { holdsWithUp, nearestHolds, sideInHold, turnedOver, type Hold } from '../cube/holds.js';
 import { STICKER_COUNT } from '../cube/painted.js';
-import { PLACES } from '../cube/pieces.js';
+import { PLACE_COUNT, PLACES } from '../cube/pieces.js';
 import { UP, type Side } from '../cube/sides.js';
 import { compileApproach, matches, UNPAINTED, type Variant } from './compile.js';
 import { Teller, type Choice, type Runner, type Told } from './runner.js';
 
+// Three for each place, an edge's last one twice: flat, for a loop that runs for every look.
+const STICKERS = Uint8Array.from(PLACES.flatMap(({ stickers: [a, b, c = b] }) => [a!, b!, c!]));
+
 /** Paints the pieces that matter; the others are left unpainted, so that nothing can rely on them. */
 export function paintWhatMatters(cube: Cube, matter: Uint8Array, stickers: Uint8Array): void {
   paintStickers(cube, stickers);
-  for (const place of PLACES) {
-    if (matter[pieceAt(cube, place.index)]) continue;
-    for (const sticker of place.stickers) stickers[sticker] = UNPAINTED;
+  for (let place = 0; place < PLACE_COUNT; place++) {
+    if (matter[pieceAt(cube, place)]) continue;
+    const first = place * 3;
+    stickers[STICKERS[first]!] = UNPAINTED;
+    stickers[STICKERS[first + 1]!] = UNPAINTED;
+    stickers[STICKERS[first + 2]!] = UNPAINTED;
   }
 }
 
