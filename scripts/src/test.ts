@@ -72,11 +72,11 @@ function counted(
 
 /** What is worth reading again of what a failed run said: where the list of failures begins, or the end. */
 function excerpt(said: string): string {
-  const from = said.search(/^Failures:/m);
+  const from = said.search(/^Failures:|^.* FAILED$/m);
   const lines = said
     .slice(Math.max(from, 0))
     .split('\n')
-    .filter((line) => line.trim() !== '' && !/Executed \d+ of \d+ SUCCESS/.test(line));
+    .filter((line) => line.trim() !== '' && !/Executed \d+ of \d+/.test(line));
   return (from < 0 ? lines.slice(-TOLD_AGAIN) : lines.slice(0, TOLD_AGAIN)).join('\n');
 }
 

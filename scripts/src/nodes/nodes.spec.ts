@@ -2,7 +2,7 @@ import { nodes } from './run.js';
 
 describe('several processes on one database', () => {
   it('lose, double and believe nothing while each is killed and comes back', async () => {
-    const found = await nodes({ nodes: 3, clients: 12, kills: 6, seed: 5 });
+    const found = await nodes({ nodes: 3, clients: 8, kills: 6, seed: 5 });
     expect(found.examples).toEqual([]);
     expect(found.faults).toEqual({
       ...{ lost: 0, doubled: 0, otherServerErrors: 0, wrongAnswers: 0, believedAfterEnd: 0 },
