@@ -1,19 +1,20 @@
 import { Readable } from 'node:stream';
 import { inspectionSchema, slipAnswerSchema, walkthroughSchema } from '@sleetcrest/contract';
 import {
+  cubeFromPainted,
   inspect,
   isSolved,
   methodById,
   METHODS,
   randomFrom,
   readCubeDocument,
-  cubeFromPainted,
   replay,
+  solvedCube,
   STANDARD_SCHEME,
+  TURNS,
   writeCubeDocument,
   writeMoves,
   writePainted,
-  solvedCube,
   type CubeDocument,
   type Method,
   type PaintedCube,
@@ -56,7 +57,7 @@ function paintedOf(document: unknown): PaintedCube {
 }
 
 const random = randomFrom(9);
-const someTurns = (): string => writeMoves(Array.from({ length: 30 }, () => random(18)));
+const someTurns = (): string => writeMoves(Array.from({ length: 30 }, () => TURNS[random(18)]!));
 
 function checkWalk(line: string): void {
   const walk = JSON.parse(line) as Walkthrough;

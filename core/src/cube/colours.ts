@@ -23,4 +23,4 @@ export function readScheme(colours: readonly Colour[]): Result<ColourScheme, str
 }
 
 export const sideOfColour = (scheme: ColourScheme, colour: string): Side =>
-  scheme.indexOf(colour as Colour);
+  scheme.indexOf(colour as Colour) as Side;

@@ -86,12 +86,14 @@ for (const { index, sides } of PLACES) {
 
 /** The colour that a place (0…19) holding a byte `value` shows at its sticker `slot`. */
 export const colourOfValue = (place: number, value: number, slot: number): Side =>
-  place < CORNER_COUNT ? CORNER_COLOURS[value * 3 + slot]! : EDGE_COLOURS[value * 2 + slot]!;
+  (place < CORNER_COUNT
+    ? CORNER_COLOURS[value * 3 + slot]!
+    : EDGE_COLOURS[value * 2 + slot]!) as Side;
 
 /** The colour (as the side whose centre has it) that the cube shows at a sticker number. */
 export function colourAt(cube: Cube, sticker: number): Side {
   const place = STICKER_PLACE[sticker]!;
-  if (place < 0) return (sticker / 9) | 0;
+  if (place < 0) return ((sticker / 9) | 0) as Side;
   return colourOfValue(place, cube[place]!, STICKER_SLOT[sticker]!);
 }
 

@@ -55,7 +55,7 @@ export const STICKERS: readonly { side: Side; piece: Vector }[] = SIDES.flatMap(
 );
 
 export const sideOfNormal = (normal: Vector): Side =>
-  NORMALS.findIndex((n) => dot(n, normal) === 1);
+  NORMALS.findIndex((n) => dot(n, normal) === 1) as Side;
 
 /** The sticker on `side` of the small cube at `piece`, or −1. */
 export const stickerAt = (side: Side, piece: Vector): number =>

@@ -1,5 +1,6 @@
 import {
   HOLD_COUNT,
+  HOLDS,
   HOME_HOLD,
   holdOf,
   holdsWithUp,
@@ -8,8 +9,6 @@ import {
   turnHold,
 } from './holds.js';
 import { BACK, DOWN, FRONT, LEFT, RIGHT, SIDES, UP } from './sides.js';
-
-const HOLDS = Array.from({ length: HOLD_COUNT }, (_, hold) => hold);
 
 describe('a hold', () => {
   it('exists for each pair of an upper and a front side that touch, and for no other', () => {

@@ -1,3 +1,4 @@
+import type { Branded } from './brand.js';
 import {
   NORMALS,
   quarterTurn,
@@ -10,12 +11,13 @@ import { BACK, DOWN, FRONT, LEFT, opposite, RIGHT, SIDES, UP, type Side } from '
 import { quartersOfTurn, sideOfTurn, turnOf, type Turn } from './turns.js';
 
 /**
- * A hold: which side of the cube is where in the person's hands. Numbered 0…23; hold 0 has
+ * A hold: which side of the cube is where in the person's hands. Branded 0…23; hold 0 has
  * white up and green in front.
  */
-export type Hold = number;
+export type Hold = Branded<'hold'>;
 
 export const HOLD_COUNT = 24;
+export const HOLDS: readonly Hold[] = Array.from({ length: HOLD_COUNT }, (_, hold) => hold as Hold);
 
 interface HoldData {
   /** `sides[face]`: the cube's side now lying where `face` (a side letter of the hold) is. */
@@ -53,12 +55,12 @@ for (const up of SIDES) {
 }
 
 /** Hold 0: white up, green in front. */
-export const HOME_HOLD: Hold = NUMBER_OF[UP * 6 + FRONT]!;
+export const HOME_HOLD: Hold = NUMBER_OF[UP * 6 + FRONT]! as Hold;
 
 /** The hold with these sides up and in front, or undefined when they are the same or opposite. */
 export function holdOf(up: Side, front: Side): Hold | undefined {
   const hold = NUMBER_OF[up * 6 + front];
-  return hold === undefined || hold < 0 ? undefined : hold;
+  return hold === undefined || hold < 0 ? undefined : (hold as Hold);
 }
 
 /** The cube's side that is at `face` (numbered as a side) in this hold. */

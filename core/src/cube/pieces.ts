@@ -1,5 +1,5 @@
 import { dot, NORMALS, quarterTurn, stickerAt, type Vector } from './geometry.js';
-import { SIDE_LETTERS, type Side } from './sides.js';
+import { SIDE_LETTERS, sideOfLetter, type Side } from './sides.js';
 
 /**
  * The places where pieces sit, and the pieces named by their home place.
@@ -32,7 +32,7 @@ const sum = (name: string): Vector =>
 
 function placeOf(name: string, index: number): Place {
   const piece = sum(name);
-  let sides: Side[] = [...name].map((letter) => SIDE_LETTERS.indexOf(letter));
+  let sides: Side[] = [...name].map(sideOfLetter);
   if (sides.length === 3) {
     // Clockwise about the diagonal: keep the order if the triple product says so, else swap.
     const [a, b, c] = sides.map((side) => NORMALS[side]!) as [Vector, Vector, Vector];

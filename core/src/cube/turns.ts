@@ -1,3 +1,4 @@
+import type { Branded } from './brand.js';
 import type { Cube } from './cube.js';
 import { stickerTargets } from './geometry.js';
 import { inLayer, PLACES, STICKER_PLACE, STICKER_SLOT } from './pieces.js';
@@ -7,15 +8,16 @@ import { SIDES, type Side } from './sides.js';
  * A turn of one side: `3·side + quarters − 1`, so 0…17. Quarters 1 is clockwise as seen looking
  * at that side, 2 a half turn, 3 counter-clockwise.
  */
-export type Turn = number;
+export type Turn = Branded<'turn'>;
 
 export const TURN_COUNT = 18;
+export const TURNS: readonly Turn[] = Array.from({ length: TURN_COUNT }, (_, turn) => turn as Turn);
 
 export const turnOf = (side: Side, quarters: number): Turn =>
-  side * 3 + (((quarters % 4) + 4) % 4) - 1;
-export const sideOfTurn = (turn: Turn): Side => (turn / 3) | 0;
+  (side * 3 + (((quarters % 4) + 4) % 4) - 1) as Turn;
+export const sideOfTurn = (turn: Turn): Side => ((turn / 3) | 0) as Side;
 export const quartersOfTurn = (turn: Turn): number => (turn % 3) + 1;
-export const inverseTurn = (turn: Turn): Turn => sideOfTurn(turn) * 3 + 2 - (turn % 3);
+export const inverseTurn = (turn: Turn): Turn => (sideOfTurn(turn) * 3 + 2 - (turn % 3)) as Turn;
 
 /** `STICKER_TARGETS[turn][s]`: where sticker `s` goes by that turn. */
 export const STICKER_TARGETS: readonly Uint8Array[] = SIDES.flatMap((side) => {
@@ -26,7 +28,7 @@ export const STICKER_TARGETS: readonly Uint8Array[] = SIDES.flatMap((side) => {
 
 /** `STICKER_SOURCES[turn][s]`: which sticker comes to `s` by that turn. */
 export const STICKER_SOURCES: readonly Uint8Array[] = STICKER_TARGETS.map(
-  (_, turn) => STICKER_TARGETS[inverseTurn(turn)]!,
+  (_, turn) => STICKER_TARGETS[inverseTurn(turn as Turn)]!,
 );
 
 // Per turn, eight entries: the place written, the place read, and the twist added on the way.
@@ -73,8 +75,11 @@ export function applyTurn(cube: Cube, turn: Turn): void {
   cube[TO[e + 7]!] = i;
 }
 
+/** Turns kept as bytes. */
+export const turnsIn = (bytes: Uint8Array): Turn[] => Array.from(bytes, (turn) => turn as Turn);
+
 /** Turns the cube in place by each turn in order. */
-export function applyTurns(cube: Cube, turns: Iterable<Turn>): Cube {
-  for (const turn of turns) applyTurn(cube, turn);
+export function applyTurns(cube: Cube, turns: Iterable<Turn> | Uint8Array): Cube {
+  for (const turn of turns) applyTurn(cube, turn as Turn);
   return cube;
 }

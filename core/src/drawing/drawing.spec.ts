@@ -1,3 +1,4 @@
+import { MOVES } from '../notation/moves.js';
 import { cubeBy, moves } from '../core.spec-support.js';
 import { COLOURS, STANDARD_SCHEME, type Colour } from '../cube/colours.js';
 import { HOME_HOLD } from '../cube/holds.js';
@@ -90,7 +91,7 @@ describe('a row of tiles', () => {
   });
 
   it('has an arrow head at the end of each way', () => {
-    for (let move = 0; move < 27; move++) {
+    for (const move of MOVES) {
       const { svg } = tilesSvg([move], 'prime', false, 'Text', 1)!;
       expect(count(svg, '<polygon')).toBe(1);
       expect(svg).not.toContain('NaN');

@@ -1,3 +1,4 @@
+import type { Hold } from '../cube/holds.js';
 import { cubeBy } from '../core.spec-support.js';
 import { STANDARD_SCHEME } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
@@ -91,7 +92,7 @@ describe('entering a cube', () => {
   it('is asked side by side, with the cube re-held once', () => {
     for (let k = 0; k < 20; k++) {
       const holds: number[] = [];
-      let hold: number | undefined;
+      let hold: Hold | undefined;
       const count = taps(aCube(), unseenCube(), (known) => {
         const question = nextQuestion(known, hold);
         if (question && question.hold !== hold) holds.push((hold = question.hold));

@@ -1,8 +1,8 @@
 import { paintStickers } from '../cube/cube.js';
-import { STANDARD_SCHEME, type Colour } from '../cube/colours.js';
+import { sideOfColour, STANDARD_SCHEME, type Colour } from '../cube/colours.js';
 import { holdsWithUp, stickerInHold } from '../cube/holds.js';
 import { randomFrom } from '../cube/random.js';
-import { DOWN, UP } from '../cube/sides.js';
+import { DOWN, UP, type Side } from '../cube/sides.js';
 import { approachById, APPROACHES } from '../approaches/index.js';
 import { isSearch } from '../approaches/approach.js';
 import { casesSeen } from './cases-seen.js';
@@ -10,11 +10,11 @@ import { stickerCalled } from './compile.js';
 import { runnerFor } from './stage-runner.js';
 import { startsOf } from './starts.js';
 
-const seeing = (stickers: Record<string, Colour>): Map<number, number> =>
+const seeing = (stickers: Record<string, Colour>): Map<number, Side> =>
   new Map(
     Object.entries(stickers).map(([name, colour]) => [
       stickerCalled(name)!,
-      STANDARD_SCHEME.indexOf(colour),
+      sideOfColour(STANDARD_SCHEME, colour),
     ]),
   );
 const can = (id: string, stickers: Record<string, Colour>): string[] =>
@@ -65,10 +65,10 @@ describe('the cases that can be what is seen', () => {
         const [choice] = runnerFor(approach, UP).plan(start, hold, false);
         if (!choice) continue;
         paintStickers(start, stickers);
-        const seen = new Map<number, number>();
+        const seen = new Map<number, Side>();
         for (let n = 0; n < 12; n++) {
           const sticker = random(54);
-          seen.set(sticker, stickers[stickerInHold(hold, sticker)]!);
+          seen.set(sticker, stickers[stickerInHold(hold, sticker)]! as Side);
         }
         expect(casesSeen(approach, seen, UP).has(choice.case.id))
           .withContext(`${choice.case.id} ${k}`)

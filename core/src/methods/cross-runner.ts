@@ -1,7 +1,14 @@
 import type { SearchApproach } from '../approaches/approach.js';
 import type { ColourScheme } from '../cube/colours.js';
 import type { Cube } from '../cube/cube.js';
-import { faceInHold, nearestHolds, sideInHold, turnedOver, type Hold } from '../cube/holds.js';
+import {
+  faceInHold,
+  HOME_HOLD,
+  nearestHolds,
+  sideInHold,
+  turnedOver,
+  type Hold,
+} from '../cube/holds.js';
 import { PLACES } from '../cube/pieces.js';
 import { BACK, FRONT, opposite, RIGHT, type Side } from '../cube/sides.js';
 import { sideOfTurn, type Turn } from '../cube/turns.js';
@@ -98,7 +105,7 @@ export class CrossRunner implements Runner {
 
   /** Whether `side` is to the right or left of `other`, looking at `other` with the layer below. */
   private hand(side: Side, other: Side): string {
-    const hold = nearestHolds(turnedOver(0, opposite(this.first))).find(
+    const hold = nearestHolds(turnedOver(HOME_HOLD, opposite(this.first))).find(
       (one) => sideInHold(one, FRONT) === other,
     )!;
     return faceInHold(hold, side) === RIGHT ? 'right' : 'left';

@@ -1,7 +1,14 @@
 import type { PatternApproach } from '../approaches/approach.js';
 import type { ColourScheme } from '../cube/colours.js';
 import { paintStickers, pieceAt, type Cube } from '../cube/cube.js';
-import { holdsWithUp, nearestHolds, sideInHold, turnedOver, type Hold } from '../cube/holds.js';
+import {
+  holdsWithUp,
+  HOME_HOLD,
+  nearestHolds,
+  sideInHold,
+  turnedOver,
+  type Hold,
+} from '../cube/holds.js';
 import { STICKER_COUNT } from '../cube/painted.js';
 import { PLACE_COUNT, PLACES } from '../cube/pieces.js';
 import { UP, type Side } from '../cube/sides.js';
@@ -68,7 +75,7 @@ export class PatternRunner implements Runner {
   /** Every case the cube shows, in every hold and for every piece, best first. */
   fitting(cube: Cube): readonly Variant[] {
     paintStickers(cube, this.stickers);
-    return this.ordered[turnedOver(0, this.up)]!.filter(({ cells }) =>
+    return this.ordered[turnedOver(HOME_HOLD, this.up)]!.filter(({ cells }) =>
       matches(cells, this.stickers),
     );
   }

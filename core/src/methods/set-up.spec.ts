@@ -17,7 +17,7 @@ describe('the set-up of a case', () => {
       if (!approaches.ok) throw new Error(approaches.error);
       for (const approach of approaches.value) {
         for (const { id } of approach.cases) {
-          const first = id.length % SIDES.length;
+          const first = SIDES[id.length % SIDES.length]!;
           const made = setUpFor(id, method, 3, first);
           if (!made.ok) throw new Error(made.error);
           const { turns, cube, midway } = made.value;

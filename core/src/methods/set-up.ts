@@ -4,7 +4,7 @@ import { copyCube, solvedCube, type Cube } from '../cube/cube.js';
 import { HOME_HOLD, type Hold } from '../cube/holds.js';
 import { randomCube, randomFrom, type Random } from '../cube/random.js';
 import { UP, type Side } from '../cube/sides.js';
-import { applyTurns, inverseTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
+import { applyTurns, inverseTurn, TURNS, turnsIn, type Turn } from '../cube/turns.js';
 import { simplifyMoves } from '../notation/simplify.js';
 import { writeMoves } from '../notation/write.js';
 import { fail, ok, type Result } from '../result.js';
@@ -132,7 +132,7 @@ class SetUpMaker {
     let found: Choice | undefined;
     runStage(copyCube(start), HOME_HOLD, this.runner, this.first, (choice) => {
       if (choice.case.id === this.caseId) found ??= choice;
-      if (!found) done.push(...choice.turns);
+      if (!found) done.push(...turnsIn(choice.turns));
     });
     if (!found) return undefined;
     const cube = applyTurns(copyCube(start), done);
@@ -151,7 +151,9 @@ class SetUpMaker {
     let hold: Hold = HOME_HOLD;
     for (const approach of this.approaches) {
       const runner = runnerFor(approach, this.first);
-      const end = runStage(cube, hold, runner, this.first, (choice) => done.push(...choice.turns));
+      const end = runStage(cube, hold, runner, this.first, (choice) =>
+        done.push(...turnsIn(choice.turns)),
+      );
       if (typeof end !== 'string') hold = end;
     }
     return done.reverse().map(inverseTurn);
@@ -159,7 +161,7 @@ class SetUpMaker {
 
   /** What can be done to a finished cube without losing what comes before this stage. */
   private undoings(): { own: (readonly Turn[])[]; later: (readonly Turn[])[] } {
-    const single = Array.from({ length: TURN_COUNT }, (_, turn) => [turn]);
+    const single = TURNS.map((turn) => [turn]);
     if (this.approach.after === null) return { own: single, later: [] };
     const undone = (approach: Approach): Turn[][] =>
       this.ways(approach).map((turns) => [...turns].reverse().map(inverseTurn));
@@ -174,6 +176,8 @@ class SetUpMaker {
 
   private ways(approach: Approach): (readonly Turn[])[] {
     if (isSearch(approach)) return pairTables(this.first).moves.map(({ turns }) => turns);
-    return compileApproach(approach, this.first, STANDARD_SCHEME).map(({ turns }) => [...turns]);
+    return compileApproach(approach, this.first, STANDARD_SCHEME).map(({ turns }) =>
+      turnsIn(turns),
+    );
   }
 }

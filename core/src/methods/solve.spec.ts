@@ -30,7 +30,7 @@ function solved(
 const random = randomFrom(42);
 const sample = Array.from({ length: 900 }, (_, k) => ({
   cube: randomCube(random),
-  first: k % 6,
+  first: SIDES[k % 6]!,
   method: METHODS[Math.floor(k / 6) % METHODS.length]!,
 }));
 const mixes = [...allMixes()];

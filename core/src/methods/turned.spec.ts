@@ -5,6 +5,7 @@ import {
   faceInHold,
   holdOf,
   holdsWithUp,
+  HOME_HOLD,
   sideInHold,
   stickerInHold,
   turnHold,
@@ -13,7 +14,7 @@ import {
 import { findProblems } from '../cube/legality.js';
 import { cubeFromPainted, paintedFromCube } from '../cube/painted.js';
 import { randomCube, randomFrom } from '../cube/random.js';
-import { DOWN, FRONT, UP } from '../cube/sides.js';
+import { DOWN, FRONT, UP, type Side } from '../cube/sides.js';
 import { goalHolds } from '../stages/goals.js';
 import { METHODS } from './named.js';
 import { resolveMethod } from './resolve.js';
@@ -25,7 +26,7 @@ import type { Choice } from './runner.js';
 function renamed(cube: Cube, hold: Hold): Cube {
   const painted = paintedFromCube(cube);
   const seen = painted.map((_, sticker) =>
-    faceInHold(hold, painted[stickerInHold(hold, sticker)]!),
+    faceInHold(hold, painted[stickerInHold(hold, sticker)]! as Side),
   );
   return cubeFromPainted(seen);
 }
@@ -37,7 +38,7 @@ const renamedHold = (hold: Hold, by: Hold): Hold =>
 const said = ({ case: { id }, lineUp, sequence }: Choice): string => `${id} ${lineUp}|${sequence}`;
 
 describe('a cube turned about its upright axis', () => {
-  const quarter = turnHold(0, 1, 1);
+  const quarter = turnHold(HOME_HOLD, 1, 1);
 
   it('is still a real cube, with the same stages done', () => {
     const random = randomFrom(31);

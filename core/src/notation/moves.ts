@@ -1,3 +1,4 @@
+import type { Branded } from '../cube/brand.js';
 import { solvedCube, type Cube } from '../cube/cube.js';
 import { HOME_HOLD, turnHold, turnInHold, type Hold } from '../cube/holds.js';
 import { applyTurn, inverseTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
@@ -6,9 +7,20 @@ import { applyTurn, inverseTurn, TURN_COUNT, type Turn } from '../cube/turns.js'
  * A move as written: 0…17 is a turn of a side of the hold (numbered as in `cube/turns`), 18…26 a
  * turn of the whole cube, `18 + 3·axis + quarters − 1` with axis 0…2 for `x y z`.
  */
-export type Move = number;
+export type Move = Turn | WholeTurn;
+export type WholeTurn = Branded<'whole turn'>;
 
-export const isWholeCube = (move: Move): boolean => move >= TURN_COUNT;
+/** All moves there are: the turns of the sides, then those of the whole cube. */
+export const MOVES: readonly Move[] = Array.from(
+  { length: TURN_COUNT + 9 },
+  (_, move) => move as Move,
+);
+
+/** A turn of the whole cube about an axis, 0…2 for `x y z`, by one to three quarters. */
+export const wholeTurn = (axis: number, quarters: number): WholeTurn =>
+  (TURN_COUNT + 3 * axis + quarters - 1) as WholeTurn;
+
+export const isWholeCube = (move: Move): move is WholeTurn => move >= TURN_COUNT;
 
 /** For a whole-cube move: its axis (0…2 for `x y z`). */
 export const axisOf = (move: Move): number => ((move - TURN_COUNT) / 3) | 0;
@@ -16,7 +28,7 @@ export const axisOf = (move: Move): number => ((move - TURN_COUNT) / 3) | 0;
 export const quartersOf = (move: Move): number => (move % 3) + 1;
 
 export const invertMove = (move: Move): Move =>
-  isWholeCube(move) ? move + 2 - 2 * (move % 3) : inverseTurn(move);
+  isWholeCube(move) ? ((move + 2 - 2 * (move % 3)) as WholeTurn) : inverseTurn(move);
 
 /** The count of turns: a quarter or half turn of a side is one, a whole-cube turn none. */
 export const countTurns = (moves: readonly Move[]): number =>

@@ -3,12 +3,12 @@ import { compose, copyCube, isSolved, sameCube, solvedCube } from '../cube/cube.
 import { HOME_HOLD } from '../cube/holds.js';
 import { cubeBy, moves } from '../core.spec-support.js';
 import { mirrorMoves } from './mirror.js';
-import { applyMoves, countTurns, invertMoves, type Move } from './moves.js';
+import { applyMoves, countTurns, invertMoves, MOVES, type Move } from './moves.js';
 import { readMoves } from './read.js';
 import { simplifyMoves } from './simplify.js';
 import { DIALECTS, writeMoves } from './write.js';
 
-const someMoves = fc.array(fc.integer({ min: 0, max: 26 }), { maxLength: 40 });
+const someMoves = fc.array(fc.constantFrom(...MOVES), { maxLength: 40 });
 const after = (list: Move[]) => {
   const cube = solvedCube();
   return { cube, hold: applyMoves(cube, HOME_HOLD, list) };

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '../result.js';
 import { SIDE_LETTERS } from '../cube/sides.js';
 import { TURN_COUNT } from '../cube/turns.js';
-import { invertMove, invertMoves, type Move } from './moves.js';
+import { invertMove, invertMoves, MOVES, type Move } from './moves.js';
 import { writeMove } from './write.js';
 
 /** A token that is no turn, and where it stands (0 is the first character). */
@@ -18,7 +18,7 @@ const LETTERS = SIDE_LETTERS + 'xyz';
 const PRIMES = "'’‘′`´";
 
 // "top, to the left" and so on, longest first so that "…, half way round" is not cut short.
-const PHRASES: readonly { words: string; move: Move }[] = Array.from({ length: 27 }, (_, move) => ({
+const PHRASES: readonly { words: string; move: Move }[] = MOVES.map((move) => ({
   words: writeMove(move, 'words'),
   move,
 })).sort((a, b) => b.words.length - a.words.length);
@@ -114,7 +114,7 @@ class Reader {
     const suffix = this.text[this.at];
     if (suffix !== undefined && (PRIMES.includes(suffix) || suffix === 'i')) {
       this.at++;
-      move = invertMove(move);
+      move = invertMove(move as Move);
       if (this.text[this.at] === '2' && move % 3 === 2) {
         this.at++;
         move -= 1;
@@ -129,7 +129,7 @@ class Reader {
     ) {
       this.unknown(start);
     }
-    return move;
+    return move as Move;
   }
 
   private unknown(start: number): never {

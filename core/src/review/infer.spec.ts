@@ -3,7 +3,7 @@ import { copyCube, type Cube } from '../cube/cube.js';
 import { HOME_HOLD, turnHold, turnInHold } from '../cube/holds.js';
 import { randomCube, randomFrom, type Random } from '../cube/random.js';
 import { SIDES, UP, type Side } from '../cube/sides.js';
-import { applyTurns, type Turn } from '../cube/turns.js';
+import { applyTurns, turnOf, turnsIn, type Turn } from '../cube/turns.js';
 import type { Approach } from '../approaches/approach.js';
 import { allMixes } from '../methods/mixes.js';
 import { readStep } from '../methods/replay.js';
@@ -129,7 +129,7 @@ describe('the stages and approaches of a solve', () => {
       const from = easy.length > 0 ? easy : shown;
       const variant = from[random(from.length)]!;
       met.push(variant.case.id);
-      done.push(...variant.turns);
+      done.push(...turnsIn(variant.turns));
       now = applyTurns(copyCube(now), variant.turns);
     }
     return { solved: doneSolve(start, done), met };
@@ -144,9 +144,9 @@ describe('turns that came to nothing', () => {
       const cube = randomCube(random);
       const turns = turnsBy(method, cube, UP);
       const at = random(turns.length);
-      const side = random(6) * 3;
-      const other = ((side / 3 + 1) % 6) * 3;
-      const slip = [side, other, other + 2, side + 2];
+      const k6 = random(6);
+      const [side, other] = [SIDES[k6]!, SIDES[(k6 + 1) % 6]!];
+      const slip = [turnOf(side, 1), turnOf(other, 1), turnOf(other, 3), turnOf(side, 3)];
       const slipped = [...turns.slice(0, at), ...slip, ...turns.slice(at)];
       const solved = doneSolve(cube, slipped);
       const stages = inferStages(solved, UP, STANDARD_SCHEME, []);

@@ -9,7 +9,7 @@ import { copyCube, isHome, type Cube } from '../cube/cube.js';
 import { holdsWithUp, HOME_HOLD, turnInHold, turnSeenInHold } from '../cube/holds.js';
 import type { ColourScheme } from '../cube/colours.js';
 import type { Side } from '../cube/sides.js';
-import { applyTurn, applyTurns, sideOfTurn, turnOf, type Turn } from '../cube/turns.js';
+import { applyTurn, applyTurns, sideOfTurn, turnOf, turnsIn, type Turn } from '../cube/turns.js';
 import { patternRunnerFor, runnerFor } from '../methods/stage-runner.js';
 import { simplifyMoves } from '../notation/simplify.js';
 import { crossTable } from '../search/cross-table.js';
@@ -144,7 +144,7 @@ function patternNexts(
         );
         // Nearly every variant ends nowhere that the solve came to.
         if (ends.length === 0) return [];
-        const core = coreOf(asTurned([...variant.turns], layer, quarters), layer);
+        const core = coreOf(asTurned(turnsIn(variant.turns), layer, quarters), layer);
         return ends.map((end): Next => {
           const same = coreOf(turns.slice(at, end), layer) === core;
           const answered: Answered = same ? 'as-taught' : 'otherwise';
@@ -206,7 +206,7 @@ function searchNexts(
     const [next] = runner.plan(cubes[at]!, HOME_HOLD, false);
     if (!next) return [];
     const same =
-      simplifyMoves(turns.slice(at, end)).join() === simplifyMoves([...next.turns]).join();
+      simplifyMoves(turns.slice(at, end)).join() === simplifyMoves(turnsIn(next.turns)).join();
     const together = !isCross && progress(end) - before >= 2 && end - at <= PAIR_WITHIN;
     return [
       {

@@ -3,7 +3,7 @@ import { copyCube, solvedCube, type Cube } from '../cube/cube.js';
 import type { ColourScheme } from '../cube/colours.js';
 import { HOME_HOLD } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
-import { applyTurns, turnOf, type Turn } from '../cube/turns.js';
+import { applyTurns, turnOf, turnsIn, type Turn } from '../cube/turns.js';
 import { resolveMethod } from '../methods/resolve.js';
 import { runStage } from '../methods/stage-run.js';
 import { runnerFor } from '../methods/stage-runner.js';
@@ -62,7 +62,7 @@ export function wayBy(
   let turnCount = turns.length;
   const end = copyCube(ready.cube);
   const done = runStage(end, HOME_HOLD, runnerFor(approach, first, scheme), first, (choice) => {
-    turns.push(...choice.turns);
+    turns.push(...turnsIn(choice.turns));
     turnCount += choice.turnCount;
   });
   return typeof done === 'string' ? undefined : { turns: writeMoves(turns), turnCount, end };

@@ -2,7 +2,7 @@ import { cubeBy } from '../core.spec-support.js';
 import { copyCube } from '../cube/cube.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import { SIDES, UP } from '../cube/sides.js';
-import { applyTurn, applyTurns, sideOfTurn, TURN_COUNT } from '../cube/turns.js';
+import { applyTurn, applyTurns, sideOfTurn, turnOf, TURNS } from '../cube/turns.js';
 import { goalHolds } from '../stages/goals.js';
 import { crossTable } from './cross-table.js';
 
@@ -10,7 +10,7 @@ describe('the table of crosses', () => {
   it('leads to the cross, for every first colour', () => {
     const random = randomFrom(11);
     for (let k = 0; k < 300; k++) {
-      const [cube, first] = [randomCube(random), k % 6];
+      const [cube, first] = [randomCube(random), SIDES[k % 6]!] as const;
       const way = crossTable(first).shortest(cube);
       expect(way.length).toBeLessThanOrEqual(8);
       expect(goalHolds(applyTurns(cube, way), 'cross', first)).toBeTrue();
@@ -23,7 +23,7 @@ describe('the table of crosses', () => {
       const cube = randomCube(random);
       const { length } = crossTable(UP).shortest(cube);
       const nearest = Math.min(
-        ...Array.from({ length: TURN_COUNT }, (_, turn) => {
+        ...TURNS.map((turn) => {
           const turned = copyCube(cube);
           applyTurn(turned, turn);
           return crossTable(UP).shortest(turned).length;
@@ -43,7 +43,7 @@ describe('the table of crosses', () => {
 
   it('turns the cross’s own side as late as can be', () => {
     for (const first of SIDES) {
-      const cube = applyTurns(cubeBy(''), [first * 3]);
+      const cube = applyTurns(cubeBy(''), [turnOf(first, 1)]);
       const [only] = crossTable(first).shortest(cube);
       expect(sideOfTurn(only!)).toBe(first);
     }

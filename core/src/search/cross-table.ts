@@ -1,6 +1,6 @@
 import type { Cube } from '../cube/cube.js';
 import { opposite, SIDES, type Side } from '../cube/sides.js';
-import { sideOfTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
+import { sideOfTurn, TURN_COUNT, turnOf, type Turn } from '../cube/turns.js';
 import { layersOf } from '../stages/goals.js';
 import { atHome, MOVED, whereIs } from './piece-moves.js';
 
@@ -20,11 +20,9 @@ export class CrossTable {
   constructor(first: Side) {
     this.edges = layersOf(first).firstEdges;
     const sides = [...SIDES.filter((side) => side !== first && side !== opposite(first))];
-    this.order = [...sides, opposite(first), first].flatMap((side) => [
-      side * 3,
-      side * 3 + 2,
-      side * 3 + 1,
-    ]);
+    this.order = [...sides, opposite(first), first].flatMap((side) =>
+      [1, 3, 2].map((quarters) => turnOf(side, quarters)),
+    );
     this.fill();
   }
 

@@ -1,6 +1,6 @@
 import { pieceAt, placeValue, solvedCube, twistAt, type Cube } from '../cube/cube.js';
 import { CORNER_COUNT, PLACE_COUNT } from '../cube/pieces.js';
-import { applyTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
+import { applyTurn, TURN_COUNT, TURNS } from '../cube/turns.js';
 
 /**
  * Where one piece is and how it is twisted, as a number 0…23: a corner `3·place + twist`, an edge
@@ -14,7 +14,7 @@ export const MOVED = {
   edge: new Uint8Array(TURN_COUNT * 24),
 };
 
-for (let turn: Turn = 0; turn < TURN_COUNT; turn++) {
+for (const turn of TURNS) {
   const cube = solvedCube();
   applyTurn(cube, turn);
   for (let place = 0; place < PLACE_COUNT; place++) {

@@ -11,11 +11,15 @@ const NEAR = 4;
 
 const keyOf = (cube: Cube): string => String.fromCharCode(...cube);
 
-let known: Map<string, Turn> | undefined;
+/** What brings a solved cube nearer. */
+const THERE = null;
+type Nearer = Turn | typeof THERE;
 
-function nearCubes(): Map<string, Turn> {
+let known: Map<string, Nearer> | undefined;
+
+function nearCubes(): Map<string, Nearer> {
   if (known) return known;
-  known = new Map([[keyOf(solvedCube()), -1]]);
+  known = new Map<string, Nearer>([[keyOf(solvedCube()), THERE]]);
   let edge = [solvedCube()];
   for (let length = 1; length <= NEAR; length++) {
     const next: Cube[] = [];
@@ -39,7 +43,7 @@ function nearWay(cube: Cube): Turn[] | undefined {
   const near = nearCubes();
   const now = copyCube(cube);
   const way: Turn[] = [];
-  for (let turn = near.get(keyOf(now)); turn !== -1; turn = near.get(keyOf(now))) {
+  for (let turn = near.get(keyOf(now)); turn !== THERE; turn = near.get(keyOf(now))) {
     if (turn === undefined) return undefined;
     applyTurn(now, turn);
     way.push(turn);
@@ -72,14 +76,14 @@ export function shortestWay(tables: WayTables, start: Cube, most: number): Turn[
     return false;
   };
 
-  const search = (depth: number, left: number, before: Turn): Turn[] | undefined => {
+  const search = (depth: number, left: number, before: Turn | undefined): Turn[] | undefined => {
     const row = depth * 9;
     if (tooFar(row, left)) return undefined;
     if (left <= NEAR) {
       const rest = nearWay(cube);
       return rest && [...way, ...rest];
     }
-    for (let turn = 0; turn < TURNS; turn++) {
+    for (const turn of FIRST_TURNS) {
       if (isIdle(before, turn)) continue;
       for (let view = 0; view < 3; view++) {
         const seen = SEEN_TURNS[view]![turn]!;
@@ -99,7 +103,7 @@ export function shortestWay(tables: WayTables, start: Cube, most: number): Turn[
   };
 
   for (let length = Math.min(NEAR, most); length <= most; length++) {
-    const found = search(0, length, -1);
+    const found = search(0, length, undefined);
     if (found && found.length <= most) return found;
   }
   return undefined;

@@ -87,12 +87,18 @@ class TwoPhase {
   shorter(cube: Cube, length: number): Turn[] | undefined {
     this.cube = cube;
     this.found = undefined;
-    this.first(TWIST.of(cube), FLIP.of(cube), SLICE.of(cube), length, -1);
+    this.first(TWIST.of(cube), FLIP.of(cube), SLICE.of(cube), length, undefined);
     return this.found;
   }
 
   // Both phases stop early, by returning true, once the search is over.
-  private first(twist: number, flip: number, slice: number, left: number, before: Turn): boolean {
+  private first(
+    twist: number,
+    flip: number,
+    slice: number,
+    left: number,
+    before: Turn | undefined,
+  ): boolean {
     const { tables, way } = this;
     if (
       tables.twistSlice[twist * SLICE.count + slice]! > left ||
@@ -102,8 +108,8 @@ class TwoPhase {
     }
     this.positions++;
     // A first phase that ends with a turn of the second is a shorter one, tried before.
-    if (left === 0) return before >= 0 && IS_SECOND[before] ? false : this.between(before);
-    for (let turn = 0; turn < FIRST; turn++) {
+    if (left === 0) return before !== undefined && IS_SECOND[before] ? false : this.between(before);
+    for (const turn of FIRST_TURNS) {
       if (isIdle(before, turn)) continue;
       way.push(turn);
       const over = this.first(
@@ -119,7 +125,7 @@ class TwoPhase {
     return false;
   }
 
-  private between(before: Turn): boolean {
+  private between(before: Turn | undefined): boolean {
     const cube = applyTurns(copyCube(this.cube), this.way);
     const corners = CORNER_ORDER.of(cube);
     const outer = OUTER_ORDER.of(cube);
@@ -136,7 +142,7 @@ class TwoPhase {
     outer: number,
     middle: number,
     left: number,
-    before: Turn,
+    before: Turn | undefined,
   ): boolean {
     const { tables, way } = this;
     if (

@@ -9,7 +9,7 @@ import {
 } from '../cube/holds.js';
 import { cubeFromPainted, STICKER_COUNT } from '../cube/painted.js';
 import { opposite } from '../cube/sides.js';
-import { sideOfTurn, TURN_COUNT, type Turn } from '../cube/turns.js';
+import { sideOfTurn, TURNS, type Turn } from '../cube/turns.js';
 
 /** The cube as it looks in a hold: the same cube, its sides renamed by where they are. */
 export function seenIn(hold: Hold, cube: Cube): Cube {
@@ -29,15 +29,15 @@ export const VIEWS: readonly Hold[] = [
 
 /** `SEEN_TURNS[view][turn]`: how a turn of the cube's own sides is said in that view. */
 export const SEEN_TURNS: readonly Uint8Array[] = VIEWS.map((hold) =>
-  Uint8Array.from({ length: TURN_COUNT }, (_, turn) => turnSeenInHold(hold, turn)),
+  Uint8Array.from(TURNS, (turn) => turnSeenInHold(hold, turn)),
 );
 
 /**
  * Whether a turn after another says nothing new: the same side again, or opposite sides in the
- * order that is not tried. `before` is −1 at the beginning.
+ * order that is not tried. `before` is undefined at the beginning.
  */
-export function isIdle(before: Turn, turn: Turn): boolean {
-  if (before < 0) return false;
+export function isIdle(before: Turn | undefined, turn: Turn): boolean {
+  if (before === undefined) return false;
   const [earlier, later] = [sideOfTurn(before), sideOfTurn(turn)];
   return earlier === later || (earlier === opposite(later) && earlier > later);
 }

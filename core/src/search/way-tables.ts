@@ -4,8 +4,8 @@ import {
   inverseTurn,
   quartersOfTurn,
   sideOfTurn,
-  TURN_COUNT,
   turnOf,
+  TURNS,
   type Turn,
 } from '../cube/turns.js';
 import {
@@ -19,7 +19,7 @@ import {
 } from './coordinates.js';
 
 /** All turns, for the first phase, and those that keep what it reached, for the second. */
-export const FIRST_TURNS: readonly Turn[] = Array.from({ length: TURN_COUNT }, (_, turn) => turn);
+export const FIRST_TURNS: readonly Turn[] = TURNS;
 export const SECOND_TURNS: readonly Turn[] = FIRST_TURNS.filter((turn) => {
   const side = sideOfTurn(turn);
   return side === UP || side === DOWN || quartersOfTurn(turn) === 2;

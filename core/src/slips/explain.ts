@@ -172,7 +172,7 @@ function twoSlips(start: Cube, sequence: Sequence, matcher: Matcher, find: Find)
     sequence.detours(at).forEach((first, k) => {
       const slipped = copyCube(cube);
       applyMoves(slipped, hold, first.did);
-      const from = { at: first.next, hold: holds[k]!, cube: slipped };
+      const from = { at: first.next, hold: holds[k]! as Hold, cube: slipped };
       walkOn(sequence, from, (then, later, heldThen) => {
         fitting(sequence, matcher, { cube: then, at: later, hold: heldThen }, (second) => {
           find([first, second]);

@@ -1,8 +1,8 @@
 import type { Random } from '../cube/random.js';
-import { DOWN, opposite, SIDES, UP } from '../cube/sides.js';
-import { quartersOfTurn, sideOfTurn, turnOf } from '../cube/turns.js';
+import { DOWN, opposite, SIDES, UP, type Side } from '../cube/sides.js';
+import { quartersOfTurn, sideOfTurn, TURN_COUNT, turnOf, TURNS, type Turn } from '../cube/turns.js';
 import { mirrorMoves } from '../notation/mirror.js';
-import { invertMove, isWholeCube, type Move } from '../notation/moves.js';
+import { invertMove, isWholeCube, wholeTurn, type Move } from '../notation/moves.js';
 import { SLIP_KINDS, type SlipKind } from './kinds.js';
 import { runsOf, type MeantStep } from './meant.js';
 import { ROTATIONS } from './rotations.js';
@@ -15,22 +15,25 @@ const pick = <T>(items: readonly T[], random: Random): T | undefined => items[ra
 /** Puts other moves for one that is picked among those a hand can get wrong so. */
 const atOne =
   (
-    can: (move: Move, at: number, step: MeantStep) => boolean,
-    instead: (move: Move, random: Random) => Move[],
+    can: (move: Turn, at: number, step: MeantStep) => boolean,
+    instead: (move: Turn, random: Random) => Move[],
   ): Hand =>
   (moves, random, step) => {
-    const at = pick(
-      moves.flatMap((move, k) => (!isWholeCube(move) && can(move, k, step) ? [k] : [])),
+    const picked = pick(
+      moves.flatMap((move, k) =>
+        !isWholeCube(move) && can(move, k, step) ? [{ move, at: k }] : [],
+      ),
       random,
     );
-    if (at === undefined) return undefined;
-    return [...moves.slice(0, at), ...instead(moves[at]!, random), ...moves.slice(at + 1)];
+    if (!picked) return undefined;
+    const { move, at } = picked;
+    return [...moves.slice(0, at), ...instead(move, random), ...moves.slice(at + 1)];
   };
 
-const isQuarter = (move: Move): boolean => quartersOfTurn(move) !== 2;
+const isQuarter = (move: Turn): boolean => quartersOfTurn(move) !== 2;
 const rotation = (random: Random): readonly Move[] => pick(ROTATIONS, random)!.moves;
 
-const onSide = (side: number, move: Move, random: Random): Move[] => [
+const onSide = (side: Side, move: Turn, random: Random): Move[] => [
   turnOf(side, random(2) === 0 ? quartersOfTurn(move) : 4 - quartersOfTurn(move)),
 ];
 
@@ -74,12 +77,12 @@ const HANDS: Record<SlipKind, Hand> = {
       // x goes as R does, y as U, z as F; across from them it is the other way round.
       const axis = [1, 0, 2][side % 3]!;
       const quarters = side < 3 ? quartersOfTurn(move) : 4 - quartersOfTurn(move);
-      return [18 + 3 * axis + quarters - 1];
+      return [wholeTurn(axis, quarters)];
     },
   ),
   extra: (moves, random) => {
     const at = random(moves.length + 1);
-    return [...moves.slice(0, at), random(18), ...moves.slice(at)];
+    return [...moves.slice(0, at), TURNS[random(TURN_COUNT)]!, ...moves.slice(at)];
   },
   exchanged: (moves, random) => {
     if (moves.length < 2) return undefined;

@@ -1,6 +1,6 @@
 import type { ColourScheme } from '../cube/colours.js';
 import type { Cube } from '../cube/cube.js';
-import { turnSeenInHold, type Hold } from '../cube/holds.js';
+import { HOME_HOLD, turnSeenInHold, type Hold } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
 import { inverseTurn, type Turn } from '../cube/turns.js';
 import { readStep } from '../methods/replay.js';
@@ -100,7 +100,7 @@ function goingOn(cube: Cube, onward: Onward): WayBack {
   const { steps, turnCount } = solved(cube, onward);
   const counts = { turnCount, wholeCount: turnCount };
   const [next] = steps;
-  if (!next) return { kind: 'go-on', hold: 0, turns: [], ...counts };
+  if (!next) return { kind: 'go-on', hold: HOME_HOLD, turns: [], ...counts };
   const { hold, lineUp, sequence } = readStep(next, onward.scheme);
   return { kind: 'go-on', hold, turns: [...lineUp, ...sequence], ...counts };
 }

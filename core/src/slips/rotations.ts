@@ -1,5 +1,5 @@
-import { HOLD_COUNT, HOME_HOLD, type Hold } from '../cube/holds.js';
-import { axisOf, holdAfter, type Move } from '../notation/moves.js';
+import { HOLDS, HOME_HOLD, type Hold } from '../cube/holds.js';
+import { axisOf, holdAfter, isWholeCube, MOVES, type Move } from '../notation/moves.js';
 
 /** A way of turning the whole cube: none, one or two moves. */
 export interface Rotation {
@@ -10,11 +10,11 @@ export interface Rotation {
   unusual: number;
 }
 
-const WHOLE: readonly Move[] = Array.from({ length: 9 }, (_, k) => 18 + k);
+const WHOLE: readonly Move[] = MOVES.filter(isWholeCube);
 const UPRIGHT = 1;
 
 function rotation(moves: readonly Move[]): Rotation {
-  const to = Uint8Array.from({ length: HOLD_COUNT }, (_, hold) => moves.reduce(holdAfter, hold));
+  const to = Uint8Array.from(HOLDS, (hold) => moves.reduce<Hold>(holdAfter, hold));
   const [first] = moves;
   const tipped = first !== undefined && axisOf(first) !== UPRIGHT ? 0.8 : 0;
   return { moves, to, unusual: tipped + 0.6 * Math.max(0, moves.length - 1) };
@@ -26,7 +26,7 @@ export const ROTATIONS: readonly Rotation[] = (() => {
   const pairs = WHOLE.flatMap((a) => WHOLE.map((b) => [a, b]));
   for (const moves of [...WHOLE.map((move) => [move]), ...pairs]) {
     const made = rotation(moves);
-    const hold = made.to[HOME_HOLD]!;
+    const hold = made.to[HOME_HOLD]! as Hold;
     if (hold !== HOME_HOLD && !byHold.has(hold)) byHold.set(hold, made);
   }
   return [...byHold.values()];

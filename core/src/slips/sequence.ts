@@ -2,9 +2,17 @@ import { compose, composeInto, solvedCube, type Cube } from '../cube/cube.js';
 import { HOLD_COUNT, turnInHold, type Hold } from '../cube/holds.js';
 import { PLACE_COUNT } from '../cube/pieces.js';
 import { DOWN, opposite, SIDES, UP, type Side } from '../cube/sides.js';
-import { applyTurn, inverseTurn, quartersOfTurn, sideOfTurn, turnOf } from '../cube/turns.js';
+import {
+  applyTurn,
+  inverseTurn,
+  quartersOfTurn,
+  sideOfTurn,
+  turnOf,
+  TURNS,
+  type Turn,
+} from '../cube/turns.js';
 import { mirrorMoves } from '../notation/mirror.js';
-import { holdAfter, isWholeCube, ownTurns, type Move } from '../notation/moves.js';
+import { holdAfter, isWholeCube, ownTurns, wholeTurn, type Move } from '../notation/moves.js';
 import { reversedIs, unusual, type SlipKind } from './kinds.js';
 import { runsOf, type MeantStep, type Run } from './meant.js';
 import { ROTATIONS } from './rotations.js';
@@ -28,7 +36,6 @@ export interface Outcomes {
   holds: Uint8Array;
 }
 
-const TURNS: readonly Move[] = Array.from({ length: 18 }, (_, turn) => turn);
 const MOST_ROUNDS = 2;
 /** A turn of the whole cube that is part of a sequence is forgotten less often than a turn. */
 const WHOLE_LEFT_OUT = 0.4;
@@ -132,7 +139,7 @@ export class Sequence {
     return detours;
   }
 
-  private oneTurn(turn: Move, at: number, add: Add): void {
+  private oneTurn(turn: Turn, at: number, add: Add): void {
     const [side, quarters] = [sideOfTurn(turn), quartersOfTurn(turn)];
     const instead = (kind: SlipKind, did: Move, more = 0): void => add(kind, at + 1, [did], more);
     if (quarters === 2) {
@@ -199,5 +206,5 @@ const WHOLE_LIKE: readonly ((quarters: number) => Move)[] = [
 ].map(
   ([axis, sign]) =>
     (quarters: number) =>
-      18 + axis! * 3 + ((sign! * quarters + 4) % 4) - 1,
+      wholeTurn(axis!, (sign! * quarters + 4) % 4),
 );

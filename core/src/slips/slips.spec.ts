@@ -7,7 +7,7 @@ import { randomCube, randomFrom } from '../cube/random.js';
 import { UP } from '../cube/sides.js';
 import { DEFAULT_METHOD } from '../methods/named.js';
 import { solve } from '../methods/solve.js';
-import { applyMoves } from '../notation/moves.js';
+import { applyMoves, type Move } from '../notation/moves.js';
 import { makeWayTables } from '../search/way-tables.js';
 import { explain, type Explanation } from './explain.js';
 import { cubesOf, runsOf, type MeantStep } from './meant.js';
@@ -20,18 +20,14 @@ import { tellSlip } from './tell-slip.js';
 const random = randomFrom(77);
 const someSteps = (count: number): Walked => randomSteps(count, random);
 
-function doing(
-  before: Cube,
-  steps: readonly MeantStep[],
-  did: readonly (readonly number[])[],
-): Cube {
+function doing(before: Cube, steps: readonly MeantStep[], did: readonly (readonly Move[])[]): Cube {
   const cube = copyCube(before);
   steps.forEach(({ hold }, k) => applyMoves(cube, hold, did[k]!));
   return cube;
 }
 
 /** The steps with one of them gone wrong: that step slips so many times. */
-function slipIn(steps: readonly MeantStep[], which: number, times: number): number[][] {
+function slipIn(steps: readonly MeantStep[], which: number, times: number): Move[][] {
   return steps.map((step, k) => {
     let did = [...step.moves];
     if (k === which) {

@@ -1,8 +1,8 @@
 import type { ColourScheme } from '../cube/colours.js';
 import { sideInHold, type Hold } from '../cube/holds.js';
 import { FRONT, UP } from '../cube/sides.js';
-import { quartersOfTurn, sideOfTurn } from '../cube/turns.js';
-import { holdAfter, isWholeCube, type Move } from '../notation/moves.js';
+import { sideOfTurn } from '../cube/turns.js';
+import { holdAfter, isWholeCube, quartersOf, type Move } from '../notation/moves.js';
 import { SIDE_WORDS, writeMove } from '../notation/write.js';
 import type { Slip } from './explain.js';
 import { runsOf, type MeantStep } from './meant.js';
@@ -75,7 +75,7 @@ export function tellSlip(slip: Slip, step: MeantStep, scheme: ColourScheme): str
 }
 
 const wayOf = (move: Move): string =>
-  quartersOfTurn(move) === 2 ? 'half way round' : writeMove(move, 'words').split(', ')[1]!;
+  quartersOf(move) === 2 ? 'half way round' : writeMove(move, 'words').split(', ')[1]!;
 
 function rounds(slip: Slip, step: MeantStep, moves: number, amount: string, sign: number): string {
   const run = runsOf(step).find(({ start, length, rounds: count }) => {

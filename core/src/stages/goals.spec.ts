@@ -1,7 +1,7 @@
 import { cubeBy } from '../core.spec-support.js';
 import { COLOURS } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
-import { SIDES, UP } from '../cube/sides.js';
+import { FRONT, SIDES, UP } from '../cube/sides.js';
 import { goalHolds, stagesReached } from './goals.js';
 import { STAGES, stageWords } from './stages.js';
 
@@ -44,7 +44,7 @@ describe('the stages reached', () => {
 
 describe('the words of a stage', () => {
   it('name the colours of the cube in hand', () => {
-    expect(stageWords('yellow-cross', 2, COLOURS).title).toBe('Blue cross');
+    expect(stageWords('yellow-cross', FRONT, COLOURS).title).toBe('Blue cross');
     for (const stage of STAGES) {
       for (const first of SIDES) {
         const { title, goal } = stageWords(stage, first, COLOURS);

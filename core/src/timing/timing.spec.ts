@@ -1,6 +1,7 @@
+import { turnOf } from '../cube/turns.js';
 import fc from 'fast-check';
 import { UP } from '../cube/sides.js';
-import { cubeBy, moves } from '../core.spec-support.js';
+import { cubeBy, turns } from '../core.spec-support.js';
 import { IDLE, isReady, lookCue, secondsBetween, SolveWatch, splitsOf, timed } from './index.js';
 import type { TimerEvent, TimerOptions, TimerState } from './timer.js';
 
@@ -125,10 +126,10 @@ describe('a watched solve', () => {
   it('tells when stages are done, in their order, and keeps them done', () => {
     const watch = new SolveWatch(cubeBy("R U R'"), ['cross', 'corners', 'middle'], UP);
     // White is up: the three turns take a corner and an edge out; turned back, all is done.
-    const done = moves("R U' R'").map((turn) => watch.turned(turn));
+    const done = turns("R U' R'").map((turn) => watch.turned(turn));
     expect(done).toEqual([0, 0, 3]);
     expect(watch.turnCounts()).toEqual([3, 0, 0]);
-    watch.turned(0);
+    watch.turned(turnOf(UP, 1));
     expect(watch.stagesDone).toBe(3);
     expect(watch.isDone).toBeTrue();
   });

@@ -1,4 +1,4 @@
-import { sideOfColour, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
+import { sideOfColour, UP, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
 import {
   caseBeside,
   caseCards,
@@ -31,7 +31,7 @@ export const methodDeeds = {
 
   /** The proof, and where it goes wrong on a start that is not solved. */
   prove: (approach: Approach, report: Report) => {
-    const proof = prove(approach, 0, seldom(report));
+    const proof = prove(approach, UP, seldom(report));
     const failure = proof.unsolved && explainFailure(approach, proof.unsolved);
     return { proof, failure };
   },

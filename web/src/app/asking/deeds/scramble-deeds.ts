@@ -4,6 +4,7 @@ import {
   solvedCube,
   writeMoves,
   type Method,
+  type Side,
   type Stage,
 } from '@sleetcrest/core';
 import { stageStart } from '@sleetcrest/core/methods';
@@ -16,7 +17,7 @@ export interface ScrambleFor {
   method: Method;
   /** The stage practised alone; null for a whole solve. */
   stage: Stage | null;
-  first: number;
+  first: Side;
 }
 
 export const scrambleDeeds = {

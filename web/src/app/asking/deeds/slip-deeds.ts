@@ -1,4 +1,10 @@
-import { cubeFromPainted, findProblems, type ColourScheme, type Method } from '@sleetcrest/core';
+import {
+  cubeFromPainted,
+  findProblems,
+  type ColourScheme,
+  type Method,
+  type Side,
+} from '@sleetcrest/core';
 import {
   explain,
   tellSlip,
@@ -16,7 +22,7 @@ export interface Asked {
   /** The stickers seen, −1 where not. */
   seen: readonly number[];
   method: Method;
-  first: number;
+  first: Side;
   scheme: ColourScheme;
 }
 

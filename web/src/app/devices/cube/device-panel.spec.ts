@@ -2,9 +2,11 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import {
   COLOURS,
   HOME_HOLD,
+  SIDES,
   turnHold,
   turnInHold,
   turnOf,
+  TURNS,
   writeMove,
   type Hold,
 } from '@sleetcrest/core';
@@ -33,7 +35,7 @@ describe('the hands of the simulated cube', () => {
   it('turn each side of the cube itself, both ways', async () => {
     await show(HOME_HOLD);
     for (const button of buttons()) button.click();
-    const all = [0, 1, 2, 3, 4, 5].flatMap((side) => [turnOf(side, 1), turnOf(side, 3)]);
+    const all = SIDES.flatMap((side) => [turnOf(side, 1), turnOf(side, 3)]);
     expect(turned).toEqual(all);
   });
 
@@ -42,9 +44,7 @@ describe('the hands of the simulated cube', () => {
     await show(hold);
     buttons().forEach((button, k) => {
       // The turn that the name says in this hold is the turn that is done.
-      const move = Array.from({ length: 18 }, (_, turn) => turn).find(
-        (turn) => writeMove(turn, 'prime') === button.textContent.trim(),
-      )!;
+      const move = TURNS.find((turn) => writeMove(turn, 'prime') === button.textContent.trim())!;
       button.click();
       expect(turned[k]).toBe(turnInHold(hold, move));
     });

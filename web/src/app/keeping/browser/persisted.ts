@@ -1,5 +1,5 @@
 import { createSolveSchema, readerPartSchema, readerSchema } from '@sleetcrest/contract';
-import { COLOURS } from '@sleetcrest/core';
+import { COLOURS, type Hold } from '@sleetcrest/core';
 import * as z from 'zod';
 
 const KEY = 'sleetcrest';
@@ -14,7 +14,15 @@ const persistedSchema = z.object({
   /** A guest's settings, while somebody is signed in. */
   aside: z.object({ whose: z.string(), guests: readerSchema }).nullable().optional(),
   entry: z
-    .object({ painted, scheme: z.array(z.enum(COLOURS)).length(6), hold: z.int().min(0).max(23) })
+    .object({
+      painted,
+      scheme: z.array(z.enum(COLOURS)).length(6),
+      hold: z
+        .int()
+        .min(0)
+        .max(23)
+        .transform((hold) => hold as Hold),
+    })
     .optional(),
   walk: kept.nullable().optional(),
   /** Walks that were left before the server had heard all of them. */

@@ -7,6 +7,7 @@ import {
   solvedCube,
   SWATCHES,
   turnHold,
+  TURNS,
 } from '@sleetcrest/core';
 import { openStore, until } from '../../app.spec-support';
 import { CubeView } from './cube-view';
@@ -48,11 +49,11 @@ describe('the turning cube', () => {
     await open();
     expect(done).toEqual(['show']);
     const turned = copyCube(solvedCube());
-    applyTurn(turned, 4);
+    applyTurn(turned, TURNS[4]!);
     await set({ cube: turned });
     await set({ hold: turnHold(HOME_HOLD, 1, 1) });
     const far = copyCube(turned);
-    [0, 7, 12].forEach((turn) => applyTurn(far, turn));
+    [0, 7, 12].forEach((turn) => applyTurn(far, TURNS[turn]!));
     await set({ cube: far });
     await set({ letters: true });
     expect(done).toEqual(['show', 'turn 4', 'rehold', 'show', 'show']);

@@ -17,7 +17,7 @@ import {
   copyCube,
   paintStickers,
   sameCube,
-  TURN_COUNT,
+  TURNS,
   type Colour,
   type ColourScheme,
   type Cube,
@@ -143,7 +143,7 @@ export class CubeView {
 
 /** The one turn that leads from a cube to another, if there is one. */
 function turnBetween(from: Cube, to: Cube): Turn | undefined {
-  for (let turn = 0; turn < TURN_COUNT; turn++) {
+  for (const turn of TURNS) {
     const tried = copyCube(from);
     applyTurn(tried, turn);
     if (sameCube(tried, to)) return turn;

@@ -2,6 +2,7 @@ import {
   FRONT,
   NORMALS,
   opposite,
+  RIGHT,
   sideInHold,
   SIDES,
   STICKERS,
@@ -260,7 +261,9 @@ export class CubeScene {
 
 /** The rotation that brings the hold's sides to where the camera expects them. */
 function orientation(hold: Hold): Quaternion {
-  const [up, right, front] = [0, 1, 2].map((face) => vector(NORMALS[sideInHold(hold, face)]!));
+  const [up, right, front] = [UP, RIGHT, FRONT].map((face) =>
+    vector(NORMALS[sideInHold(hold, face)]!),
+  );
   const basis = new Matrix4().makeBasis(right!, up!, front!).transpose();
   return new Quaternion().setFromRotationMatrix(basis);
 }

@@ -1,8 +1,8 @@
-import { drawTurn } from '@sleetcrest/core';
+import { drawTurn, MOVES } from '@sleetcrest/core';
 import { skyline } from '../ridge/skyline';
 
 describe('the drawing of a turn', () => {
-  const drawings = Array.from({ length: 27 }, (_, move) => drawTurn(move));
+  const drawings = MOVES.map(drawTurn);
 
   it('is another one for each of the 27 moves', () => {
     expect(new Set(drawings.map((drawing) => JSON.stringify(drawing))).size).toBe(27);

@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { stageWords, type Colour } from '@sleetcrest/core';
+import { sideOfColour, stageWords, type Colour } from '@sleetcrest/core';
 import {
   approachesOf,
   casesSeen,
@@ -108,7 +108,7 @@ export class Cases {
     const cards = this.cards() ?? [];
     if (this.seen().size === 0) return cards.filter(({ stage }) => stage === this.here()?.stage);
     const seen = new Map(
-      [...this.seen()].map(([sticker, colour]) => [sticker, this.scheme().indexOf(colour)]),
+      [...this.seen()].map(([sticker, colour]) => [sticker, sideOfColour(this.scheme(), colour)]),
     );
     const asked = new Map(
       this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),

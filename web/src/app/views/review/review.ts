@@ -20,15 +20,16 @@ import { Store } from '@ngrx/store';
 import {
   applyTurn,
   cubeAfter,
-  HOME_HOLD,
   FRONT,
+  HOME_HOLD,
+  isWholeCube,
   paintedFromCube,
   readMoves,
   sideInHold,
   stageWords,
+  stickersSeen,
   turnInHold,
   UP,
-  stickersSeen,
 } from '@sleetcrest/core';
 import type { Review, SolveDone } from '@sleetcrest/core/review';
 import { accountFeature } from '../../keeping/account/account.feature';
@@ -152,7 +153,9 @@ export class ReviewView {
     if (!review) return cube;
     review.turns.slice(0, this.position()).forEach((turn, k) => {
       const read = readMoves(turn);
-      if (read.ok) applyTurn(cube, turnInHold(review.holds[k]!, read.value[0]!));
+      const move = read.ok ? read.value[0] : undefined;
+      if (move === undefined || isWholeCube(move)) return;
+      applyTurn(cube, turnInHold(review.holds[k]!, move));
     });
     return cube;
   });

@@ -1,4 +1,4 @@
-import { STAGES } from '@sleetcrest/core';
+import { STAGES, type Turn } from '@sleetcrest/core';
 import type { TimerState } from '@sleetcrest/core/timing';
 import * as z from 'zod';
 
@@ -44,7 +44,13 @@ const runSchema = z.object({
     }),
   ]),
   /** Turns a connected cube has told so far, by number. */
-  turns: z.array(z.int().min(0).max(17)),
+  turns: z.array(
+    z
+      .int()
+      .min(0)
+      .max(17)
+      .transform((turn) => turn as Turn),
+  ),
   /** How long the device had slept when the solve began. */
   slept: at,
 });

@@ -5,8 +5,10 @@ import {
   cubeAfter,
   isSolved,
   readMoves,
+  UP,
   writeMoves,
   type Cube,
+  type Side,
   type Stage,
   type Turn,
 } from '@sleetcrest/core';
@@ -126,7 +128,7 @@ export class TimingRun {
   }
 
   /** The side solved first; set by the view. */
-  first = 0;
+  first: Side = UP;
 
   disconnectCube(): void {
     this.device.disconnect();

@@ -10,7 +10,18 @@ import {
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
 import { Store } from '@ngrx/store';
-import { readMoves, sideInHold, STANDARD_SCHEME, UP, type Colour } from '@sleetcrest/core';
+import {
+  BACK,
+  FRONT,
+  LEFT,
+  readMoves,
+  RIGHT,
+  sideInHold,
+  STANDARD_SCHEME,
+  UP,
+  type Colour,
+  type Side,
+} from '@sleetcrest/core';
 import {
   pictureHold,
   patternPicture,
@@ -81,14 +92,14 @@ export class CaseForm {
   /** The colours by their roles in the hold, then what is less than a colour. */
   protected readonly brushes = computed((): Brush[] => {
     const role = (name: Role, colour: Colour): Brush => ({ name: colour, seen: name, colour });
-    const at = (face: number): Colour => STANDARD_SCHEME[sideInHold(this.hold(), face)]!;
+    const at = (face: Side): Colour => STANDARD_SCHEME[sideInHold(this.hold(), face)]!;
     return [
       role('first', 'white'),
       role('opposite', 'yellow'),
-      role('front', at(2)),
-      role('right', at(1)),
-      role('back', at(5)),
-      role('left', at(4)),
+      role('front', at(FRONT)),
+      role('right', at(RIGHT)),
+      role('back', at(BACK)),
+      role('left', at(LEFT)),
       { name: 'not yellow', seen: '!opposite', colour: null },
       { name: 'not white', seen: '!first', colour: null },
       { name: 'any side colour', seen: 'side', colour: null },

@@ -3,9 +3,12 @@ import type { Store } from '@ngrx/store';
 import {
   applyTurns,
   COLOURS,
+  DOWN,
   paintedFromCube,
   solvedCube,
+  turnOf,
   unseenCube,
+  UP,
   writePainted,
 } from '@sleetcrest/core';
 import { fakeSolver, openStore, press, until } from '../../../app.spec-support';
@@ -130,12 +133,12 @@ describe('the entry', () => {
   });
 
   it('tells how far the cube is by every method, and one white side from a layer', async () => {
-    const turned = applyTurns(solvedCube(), [0]);
+    const turned = applyTurns(solvedCube(), [turnOf(UP, 1)]);
     await replace(Array.from(paintedFromCube(turned)));
     await until(() => text().includes('By other methods'));
     expect(text()).toContain('it is not a layer yet');
     expect(text()).toContain('no stage is done yet, next Daisy');
-    await replace(Array.from(paintedFromCube(applyTurns(solvedCube(), [9]))));
+    await replace(Array.from(paintedFromCube(applyTurns(solvedCube(), [turnOf(DOWN, 1)]))));
     expect(text()).toContain('Yellow cross is done, next');
   });
 

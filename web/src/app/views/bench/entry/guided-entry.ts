@@ -18,6 +18,7 @@ import {
   UNSEEN,
   UP,
   type Hold,
+  type Side,
 } from '@sleetcrest/core';
 import { isFree, isPress } from '../../../devices/keyboard/keys';
 import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
@@ -170,7 +171,7 @@ export class GuidedEntry {
     return `The ${side} side. ${this.up()} up, ${this.front()} in front.`;
   });
 
-  private sideName(face: number): string {
+  private sideName(face: Side): string {
     return this.scheme()[sideInHold(this.question()?.hold ?? this.hold(), face)]!;
   }
 

@@ -1,13 +1,7 @@
 import type { Position } from '@sleetcrest/contract';
 import type { Cube } from '@sleetcrest/core';
+import type { MeantStep } from '@sleetcrest/core/slips';
 import type { Timeline } from '../../../keeping/walk/timeline';
-
-/** A step as far as it was meant to be done. */
-export interface StepSoFar {
-  hold: number;
-  moves: readonly number[];
-  lineUpCount: number;
-}
 
 const STEPS_BACK = 5;
 
@@ -15,7 +9,7 @@ const STEPS_BACK = 5;
 export function meantSoFar(
   { frames }: Timeline,
   { step, turn }: Position,
-): { before: Cube; steps: StepSoFar[] } | null {
+): { before: Cube; steps: MeantStep[] } | null {
   const current = frames[step];
   const whole = frames.slice(Math.max(0, step - STEPS_BACK + (turn > 0 ? 1 : 0)), step);
   const steps = whole.map(({ hold, moves, lineUpCount }) => ({ hold, moves, lineUpCount }));

@@ -7,8 +7,10 @@ import {
   isWholeCube,
   quartersOfTurn,
   sideOfTurn,
+  SIDES,
   turnInHold,
   turnOf,
+  TURNS,
   type Cube,
   type Turn,
 } from '@sleetcrest/core';
@@ -62,9 +64,7 @@ describe('following a turned cube', () => {
     const next = forward(timeline, start);
     const { cube } = stateAt(timeline, start);
     expect(follow(timeline, next, cube)).toEqual({ kind: 'on-the-walk', position: start });
-    const ways = Array.from({ length: 18 }, (_, turn) =>
-      follow(timeline, start, turned(cube, turn)),
-    );
+    const ways = TURNS.map((turn) => follow(timeline, start, turned(cube, turn)));
     expect(ways.filter(({ kind }) => kind === 'on-the-walk').length).toBeGreaterThanOrEqual(1);
     expect(ways.filter(({ kind }) => kind === 'slipped').length).toBeGreaterThanOrEqual(13);
   });
@@ -91,7 +91,7 @@ describe('a connected cube', () => {
     device.turn(first!, 0);
     const there = position();
     expect(there).not.toEqual({ step: 0, turn: 0 });
-    const wrong = [0, 3, 6, 9, 12, 15].find(
+    const wrong = SIDES.map((side) => turnOf(side, 1)).find(
       (turn) => follow(timeline, there, turned(followed.cube()!, turn)).kind === 'slipped',
     )!;
     device.turn(wrong, 500);
