@@ -99,6 +99,7 @@ test('settings stay with whose they are, on a browser that several share', async
     await page.getByRole('link', { name: `Account of ${name}` }).click();
     await page.getByRole('button', { name: 'Sign out', exact: true }).click();
     await expect(page.getByRole('link', { name: 'Sign in' })).toBeVisible();
+    await expect(page).toHaveURL(/sign-in$/);
   };
   await page.goto('/settings');
   await letters.click();

@@ -67,6 +67,7 @@ test('a solve survives a reload, stays in the browser, and moves in on signing u
   // It is gone from the browser: whoever signs out leaves nothing behind.
   await page.getByRole('link', { name: /^Account of/ }).click();
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await expect(page).toHaveURL(/sign-in$/);
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await expect(page.getByText('No records here.')).toBeVisible();
 });
