@@ -1,4 +1,4 @@
-import { createSolveSchema, readerPartSchema, readerSchema } from '@sleetcrest/contract';
+import { createSolveSchema, readerPartSchema } from '@sleetcrest/contract';
 import { COLOURS, type Hold } from '@sleetcrest/core';
 import * as z from 'zod';
 
@@ -12,7 +12,7 @@ const painted = z.array(z.int().min(-1).max(5)).length(54);
 const persistedSchema = z.object({
   reader: readerPartSchema.optional(),
   /** A guest's settings, while somebody is signed in. */
-  aside: z.object({ whose: z.string(), guests: readerSchema }).nullable().optional(),
+  aside: z.object({ whose: z.string(), guests: readerPartSchema }).nullable().optional(),
   entry: z
     .object({
       painted,

@@ -54,7 +54,11 @@ export const asideFeature = createFeature({
   name: 'aside',
   reducer: createReducer<Aside | null>(
     FIRST_SEAT.aside,
-    on(Browser.stateRestored, (_, { state: { aside = null } }) => aside),
+    on(
+      Browser.stateRestored,
+      (_, { state: { aside = null } }) =>
+        aside && { ...aside, guests: over(DEFAULT_READER, aside.guests) },
+    ),
     on(SettingsApi.seatTaken, (_, { seat: { aside } }) => aside),
   ),
 });
