@@ -19,6 +19,7 @@ import {
   methodSchema,
   solveListQuerySchema,
   updateSolveSchema,
+  walkthroughReadSchema,
   walkthroughSchema,
 } from './index.js';
 
@@ -69,6 +70,25 @@ describe('the other document schemas', () => {
     for (const method of METHODS) expect(methodSchema.parse(method)).toEqual(method as never);
   });
 
+  it('still take a walkthrough of before, whose steps do not say what to find', () => {
+    const walk = solve(randomCube(randomFrom(4)), methodById('gentle')!);
+    if (!walk.ok) throw new Error(walk.error);
+    const { steps, ...rest } = walk.value;
+    const older = {
+      ...rest,
+      format: 'sleetcrest/walkthrough@1',
+      steps: steps.map(({ find: _, ...step }) => step),
+    };
+    expect(walkthroughSchema.safeParse(older).success).toBeFalse();
+    expect(walkthroughReadSchema.parse(older)).toEqual({
+      ...walk.value,
+      steps: steps.map((step) => ({ ...step, find: '' })),
+    } as never);
+    expect(walkthroughReadSchema.parse(walk.value)).toEqual(walk.value as never);
+    const mixed = { ...older, format: 'sleetcrest/walkthrough@2' };
+    expect(walkthroughReadSchema.safeParse(mixed).success).toBeFalse();
+  });
+
   it('take every built-in approach written out, but for those that search', () => {
     for (const approach of APPROACHES) {
       const parsed = approachSchema.safeParse(approach);
@@ -87,6 +107,10 @@ describe('the other document schemas', () => {
       [{ ...good, cases: [{ ...one, times: 0 }] }, 'cases.0.times'],
       [{ ...good, cases: [{ ...one, pieces: ['top'] }] }, 'cases.0.pieces.0'],
       [{ ...good, owner: 'Ivo' }, ''],
+      [
+        { ...good, cases: [{ ...one, why: [{ says: 'It is so.', so: [{ is: 'lucky' }] }] }] },
+        'cases.0.why',
+      ],
     ];
     for (const [approach, path] of wrong) {
       const parsed = approachSchema.safeParse(approach);

@@ -18,6 +18,7 @@ export * from './cube/sides.js';
 export * from './cube/turns.js';
 export * from './cube/words.js';
 export * from './notation/mirror.js';
+export * from './notation/hold-line.js';
 export * from './notation/moves.js';
 export * from './notation/read.js';
 export * from './notation/simplify.js';

@@ -1,6 +1,7 @@
 import { STAGES } from '@sleetcrest/core';
 import type { Case, LiningUp, PatternApproach } from '@sleetcrest/core/methods';
 import * as z from 'zod';
+import { linesSchema, seenSchema } from './claims.js';
 import { idSchema } from './id.js';
 import { name, text } from './text.js';
 
@@ -8,14 +9,6 @@ export const stageSchema = z.enum(STAGES).meta({ id: 'Stage' });
 
 const sentence = text({ most: 1000 });
 const title = name({ least: 'give it a title', most: 120 });
-
-const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left', 'side'] as const;
-const roleSchema = z.enum(ROLES);
-const seenSchema = z.union([
-  roleSchema,
-  z.enum(ROLES.map((role) => `!${role}` as const)),
-  z.array(roleSchema).min(1).max(6).readonly(),
-]);
 
 const patternSchema = z
   .record(
@@ -30,8 +23,8 @@ const patternSchema = z
 
 const liningUpSchema: z.ZodType<LiningUp> = z.strictObject({
   layer: z.enum(['U', 'D']),
-  turning: sentence,
-  already: sentence,
+  turning: linesSchema,
+  already: linesSchema,
 });
 
 export const caseSchema = z
@@ -50,8 +43,11 @@ export const caseSchema = z
     lineUp: liningUpSchema.optional(),
     sequence: text({ most: 400 }).describe('Turns in the hold; empty when lining up is all.'),
     times: z.int().min(1).max(12).optional(),
-    look: sentence.describe('May name colours by role: {first}, {front}, {piece}.'),
-    why: sentence,
+    find: linesSchema
+      .optional()
+      .describe('Which piece, and where it is before the cube is held anew ({was}).'),
+    look: linesSchema.describe('May name colours by role: {first}, {front}, {piece}.'),
+    why: linesSchema,
   })
   .meta({ id: 'Case' }) satisfies z.ZodType<Case>;
 

@@ -1,4 +1,5 @@
 import type { Stage } from '../stages/stages.js';
+import type { Lines } from './claims.js';
 
 /**
  * A colour by its role in the hold: the first colour, the colour opposite it, the centre of a
@@ -19,22 +20,26 @@ export type Pattern = Readonly<Record<string, Seen>>;
 export interface LiningUp {
   layer: 'U' | 'D';
   /** Added to `look` when the layer must be turned. */
-  turning: string;
+  turning: Lines;
   /** Added to `look` when it stands right already. */
-  already: string;
+  already: Lines;
 }
 
 /**
  * What a case is called and how it is told. Sentences may name colours by role in braces
- * (`{first}`, `{front}`), the colours of the pieces concerned (`{piece}`, `{piece2}`) and where
- * the first of them is before lining up (`{at}`, "top back right").
+ * (`{first}`, `{front}`), the colours of the pieces concerned (`{piece}`, `{piece2}`), where the
+ * first of them is in the hold of the step before lining up (`{at}`, "on top, at the back right"),
+ * and where they are in the hold the reader still has (`{was}`, `{was2}`).
  */
 export interface CaseWords {
   /** `approach/case`, unique everywhere. */
   id: string;
   title: string;
-  look: string;
-  why: string;
+  /** Which piece, and where it is before the cube is held anew; the usual words if not said. */
+  find?: Lines;
+  /** What decides the case, in the hold of the step. */
+  look: Lines;
+  why: Lines;
 }
 
 /** One case of an approach that is data alone. */
@@ -71,10 +76,18 @@ export interface PatternApproach extends ApproachWords {
   cases: readonly Case[];
 }
 
+/** A case whose turns are searched for. */
+export interface SearchCase extends CaseWords {
+  /** Added to `look` when a layer must be turned first. */
+  turning?: Lines;
+  /** Other sentences where it happens otherwise, by what the search calls that. */
+  otherwise?: Readonly<Record<string, Partial<Pick<SearchCase, 'look' | 'turning' | 'why'>>>>;
+}
+
 /** One way of doing one stage that looks ahead: its turns come from a search, its words from here. */
 export interface SearchApproach extends ApproachWords {
   search: 'cross' | 'pairs';
-  cases: readonly CaseWords[];
+  cases: readonly SearchCase[];
 }
 
 export type Approach = PatternApproach | SearchApproach;

@@ -1,14 +1,32 @@
 import type { Case, LiningUp, PatternApproach } from './approach.js';
+import { at, belongs, colour, count, faces, home, say, turnsOf, unfinishedAt } from './claims.js';
 import { also } from './seen/also.js';
 import { STUCK_BELOW, unfinished } from './seen/first-corner.js';
 
-const diagonal = (side: string): LiningUp => ({
-  layer: 'U',
-  turning: `Turn the top until its {front} sticker is diagonally next to the {front} centre, with the corner at the top front ${side}.`,
-  already: `Its {front} sticker is diagonally next to the {front} centre already, with the corner at the top front ${side}.`,
-});
+const matched = (side: 'right' | 'left'): LiningUp => {
+  const [place, letter] = side === 'right' ? ['UFR', 'R'] : ['UFL', 'L'];
+  const matching = [at('piece', place, 'lined-up'), colour(`${place}.F`, 'front')];
+  return {
+    layer: 'U',
+    turning: [
+      say(
+        `Turn the top until its {front} sticker is on the {front} side, at the front ${side}.`,
+        ...matching,
+      ),
+      say(`Then {first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+    ],
+    already: [
+      say(`Its {front} sticker is on the {front} side, at the front ${side}.`, ...matching),
+      say(`{first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+    ],
+  };
+};
 
 const TUCK_RIGHT = "R U R'";
+const ON_A_SIDE = say(
+  'Its {first} sticker is on a side, not on top.',
+  faces('piece', 'first', 'FRBL', 'before'),
+);
 
 /** The two cases in which three turns put a corner in; `middle-refit` puts corners back by them. */
 export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
@@ -16,19 +34,35 @@ export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
     title: 'First colour on the right: tuck in on the right',
     seen: { 'UFR.R': 'first', 'UFR.F': 'front' },
     pieces: ['UFR'],
-    lineUp: diagonal('right'),
+    lineUp: matched('right'),
     sequence: TUCK_RIGHT,
-    look: 'The {piece} corner is at the {at}, with {first} on a side.',
-    why: '{first} faces right. The right side comes up to fetch the corner, the top brings it over, and the side takes it down.',
+    look: [ON_A_SIDE],
+    why: [
+      say('The right side brings its place up.', belongs('piece', 'DFR'), at('DFR', 'UFR', 1)),
+      say(
+        'The top turns the corner into it, and the side takes it down: solved.',
+        at('piece', 'UFR', 2),
+        home('piece', 3),
+        at('piece', 'D', 3),
+      ),
+    ],
   },
   left: {
     title: 'First colour on the left: tuck in on the left',
     seen: { 'UFL.L': 'first', 'UFL.F': 'front' },
     pieces: ['UFL'],
-    lineUp: diagonal('left'),
+    lineUp: matched('left'),
     sequence: "L' U' L",
-    look: 'The {piece} corner is at the {at}, with {first} on a side.',
-    why: '{first} faces left. The left side comes up to fetch the corner, the top brings it over, and the side takes it down.',
+    look: [ON_A_SIDE],
+    why: [
+      say('The left side brings its place up.', belongs('piece', 'DFL'), at('DFL', 'UFL', 1)),
+      say(
+        'The top turns the corner into it, and the side takes it down: solved.',
+        at('piece', 'UFL', 2),
+        home('piece', 3),
+        at('piece', 'D', 3),
+      ),
+    ],
   },
 };
 
@@ -52,12 +86,42 @@ export const cornersMatch: PatternApproach = {
       pieces: ['UFR'],
       lineUp: {
         layer: 'U',
-        turning: 'Turn the top until the corner stands above an unfinished place.',
-        already: 'It stands above an unfinished place.',
+        turning: [
+          say('The corner must stand above a place that is not solved.', unfinishedAt('DFR')),
+          say(
+            'Turn the top until it is between {front} and {right}.',
+            at('piece', 'UFR', 'lined-up'),
+          ),
+        ],
+        already: [
+          say('It is between {front} and {right}.', at('piece', 'UFR', 'lined-up')),
+          say('The place below it is not solved.', unfinishedAt('DFR')),
+        ],
       },
       sequence: "R U2 R'",
-      look: 'No corner on top shows {first} on a side. The {piece} corner is at the {at}, with {first} up.',
-      why: 'These turns bring {first} to a side. They stir the place below, so that must be one that is not finished yet, or you would lose a finished corner.',
+      look: [
+        say(
+          'No corner on top has {first} on a side.',
+          count(
+            { kind: 'corner', at: 'U', facing: { colour: 'first', sides: 'FRBL' } },
+            0,
+            'before',
+          ),
+        ),
+        say('This one shows {first} on top.', faces('piece', 'first', 'U', 'before')),
+      ],
+      why: [
+        say(
+          'The three turns bring {first} to a side.',
+          turnsOf(3),
+          faces('piece', 'first', 'FRBL', 3),
+        ),
+        say(
+          'They also stir the place below, so a solved corner there would be lost.',
+          unfinishedAt('DFR'),
+          at('DFR', 'U', 3),
+        ),
+      ],
     },
     {
       id: 'corners-match/stuck',
@@ -65,7 +129,13 @@ export const cornersMatch: PatternApproach = {
       rank: 3,
       ...STUCK_BELOW,
       sequence: TUCK_RIGHT,
-      why: 'The same three turns take it out to the top, where it can be matched like the others.',
+      why: [
+        say(
+          'The three turns bring it to the top. Then look again.',
+          turnsOf(3),
+          at('piece', 'U', 3),
+        ),
+      ],
     },
   ],
 };

@@ -1,11 +1,40 @@
 import type { LiningUp, PatternApproach } from './approach.js';
+import {
+  at,
+  belongs,
+  colour,
+  home,
+  inItsPlace,
+  say,
+  solved,
+  takesBack,
+  turnsOf,
+  unsolved,
+  type Claim,
+} from './claims.js';
 import { STUCK_BELOW } from './seen/first-corner.js';
 
-const abovePlace = (other: string): LiningUp => ({
-  layer: 'U',
-  turning: `Turn the top until it is right above its place, between the {front} and {${other}} centres.`,
-  already: `It is right above its place, between the {front} and {${other}} centres.`,
-});
+/** The corner comes above its place, and its first colour then faces somewhere. */
+const abovePlace = (
+  place: string,
+  below: string,
+  other: string,
+  faces: string,
+  claim: Claim,
+): LiningUp => {
+  const above = [belongs('piece', below), at('piece', place, 'lined-up')];
+  return {
+    layer: 'U',
+    turning: [
+      say(`Turn the top until it is above its place, between {front} and {${other}}.`, ...above),
+      say(`Then {first} faces ${faces}.`, claim),
+    ],
+    already: [
+      say(`It is above its place, between {front} and {${other}}.`, ...above),
+      say(`{first} faces ${faces}.`, claim),
+    ],
+  };
+};
 
 /** One four-turn sequence, repeated until the corner is in; the other hand saves five rounds. */
 export const cornersRepeat: PatternApproach = {
@@ -21,31 +50,69 @@ export const cornersRepeat: PatternApproach = {
       title: 'First colour to the right: once',
       seen: { 'UFR.R': 'first', 'UFR.F': 'front' },
       pieces: ['UFR'],
-      lineUp: abovePlace('right'),
+      lineUp: abovePlace('UFR', 'DFR', 'right', 'right', colour('UFR.R', 'first')),
       sequence: "R U R' U'",
-      look: 'The {piece} corner is at the {at}.',
-      why: 'Its {first} sticker faces right, so once is enough: the right side opens, the corner slides under, and the side closes again.',
+      look: [],
+      why: [
+        say('The right side brings its place up.', at('DFR', 'UFR', 1)),
+        say(
+          'The top turns the corner into it, and the side takes it down: solved.',
+          at('piece', 'UFR', 2),
+          home('piece', 3),
+          at('piece', 'D', 3),
+        ),
+        say('The last turn takes the top back.', takesBack(4, 2)),
+      ],
     },
     {
       id: 'corners-repeat/left',
       title: 'First colour to the left: once, with the left hand',
       seen: { 'UFL.L': 'first', 'UFL.F': 'front' },
       pieces: ['UFL'],
-      lineUp: abovePlace('left'),
+      lineUp: abovePlace('UFL', 'DFL', 'left', 'left', colour('UFL.L', 'first')),
       sequence: "L' U' L U",
-      look: 'The {piece} corner is at the {at}.',
-      why: 'Its {first} sticker faces left, so the left hand needs one round. With the right hand the same corner would take five.',
+      look: [],
+      why: [
+        say('The left side brings its place up.', at('DFL', 'UFL', 1)),
+        say(
+          'The top turns the corner into it, and the side takes it down: solved.',
+          at('piece', 'UFL', 2),
+          home('piece', 3),
+          at('piece', 'D', 3),
+        ),
+        say('The last turn takes the top back.', takesBack(4, 2)),
+      ],
     },
     {
       id: 'corners-repeat/up',
       title: 'First colour up: three times',
       seen: { 'UFR.U': 'first', 'UFR.R': 'front' },
       pieces: ['UFR'],
-      lineUp: abovePlace('right'),
+      lineUp: abovePlace('UFR', 'DFR', 'right', 'up', colour('UFR.U', 'first')),
       sequence: "R U R' U'",
       times: 3,
-      look: 'The {piece} corner is at the {at}.',
-      why: 'Its {first} sticker faces up. Each round drops the corner in or lifts it out a little more twisted; the third leaves it in its place with {first} down.',
+      look: [
+        say(
+          'Do the four turns three times. Stop as soon as it is solved.',
+          turnsOf(4, 3),
+          unsolved('piece', 4),
+          unsolved('piece', 8),
+          solved('piece', 12),
+        ),
+      ],
+      why: [
+        say(
+          'The first four turns put the corner in its place, but twisted.',
+          inItsPlace('piece', 4),
+          unsolved('piece', 4),
+        ),
+        say('The next four bring it up again.', at('piece', 'U', 8)),
+        say(
+          'The last four put it in with {first} underneath.',
+          colour('DFR.D', 'first', 12),
+          solved('piece', 12),
+        ),
+      ],
     },
     {
       id: 'corners-repeat/stuck',
@@ -53,7 +120,13 @@ export const cornersRepeat: PatternApproach = {
       title: 'Stuck below: bring it up',
       rank: 2,
       sequence: "R U R' U'",
-      why: 'One round takes it out to the top, where it can be lined up like the others.',
+      why: [
+        say(
+          'The four turns bring it to the top. Then look again.',
+          turnsOf(4),
+          at('piece', 'U', 4),
+        ),
+      ],
     },
   ],
 };

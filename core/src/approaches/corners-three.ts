@@ -1,13 +1,22 @@
 import type { LiningUp, PatternApproach } from './approach.js';
+import { at, belongs, colour, faces, home, say, turnsOf } from './claims.js';
 import { STUCK_BELOW } from './seen/first-corner.js';
 
-const ABOVE: LiningUp = {
-  layer: 'U',
-  turning:
-    'Turn the top until it is right above its place, between the {front} and {right} centres.',
-  already: 'It is right above its place, between the {front} and {right} centres.',
+const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {
+  const place = [at('piece', 'UFR', 'lined-up'), belongs('piece', 'DFR')];
+  const facing = colour(`UFR.${letter}`, 'first');
+  return {
+    layer: 'U',
+    turning: [
+      say('Turn the top until it is above its place, between {front} and {right}.', ...place),
+      say(`Then {first} faces ${where}.`, facing),
+    ],
+    already: [
+      say('It is above its place, between {front} and {right}.', ...place),
+      say(`{first} faces ${where}.`, facing),
+    ],
+  };
 };
-const LOOK = 'The {piece} corner is at the {at}.';
 
 /** Above its place at the front right, one of three short sequences puts a corner in. */
 export const cornersThree: PatternApproach = {
@@ -24,30 +33,54 @@ export const cornersThree: PatternApproach = {
       title: 'First colour to the right',
       seen: { 'UFR.R': 'first', 'UFR.F': 'front' },
       pieces: ['UFR'],
-      lineUp: ABOVE,
+      lineUp: above('R', 'right'),
       sequence: "R U R'",
-      look: LOOK,
-      why: '{first} faces right: the side comes up, the top brings the corner over, and the side takes it down with {first} underneath.',
+      look: [],
+      why: [
+        say('The right side brings its place up.', at('DFR', 'UFR', 1)),
+        say(
+          'The top turns the corner into it, and the side takes it down: solved.',
+          at('piece', 'UFR', 2),
+          home('piece', 3),
+          at('piece', 'D', 3),
+        ),
+      ],
     },
     {
       id: 'corners-three/front',
       title: 'First colour to the front',
       seen: { 'UFR.F': 'first', 'UFR.R': 'right' },
       pieces: ['UFR'],
-      lineUp: ABOVE,
+      lineUp: above('F', 'you'),
       sequence: "U R U' R'",
-      look: LOOK,
-      why: '{first} faces you: the corner waits at the left while the side comes up, comes back over it, and goes down with it.',
+      look: [],
+      why: [
+        say(
+          'The corner waits at the left while the right side brings its place up.',
+          at('piece', 'UFL', 1),
+          at('DFR', 'UFR', 2),
+        ),
+        say(
+          'The top turns it back into the place, and the side takes it down: solved.',
+          at('piece', 'UFR', 3),
+          home('piece', 4),
+          at('piece', 'D', 4),
+        ),
+      ],
     },
     {
       id: 'corners-three/up',
       title: 'First colour up',
       seen: { 'UFR.U': 'first', 'UFR.R': 'front' },
       pieces: ['UFR'],
-      lineUp: ABOVE,
+      lineUp: above('U', 'up'),
       sequence: "R U2 R' U' R U R'",
-      look: LOOK,
-      why: '{first} faces up: the first three turns bring it to a side, the rest put the corner in. One sequence instead of looking twice.',
+      look: [],
+      why: [
+        say('The first three turns bring {first} to a side.', faces('piece', 'first', 'FRBL', 3)),
+        say('One turn brings the corner back above its place.', at('piece', 'UFR', 4)),
+        say('The last three put it in: solved.', turnsOf(7), home('piece', 7), at('piece', 'D', 7)),
+      ],
     },
     {
       id: 'corners-three/stuck',
@@ -55,7 +88,13 @@ export const cornersThree: PatternApproach = {
       rank: 2,
       ...STUCK_BELOW,
       sequence: "R U R'",
-      why: 'The same three turns take it out to the top, where it can be put in like the others.',
+      why: [
+        say(
+          'The three turns bring it to the top. Then look again.',
+          turnsOf(3),
+          at('piece', 'U', 3),
+        ),
+      ],
     },
   ],
 };

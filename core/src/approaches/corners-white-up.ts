@@ -1,12 +1,40 @@
 import type { LiningUp, PatternApproach } from './approach.js';
+import {
+  at,
+  belongs,
+  colour,
+  count,
+  faces,
+  home,
+  say,
+  solved,
+  turnsOf,
+  unfinishedAt,
+  unsolved,
+} from './claims.js';
 import { also } from './seen/also.js';
-import { unfinished } from './seen/first-corner.js';
+import { STUCK_LOOK, unfinished } from './seen/first-corner.js';
 
-const under = (side: string): LiningUp => ({
-  layer: 'D',
-  turning: `Turn the bottom until it is right under its place, at the bottom front ${side}.`,
-  already: `It is right under its place, at the bottom front ${side}.`,
-});
+const under = (side: 'right' | 'left'): LiningUp => {
+  const [place, above, letter] = side === 'right' ? ['DFR', 'UFR', 'R'] : ['DFL', 'UFL', 'L'];
+  const under = [at('piece', place, 'lined-up'), belongs('piece', above)];
+  return {
+    layer: 'D',
+    turning: [
+      say(`Turn the bottom until it is under its place, at the front ${side}.`, ...under),
+      say(`Then {first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+    ],
+    already: [
+      say(`It is under its place, at the front ${side}.`, ...under),
+      say(`{first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+    ],
+  };
+};
+
+const ON_A_SIDE = say(
+  'Its {first} sticker is on a side, not underneath.',
+  faces('piece', 'first', 'FRBL', 'before'),
+);
 
 /** The first layer stays on top, where the work is seen; corners come up from below. */
 export const cornersWhiteUp: PatternApproach = {
@@ -24,8 +52,21 @@ export const cornersWhiteUp: PatternApproach = {
       pieces: ['DFR'],
       lineUp: under('right'),
       sequence: "R' D' R",
-      look: 'The {piece} corner is at the {at} and {first} looks out to one side: hold the cube so that this is the right side.',
-      why: 'The right side comes down to fetch the corner, the bottom brings it in, and the side goes back up. The cross edge taken along comes back with it.',
+      look: [ON_A_SIDE],
+      why: [
+        say('The right side brings its place down.', at('UFR', 'DFR', 1)),
+        say(
+          'The bottom turns the corner into it, and the side takes it up: solved.',
+          at('piece', 'DFR', 2),
+          home('piece', 3),
+          at('piece', 'U', 3),
+        ),
+        say(
+          'The cross edge on that side went along and is back.',
+          unsolved('UR', 1),
+          solved('UR', 3),
+        ),
+      ],
     },
     {
       id: 'corners-white-up/left',
@@ -34,8 +75,21 @@ export const cornersWhiteUp: PatternApproach = {
       pieces: ['DFL'],
       lineUp: under('left'),
       sequence: "L D L'",
-      look: 'The {piece} corner is at the {at} and {first} looks out to one side: hold the cube so that this is the left side.',
-      why: 'The left side comes down to fetch the corner, the bottom brings it in, and the side goes back up. The cross edge taken along comes back with it.',
+      look: [ON_A_SIDE],
+      why: [
+        say('The left side brings its place down.', at('UFL', 'DFL', 1)),
+        say(
+          'The bottom turns the corner into it, and the side takes it up: solved.',
+          at('piece', 'DFL', 2),
+          home('piece', 3),
+          at('piece', 'U', 3),
+        ),
+        say(
+          'The cross edge on that side went along and is back.',
+          unsolved('UL', 1),
+          solved('UL', 3),
+        ),
+      ],
     },
     {
       id: 'corners-white-up/down',
@@ -45,12 +99,42 @@ export const cornersWhiteUp: PatternApproach = {
       pieces: ['DFR'],
       lineUp: {
         layer: 'D',
-        turning: 'Turn the bottom until the corner stands under an unfinished place.',
-        already: 'It stands under an unfinished place.',
+        turning: [
+          say('The corner must stand under a place that is not solved.', unfinishedAt('UFR')),
+          say(
+            'Turn the bottom until it is between {front} and {right}.',
+            at('piece', 'DFR', 'lined-up'),
+          ),
+        ],
+        already: [
+          say('It is between {front} and {right}.', at('piece', 'DFR', 'lined-up')),
+          say('The place above it is not solved.', unfinishedAt('UFR')),
+        ],
       },
       sequence: "R' D2 R",
-      look: 'No corner at the bottom looks out with {first}. The {piece} corner is at the {at}, with {first} facing down.',
-      why: 'These turns bring {first} to a side. They stir the place above, so that must be one that is not finished yet.',
+      look: [
+        say(
+          'No corner at the bottom has {first} on a side.',
+          count(
+            { kind: 'corner', at: 'D', facing: { colour: 'first', sides: 'FRBL' } },
+            0,
+            'before',
+          ),
+        ),
+        say('This one has {first} underneath.', faces('piece', 'first', 'D', 'before')),
+      ],
+      why: [
+        say(
+          'The three turns bring {first} to a side.',
+          turnsOf(3),
+          faces('piece', 'first', 'FRBL', 3),
+        ),
+        say(
+          'They also stir the place above, so a solved corner there would be lost.',
+          unfinishedAt('UFR'),
+          at('UFR', 'D', 3),
+        ),
+      ],
     },
     {
       id: 'corners-white-up/stuck',
@@ -59,8 +143,20 @@ export const cornersWhiteUp: PatternApproach = {
       seen: [{ 'UFR.F': 'first' }, { 'UFR.R': 'first' }, { 'UFR.U': 'first', 'UFR.F': '!front' }],
       pieces: ['UFR'],
       sequence: "R' D' R",
-      look: 'No {first} corner is left at the bottom. The {piece} corner is at the top front right, but in the wrong place or twisted.',
-      why: 'The same three turns take it out to the bottom, where it can be lined up like the others.',
+      look: [
+        say(
+          'No {first} corner is left at the bottom.',
+          count({ kind: 'corner', at: 'D', with: 'first' }, 0, 'before'),
+        ),
+        STUCK_LOOK,
+      ],
+      why: [
+        say(
+          'The three turns bring it to the bottom. Then look again.',
+          turnsOf(3),
+          at('piece', 'D', 3),
+        ),
+      ],
     },
   ],
 };

@@ -1,4 +1,16 @@
 import type { LiningUp, Pattern, PatternApproach } from './approach.js';
+import {
+  at,
+  colour,
+  faces,
+  home,
+  say,
+  solved,
+  takesBack,
+  then,
+  unfinishedAt,
+  unsolved,
+} from './claims.js';
 import { also } from './seen/also.js';
 
 /** No finished cross edge stands at the place: its other sticker is not the one that belongs. */
@@ -7,19 +19,40 @@ const notHome = (place: string, side: string, centre: 'front' | 'right' | 'left'
   { [`${place}.U`]: 'first', [`${place}.${side}`]: `!${centre}` },
 ];
 
-const BESIDE_OWN = (side: string): LiningUp => ({
-  layer: 'D',
-  turning: `Turn the bottom until it is on the ${side} of its own side, with no finished cross edge above it.`,
-  already: `It is on the ${side} of its own side, and no finished cross edge is above it.`,
-});
+const besideOwn = (side: 'left' | 'right'): LiningUp => {
+  const own = side === 'left' ? 'right' : 'left';
+  return {
+    layer: 'D',
+    turning: [
+      say(
+        `Turn the bottom until its own side, {${own}}, is on the ${own}.`,
+        at('piece', 'DF', 'lined-up'),
+        colour('DF.D', own),
+      ),
+      say('No edge above it may be solved.', unfinishedAt('UF')),
+    ],
+    already: [
+      say(`Its own side, {${own}}, is on the ${own}.`, colour('DF.D', own)),
+      say('The edge above it is not solved.', unfinishedAt('UF')),
+    ],
+  };
+};
 
-const OUT_LOOK = 'The {piece} edge is at the {at}, and its {first} sticker faces out.';
-
-const FLIPPED_LOOK =
-  'The {piece} edge is at the top front, but its {first} sticker faces you, not up.';
-
-const DOWN_LOOK = (side: string): string =>
-  `The {piece} edge is in the middle layer, at the front ${side}, and its {first} sticker is on the`;
+const OUT_LOOK = say(
+  'Its {first} sticker faces out, not down.',
+  faces('piece', 'first', 'FRBL', 'before'),
+);
+const FLIPPED_LOOK = say(
+  'Its {first} sticker faces you, not up.',
+  colour('UF.F', 'first', 'before'),
+);
+const IN_FRONT = say('Its {first} sticker is on the front.', colour('FR.F', 'first', 'before'));
+const ON_RIGHT = say('Its {first} sticker is on the right.', colour('FR.R', 'first', 'before'));
+const SOLVED_IN_ONE = say(
+  'One turn of that side takes it up, and it is solved.',
+  home('piece', 1),
+  at('piece', 'U', 1),
+);
 
 /** Lifts the edges of the first cross from below, putting back whatever was taken along. */
 export const crossLift: PatternApproach = {
@@ -38,12 +71,22 @@ export const crossLift: PatternApproach = {
       pieces: ['DF'],
       lineUp: {
         layer: 'D',
-        turning: 'Turn the bottom until its {front} sticker is under the {front} centre.',
-        already: 'Its {front} sticker is under the {front} centre already.',
+        turning: [
+          say(
+            'Turn the bottom until its side and the centre above it both show {front}.',
+            colour('DF.F', 'front'),
+          ),
+        ],
+        already: [
+          say('Its side shows {front}, and so does the centre above it.', colour('DF.F', 'front')),
+        ],
       },
       sequence: 'F2',
-      look: 'The {piece} edge is at the {at}, and its {first} sticker faces down.',
-      why: 'Its {front} sticker matches its side, so half a turn lifts it straight up to its place beside the {first} centre.',
+      look: [say('Its {first} sticker faces down.', faces('piece', 'first', 'D', 'before'))],
+      why: [
+        say('Half a turn of the front lifts it straight up.', at('piece', 'UF', 1)),
+        say('There both its colours fit: it is solved.', home('piece', 1)),
+      ],
     },
     {
       id: 'cross-lift/up-right',
@@ -51,8 +94,11 @@ export const crossLift: PatternApproach = {
       seen: { 'FR.F': 'first', 'FR.R': 'right' },
       pieces: ['FR'],
       sequence: 'R',
-      look: `${DOWN_LOOK('right')} front. Its {right} sticker lies beside the {right} centre already.`,
-      why: 'It is on its own side, so one turn of that side takes it straight up: a shortcut worth looking for.',
+      look: [
+        IN_FRONT,
+        say('Its {right} sticker is beside the {right} centre.', colour('FR.R', 'right', 'before')),
+      ],
+      why: [say('It is on its own side already, {right}.', colour('FR.R', 'right')), SOLVED_IN_ONE],
     },
     {
       id: 'cross-lift/up-front',
@@ -60,8 +106,11 @@ export const crossLift: PatternApproach = {
       seen: { 'FR.R': 'first', 'FR.F': 'front' },
       pieces: ['FR'],
       sequence: "F'",
-      look: `${DOWN_LOOK('right')} right. Its {front} sticker lies beside the {front} centre already.`,
-      why: 'It is on its own side, so one turn of that side takes it straight up: a shortcut worth looking for.',
+      look: [
+        ON_RIGHT,
+        say('Its {front} sticker is beside the {front} centre.', colour('FR.F', 'front', 'before')),
+      ],
+      why: [say('It is on its own side already, {front}.', colour('FR.F', 'front')), SOLVED_IN_ONE],
     },
     {
       id: 'cross-lift/down-right',
@@ -70,8 +119,14 @@ export const crossLift: PatternApproach = {
       seen: also(notHome('UR', 'R', 'right'), { 'FR.F': 'first' }),
       pieces: ['FR'],
       sequence: "R'",
-      look: `${DOWN_LOOK('right')} front.`,
-      why: 'One turn of the right side takes it to the bottom with {first} facing down. No finished cross edge is on that side, so nothing has to be put back.',
+      look: [
+        IN_FRONT,
+        say('The edge on top, on the right, is not solved.', unfinishedAt('UR', 'before')),
+      ],
+      why: [
+        say('The right side takes it to the bottom.', at('piece', 'DR', 1)),
+        say('{first} then faces down, so it can be lifted.', colour('DR.D', 'first', 1)),
+      ],
     },
     {
       id: 'cross-lift/down-front',
@@ -80,8 +135,14 @@ export const crossLift: PatternApproach = {
       seen: also(notHome('UF', 'F', 'front'), { 'FR.R': 'first' }),
       pieces: ['FR'],
       sequence: 'F',
-      look: `${DOWN_LOOK('right')} right.`,
-      why: 'One turn of the front takes it to the bottom with {first} facing down. No finished cross edge is on that side, so nothing has to be put back.',
+      look: [
+        ON_RIGHT,
+        say('The edge on top, in front, is not solved.', unfinishedAt('UF', 'before')),
+      ],
+      why: [
+        say('The front takes it to the bottom.', at('piece', 'DF', 1)),
+        say('{first} then faces down, so it can be lifted.', colour('DF.D', 'first', 1)),
+      ],
     },
     {
       id: 'cross-lift/down-right-back',
@@ -90,8 +151,22 @@ export const crossLift: PatternApproach = {
       seen: { 'FR.F': 'first', 'UR.U': 'first', 'UR.R': 'right' },
       pieces: ['FR'],
       sequence: "R' D R",
-      look: `${DOWN_LOOK('right')} front. The finished {first}-{right} edge is on the side that must turn.`,
-      why: 'The right side takes the edge down and the finished one along with it. The bottom moves the edge aside, and turning the side back mends the cross: do not forget that turn.',
+      look: [
+        IN_FRONT,
+        say(
+          'But the {first} and {right} edge on top of that side is solved.',
+          solved('UR', 'before'),
+        ),
+      ],
+      why: [
+        say('The right side takes both edges with it.', at('piece', 'DR', 1), unsolved('UR', 1)),
+        say('The bottom moves this one away.', at('piece', 'DB', 2)),
+        say(
+          'Turning the side back puts the solved edge back: do not forget it.',
+          takesBack(3, 1),
+          solved('UR', 3),
+        ),
+      ],
     },
     {
       id: 'cross-lift/down-front-back',
@@ -100,8 +175,22 @@ export const crossLift: PatternApproach = {
       seen: { 'FR.R': 'first', 'UF.U': 'first', 'UF.F': 'front' },
       pieces: ['FR'],
       sequence: "F D' F'",
-      look: `${DOWN_LOOK('right')} right. The finished {first}-{front} edge is on the side that must turn.`,
-      why: 'The front takes the edge down and the finished one along with it. The bottom moves the edge aside, and turning the front back mends the cross: do not forget that turn.',
+      look: [
+        ON_RIGHT,
+        say(
+          'But the {first} and {front} edge on top, in front, is solved.',
+          solved('UF', 'before'),
+        ),
+      ],
+      why: [
+        say('The front takes both edges with it.', at('piece', 'DF', 1), unsolved('UF', 1)),
+        say('The bottom moves this one away.', at('piece', 'DL', 2)),
+        say(
+          'Turning the front back puts the solved edge back: do not forget it.',
+          takesBack(3, 1),
+          solved('UF', 3),
+        ),
+      ],
     },
     {
       id: 'cross-lift/bottom-out-right',
@@ -109,10 +198,20 @@ export const crossLift: PatternApproach = {
       rank: 3,
       seen: also(notHome('UF', 'F', 'front'), { 'DF.F': 'first', 'DF.D': 'right' }),
       pieces: ['DF'],
-      lineUp: BESIDE_OWN('left'),
+      lineUp: besideOwn('left'),
       sequence: "F'",
-      look: OUT_LOOK,
-      why: 'A quarter turn puts it in the middle layer beside its own centre, {right}; from there one more turn takes it up.',
+      look: [OUT_LOOK],
+      why: [
+        say(
+          'The front takes it to the middle, beside its own centre, {right}.',
+          at('piece', 'FR', 1),
+          colour('FR.R', 'right', 1),
+        ),
+        say(
+          'One more turn then takes it up, and it is solved.',
+          then('R', solved('piece', 'after'), at('piece', 'U', 'after')),
+        ),
+      ],
     },
     {
       id: 'cross-lift/bottom-out-left',
@@ -120,10 +219,20 @@ export const crossLift: PatternApproach = {
       rank: 3,
       seen: also(notHome('UF', 'F', 'front'), { 'DF.F': 'first', 'DF.D': 'left' }),
       pieces: ['DF'],
-      lineUp: BESIDE_OWN('right'),
+      lineUp: besideOwn('right'),
       sequence: 'F',
-      look: OUT_LOOK,
-      why: 'A quarter turn puts it in the middle layer beside its own centre, {left}; from there one more turn takes it up.',
+      look: [OUT_LOOK],
+      why: [
+        say(
+          'The front takes it to the middle, beside its own centre, {left}.',
+          at('piece', 'FL', 1),
+          colour('FL.L', 'left', 1),
+        ),
+        say(
+          'One more turn then takes it up, and it is solved.',
+          then("L'", solved('piece', 'after'), at('piece', 'U', 'after')),
+        ),
+      ],
     },
     {
       id: 'cross-lift/bottom-out',
@@ -133,12 +242,20 @@ export const crossLift: PatternApproach = {
       pieces: ['DF'],
       lineUp: {
         layer: 'D',
-        turning: 'Turn the bottom until no finished cross edge is above it.',
-        already: 'No finished cross edge is above it.',
+        turning: [
+          say(
+            'Turn the bottom until the edge above it is not a solved one.',
+            unsolved('UF', 'lined-up'),
+          ),
+        ],
+        already: [say('The edge above it is not solved.', unfinishedAt('UF'))],
       },
       sequence: "F'",
-      look: OUT_LOOK,
-      why: 'It cannot be lifted like this: {first} would face out again. A quarter turn puts it in the middle layer, and no cross edge goes along.',
+      look: [OUT_LOOK],
+      why: [
+        say('The front takes it to the middle.', at('piece', 'FR', 1)),
+        say('No solved edge goes along.', unfinishedAt('UF')),
+      ],
     },
     {
       id: 'cross-lift/flipped',
@@ -147,8 +264,11 @@ export const crossLift: PatternApproach = {
       seen: { 'UF.F': 'first', 'UF.U': ['front', 'back'] },
       pieces: ['UF'],
       sequence: 'F',
-      look: FLIPPED_LOOK,
-      why: 'A quarter turn puts it in the middle layer, where it can be turned the right way round.',
+      look: [FLIPPED_LOOK],
+      why: [
+        say('A quarter turn of the front takes it to the middle.', at('piece', 'FR', 1)),
+        say('There its {first} sticker is on the front: look again.', colour('FR.F', 'first', 1)),
+      ],
     },
     {
       id: 'cross-lift/flipped-right',
@@ -157,8 +277,18 @@ export const crossLift: PatternApproach = {
       seen: { 'UF.F': 'first', 'UF.U': 'right' },
       pieces: ['UF'],
       sequence: 'F',
-      look: FLIPPED_LOOK,
-      why: 'A quarter turn puts it in the middle layer beside its own centre, {right}; from there one more turn takes it up.',
+      look: [FLIPPED_LOOK],
+      why: [
+        say(
+          'The front takes it to the middle, beside its own centre, {right}.',
+          at('piece', 'FR', 1),
+          colour('FR.R', 'right', 1),
+        ),
+        say(
+          'One more turn then takes it up, and it is solved.',
+          then('R', solved('piece', 'after'), at('piece', 'U', 'after')),
+        ),
+      ],
     },
     {
       id: 'cross-lift/flipped-left',
@@ -167,8 +297,18 @@ export const crossLift: PatternApproach = {
       seen: { 'UF.F': 'first', 'UF.U': 'left' },
       pieces: ['UF'],
       sequence: "F'",
-      look: FLIPPED_LOOK,
-      why: 'A quarter turn puts it in the middle layer beside its own centre, {left}; from there one more turn takes it up.',
+      look: [FLIPPED_LOOK],
+      why: [
+        say(
+          'The front takes it to the middle, beside its own centre, {left}.',
+          at('piece', 'FL', 1),
+          colour('FL.L', 'left', 1),
+        ),
+        say(
+          'One more turn then takes it up, and it is solved.',
+          then("L'", solved('piece', 'after'), at('piece', 'U', 'after')),
+        ),
+      ],
     },
     {
       id: 'cross-lift/wrong-place',
@@ -177,8 +317,24 @@ export const crossLift: PatternApproach = {
       seen: { 'UF.U': 'first', 'UF.F': '!front' },
       pieces: ['UF'],
       sequence: 'F2',
-      look: 'The {piece} edge is at the top front with {first} up, but its other sticker does not match the {front} centre.',
-      why: 'Half a turn takes it to the bottom, where it can be turned under its own centre and lifted.',
+      look: [
+        say(
+          'It shows {first} on top, but its other sticker does not fit the {front} centre.',
+          colour('UF.U', 'first', 'before'),
+          colour('UF.F', '!front', 'before'),
+        ),
+      ],
+      why: [
+        say(
+          'Half a turn of the front takes it to the bottom, {first} facing down.',
+          at('piece', 'DF', 1),
+          colour('DF.D', 'first', 1),
+        ),
+        say(
+          'From there it can be turned under its own centre and lifted.',
+          faces('piece', 'first', 'D', 1),
+        ),
+      ],
     },
   ],
 };

@@ -1,4 +1,33 @@
 import type { SearchApproach } from './approach.js';
+import {
+  at,
+  beside,
+  done,
+  faces,
+  fits,
+  inTheEnd,
+  say,
+  solved,
+  unsolved,
+  type Sentence,
+} from './claims.js';
+
+const GOES_IN = say(
+  'It goes in {to}, with {first} underneath.',
+  at('piece', '{to}', 'after'),
+  faces('piece', 'first', 'D', 'after'),
+);
+const TURN_FIRST = say('First turn the bottom, or the whole way would be longer.', {
+  is: 'shortest',
+});
+const GOES_ALONG = say(
+  'First turn the bottom: then it is {lined}.',
+  at('piece', '{lined}', 'lined-up'),
+);
+const PLACE_COMES: Sentence = say(
+  'First turn the bottom, or it would not fit the edges that are placed.',
+  { is: 'else-not', so: fits('D', 'after', 'piece', 'piece2') },
+);
 
 /** The whole cross planned before the first turn, each edge placed relative to those already there. */
 export const crossUnder: SearchApproach = {
@@ -14,32 +43,89 @@ export const crossUnder: SearchApproach = {
     {
       id: 'cross-under/first',
       title: 'The first edge: anywhere',
-      look: 'Hold {first} down and look at all four {first} edges before you turn. The {piece} edge is at the {at}.',
-      why: 'Nothing is placed yet, so it may go in on any side with {first} down: only the order round the {first} centre will matter.',
+      look: [GOES_IN],
+      turning: [TURN_FIRST],
+      why: [
+        say('It may go in on any side.', inTheEnd(done())),
+        say('At the end the bottom is turned until all four fit.', inTheEnd(done())),
+      ],
+      otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
       id: 'cross-under/beside',
       title: 'Next to an edge already placed',
-      look: 'The {piece} edge is at the {at}. It belongs next to the {piece2} edge, which is placed.',
-      why: 'Looking at the {piece2} edge from outside, {piece} goes on its {hand}. Placed like that the two stay right to each other however the bottom turns.',
+      look: [
+        say(
+          'It belongs next to the {piece2} edge, on its {hand}.',
+          beside('piece', 'piece2', '{hand}'),
+        ),
+        GOES_IN,
+      ],
+      turning: [PLACE_COMES],
+      why: [
+        say(
+          'Now the two fit each other, however the bottom turns.',
+          fits('D', 'after', 'piece', 'piece2'),
+        ),
+      ],
+      otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
       id: 'cross-under/across',
       title: 'Across from an edge already placed',
-      look: 'The {piece} edge is at the {at}. It belongs across from the {piece2} edge, which is placed.',
-      why: 'Opposite colours stand opposite each other. Placed like that {piece} and {piece2} stay right however the bottom turns.',
+      look: [
+        say('It belongs across from the {piece2} edge.', beside('piece', 'piece2', 'across')),
+        GOES_IN,
+      ],
+      turning: [PLACE_COMES],
+      why: [
+        say(
+          'Now the two fit each other, however the bottom turns.',
+          fits('D', 'after', 'piece', 'piece2'),
+        ),
+      ],
+      otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
       id: 'cross-under/last',
-      title: 'The last edge: the gap that is left',
-      look: 'Three edges are placed. The {piece} edge is at the {at}, and one gap is left, across from the {piece2} edge.',
-      why: 'It goes into that gap with {first} down, and the order round the {first} centre is complete.',
+      title: 'The last edge: the place that is left',
+      look: [
+        say(
+          'One place is left, across from the {piece2} edge.',
+          beside('piece', 'piece2', 'across'),
+        ),
+        GOES_IN,
+      ],
+      turning: [PLACE_COMES],
+      why: [
+        say(
+          'Now all four fit each other.',
+          {
+            is: 'count',
+            of: { kind: 'edge', at: 'D', facing: { colour: 'first', sides: 'D' } },
+            number: 4,
+            when: 'after',
+          },
+          fits('D', 'after', 'piece', 'piece2'),
+        ),
+      ],
+      otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
       id: 'cross-under/line-up',
       title: 'Line up the bottom',
-      look: 'All four {first} edges stand in the right order; look at the {piece} edge and its centre.',
-      why: 'The order is right, so one turn of the bottom brings all four under their own centres.',
+      look: [
+        say('All four fit each other, but not the centres yet.', unsolved('piece', 'before'), {
+          is: 'count',
+          of: { kind: 'edge', at: 'D', facing: { colour: 'first', sides: 'D' } },
+          number: 4,
+          when: 'before',
+        }),
+      ],
+      turning: [
+        say('Turn the bottom until it is below its own centre.', solved('piece', 'lined-up')),
+      ],
+      why: [say('Then each of them is: the cross is done.', done())],
     },
   ],
 };

@@ -1,4 +1,6 @@
 import type { PatternApproach } from './approach.js';
+import { at, colour, count, done, looksLeft, say, stays, turnsOf } from './claims.js';
+import { FIND, goRound, NONE_SOLVED, ONE_SOLVED, solvedBehind } from './seen/last-edges.js';
 
 const SEQUENCE = "R U' R U R U R U' R' U' R2";
 
@@ -17,8 +19,9 @@ export const cycleOne: PatternApproach = {
       seen: { 'UB.B': 'back', 'UF.F': 'right' },
       pieces: ['UF'],
       sequence: SEQUENCE,
-      look: 'The {back} side is completely solved: hold it at the back. The {piece} edge in front belongs on the right.',
-      why: 'The three other edges go round: front to right, right to left, left to front. Once solves the cube.',
+      find: FIND,
+      look: solvedBehind('right'),
+      why: [...goRound('UF', 'UR', 'UL'), say('That solves the cube.', done())],
     },
     {
       id: 'cycle-one/twice',
@@ -27,8 +30,28 @@ export const cycleOne: PatternApproach = {
       pieces: ['UF'],
       sequence: SEQUENCE,
       times: 2,
-      look: 'The {back} side is completely solved: hold it at the back. The {piece} edge in front belongs on the left.',
-      why: 'The three other edges go round the other way than they must, so go round twice: that comes to the same.',
+      find: FIND,
+      look: [
+        ...solvedBehind('left'),
+        say(
+          'Do the eleven turns two times. Stop as soon as the cube is solved.',
+          turnsOf(11, 2),
+          done(),
+        ),
+      ],
+      why: [
+        say(
+          'Once takes the front edge to the right.',
+          at('piece', 'UF', 'lined-up'),
+          at('piece', 'UR', 11),
+        ),
+        say(
+          'Once more takes it on to the left, and the cube is solved.',
+          at('piece', 'UL', 22),
+          stays('UB'),
+          done(),
+        ),
+      ],
     },
     {
       id: 'cycle-one/none',
@@ -37,8 +60,19 @@ export const cycleOne: PatternApproach = {
       seen: { 'UF.F': ['right', 'back'] },
       pieces: ['UF'],
       sequence: SEQUENCE,
-      look: 'No last edge is at home. Hold the cube so that the {piece} edge in front does not belong on the left, but on the right or at the back.',
-      why: 'From this hold once brings one side home and leaves the others needing the sequence just once more: look again.',
+      find: FIND,
+      look: [
+        NONE_SOLVED,
+        say(
+          'The one in front does not belong on the left.',
+          colour('UF.F', '!left', 'before'),
+          colour('UF.F', '!front', 'before'),
+        ),
+      ],
+      why: [
+        say('After these turns one side is solved.', count(ONE_SOLVED, 1, 'after')),
+        say('Look again: then it needs the turns just once more.', looksLeft(1)),
+      ],
     },
   ],
 };

@@ -1,4 +1,6 @@
 import type { PatternApproach } from './approach.js';
+import { anyHold, count, done, say } from './claims.js';
+import { FIND, goRound, NONE_SOLVED, ONE_SOLVED, solvedBehind } from './seen/last-edges.js';
 
 const LEFT = "F2 U L R' F2 L' R U F2";
 
@@ -17,8 +19,9 @@ export const cycleTwo: PatternApproach = {
       seen: { 'UB.B': 'back', 'UF.F': 'left' },
       pieces: ['UF'],
       sequence: LEFT,
-      look: 'The {back} side is completely solved: hold it at the back. The {piece} edge in front belongs on the left.',
-      why: 'The three other edges go round: front to left, left to right, right to front. That solves the cube.',
+      find: FIND,
+      look: solvedBehind('left'),
+      why: [...goRound('UF', 'UL', 'UR'), say('That solves the cube.', done())],
     },
     {
       id: 'cycle-two/right',
@@ -26,8 +29,9 @@ export const cycleTwo: PatternApproach = {
       seen: { 'UB.B': 'back', 'UF.F': 'right' },
       pieces: ['UF'],
       sequence: "F2 U' L R' F2 L' R U' F2",
-      look: 'The {back} side is completely solved: hold it at the back. The {piece} edge in front belongs on the right.',
-      why: 'The three other edges go round: front to right, right to left, left to front. That solves the cube.',
+      find: FIND,
+      look: solvedBehind('right'),
+      why: [...goRound('UF', 'UR', 'UL'), say('That solves the cube.', done())],
     },
     {
       id: 'cycle-two/none',
@@ -36,8 +40,15 @@ export const cycleTwo: PatternApproach = {
       seen: {},
       pieces: ['UF', 'UR', 'UB', 'UL'],
       sequence: LEFT,
-      look: 'Compare each last edge with the centre of its side: the {piece} edge in front is not at home, and neither is any other.',
-      why: 'Either sequence will do, from any side. Afterwards one side is solved; then look again.',
+      find: FIND,
+      look: [NONE_SOLVED],
+      why: [
+        say(
+          'Any side may be in front, and either sequence will do.',
+          anyHold(count(ONE_SOLVED, 1, 'after')),
+        ),
+        say('After it one side is solved. Then look again.', count(ONE_SOLVED, 1, 'after')),
+      ],
     },
   ],
 };

@@ -1,4 +1,5 @@
 import type { PatternApproach } from './approach.js';
+import { at, colour, home, say } from './claims.js';
 
 /** Takes the daisy down edge by edge; two that match at once save a turn. */
 export const daisyCross: PatternApproach = {
@@ -16,12 +17,22 @@ export const daisyCross: PatternApproach = {
       pieces: ['UF'],
       lineUp: {
         layer: 'U',
-        turning: 'Turn the top until its {front} sticker sits over the {front} centre.',
-        already: 'Its {front} sticker sits over the {front} centre already.',
+        turning: [
+          say(
+            'Turn the top until its side and the centre below it both show {front}.',
+            colour('UF.F', 'front'),
+          ),
+        ],
+        already: [
+          say('Its side shows {front}, and so does the centre below it.', colour('UF.F', 'front')),
+        ],
       },
       sequence: 'F2',
-      look: 'The {piece} edge is at the {at}.',
-      why: 'Its {front} sticker now matches its side, so half a turn takes it straight down to its place next to the {first} centre.',
+      look: [],
+      why: [
+        say('Half a turn of the front takes it straight down.', at('piece', 'DF', 1)),
+        say('There both its colours fit: it is solved.', home('piece', 1)),
+      ],
     },
   ],
 };

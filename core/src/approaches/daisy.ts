@@ -1,18 +1,20 @@
-import type { PatternApproach } from './approach.js';
+import type { LiningUp, PatternApproach } from './approach.js';
+import { at, colour, faces, say, then } from './claims.js';
 
 /**
  * Gathers the four first-colour edges round the opposite centre. Easy edges first; before a turn
  * fills a top spot, the top is turned until that spot holds no finished daisy edge.
  */
-const clearSpot = (spot: string) =>
-  ({
-    layer: 'U',
-    turning: `Turn the top until the spot above it, at the ${spot}, has no {first} sticker facing up, or you would knock that edge out.`,
-    already: `The spot above it, at the ${spot}, is free.`,
-  }) as const;
+const clearPlace = (sticker: string, where: string): LiningUp => ({
+  layer: 'U',
+  turning: [
+    say(`An edge that is done sits on top, ${where}.`, colour(sticker, 'first', 'before')),
+    say('Turn the top until that place is free.', colour(sticker, '!first')),
+  ],
+  already: [say(`Its place on top, ${where}, is free.`, colour(sticker, '!first'))],
+});
 
-const TO_MIDDLE =
-  'It cannot come up with {first} on top from here. One turn of its side puts it in the middle layer, and from there one more turn brings it up.';
+const UP_NOW = 'Then {first} faces up.';
 
 export const daisy: PatternApproach = {
   id: 'daisy',
@@ -27,30 +29,51 @@ export const daisy: PatternApproach = {
       title: 'Middle layer, first colour on the front',
       seen: { 'FR.F': 'first', 'UR.U': '!first' },
       pieces: ['FR'],
-      lineUp: clearSpot('top right'),
+      lineUp: clearPlace('UR.U', 'on the right'),
       sequence: 'R',
-      look: 'The {piece} edge is in the middle layer, at the front right, and its {first} sticker is on the front.',
-      why: 'Turning the right side away from you carries the edge to the top, and {first} then faces up.',
+      look: [say('Its {first} sticker is on the front.', colour('FR.F', 'first', 'before'))],
+      why: [
+        say(
+          'The right side turns away from you and takes the edge to the top.',
+          at('piece', 'UR', 1),
+          at('UFR', 'UBR', 1),
+        ),
+        say(UP_NOW, colour('UR.U', 'first', 1)),
+      ],
     },
     {
       id: 'daisy/middle-front',
       title: 'Middle layer, first colour on the right',
       seen: { 'FR.R': 'first', 'UF.U': '!first' },
       pieces: ['FR'],
-      lineUp: clearSpot('top front'),
+      lineUp: clearPlace('UF.U', 'in front'),
       sequence: "F'",
-      look: 'The {piece} edge is in the middle layer, at the front right, and its {first} sticker is on the right.',
-      why: 'Turning the front to the left carries the edge to the top, and {first} then faces up.',
+      look: [say('Its {first} sticker is on the right.', colour('FR.R', 'first', 'before'))],
+      why: [
+        say(
+          'The front turns to the left and takes the edge to the top.',
+          at('piece', 'UF', 1),
+          at('UFR', 'UFL', 1),
+        ),
+        say(UP_NOW, colour('UF.U', 'first', 1)),
+      ],
     },
     {
       id: 'daisy/bottom-down',
       title: 'Bottom layer, first colour facing down',
       seen: { 'DF.D': 'first', 'UF.U': '!first' },
       pieces: ['DF'],
-      lineUp: clearSpot('top front'),
+      lineUp: clearPlace('UF.U', 'in front'),
       sequence: 'F2',
-      look: 'The {piece} edge is at the bottom front, and its {first} sticker faces down.',
-      why: 'Half a turn of the front swaps bottom and top: what faced down now faces up.',
+      look: [say('Its {first} sticker faces down.', colour('DF.D', 'first', 'before'))],
+      why: [
+        say('Half a turn of the front takes the edge to the top.', at('piece', 'UF', 1)),
+        say(
+          'What faced down then faces up.',
+          faces('piece', 'first', 'D', 'lined-up'),
+          colour('UF.U', 'first', 1),
+        ),
+      ],
     },
     {
       id: 'daisy/bottom-out',
@@ -58,10 +81,19 @@ export const daisy: PatternApproach = {
       rank: 2,
       seen: { 'DF.F': 'first', 'UF.U': '!first' },
       pieces: ['DF'],
-      lineUp: clearSpot('top front'),
+      lineUp: {
+        ...clearPlace('UF.U', 'in front'),
+        already: [say('No edge that is done sits on top, in front.', colour('UF.U', '!first'))],
+      },
       sequence: 'F',
-      look: 'The {piece} edge is at the bottom front, and its {first} sticker faces you.',
-      why: TO_MIDDLE,
+      look: [say('Its {first} sticker faces you.', colour('DF.F', 'first', 'before'))],
+      why: [
+        say('This turn takes the edge to the middle.', at('piece', 'FL', 1)),
+        say(
+          'From there one more turn brings it up, with {first} on top.',
+          then("L'", at('piece', 'UL', 'after'), colour('UL.U', 'first', 'after')),
+        ),
+      ],
     },
     {
       id: 'daisy/top-out',
@@ -70,8 +102,14 @@ export const daisy: PatternApproach = {
       seen: { 'UF.F': 'first' },
       pieces: ['UF'],
       sequence: 'F',
-      look: 'The {piece} edge is at the top front, but its {first} sticker faces you, not up.',
-      why: TO_MIDDLE,
+      look: [say('Its {first} sticker faces you.', faces('piece', 'first', 'F', 'before'))],
+      why: [
+        say('This turn takes the edge to the middle.', at('piece', 'FR', 1)),
+        say(
+          'From there one more turn brings it up, with {first} on top.',
+          then('R', at('piece', 'UR', 'after'), colour('UR.U', 'first', 'after')),
+        ),
+      ],
     },
   ],
 };

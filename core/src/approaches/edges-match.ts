@@ -1,6 +1,14 @@
 import type { PatternApproach } from './approach.js';
+import { at, colour, count, done, looksLeft, say, solved, stays, turnsOf } from './claims.js';
 
 const SEQUENCE = "R U R' U R U2 R' U";
+
+const FIND = [
+  say(
+    'Find the four {opposite} edges and look at the stickers on their sides.',
+    count({ kind: 'edge', with: 'opposite' }, 4, 'found'),
+  ),
+];
 
 /** Lines up as many last-layer edges as possible, then exchanges two neighbours. */
 export const edgesMatch: PatternApproach = {
@@ -18,44 +26,104 @@ export const edgesMatch: PatternApproach = {
       pieces: ['UF', 'UR', 'UB', 'UL'],
       lineUp: {
         layer: 'U',
-        turning:
-          'Turn the top until the {piece} edge sits over the {front} centre; the other three then match too.',
-        already: 'The {piece} edge sits over the {front} centre, and the other three match too.',
+        turning: [
+          say(
+            'Turn the top until the {front} one is above the {front} centre.',
+            colour('UF.F', 'front'),
+          ),
+          say(
+            'Then the other three match too.',
+            count({ kind: 'edge', with: 'opposite', solved: true }, 4, 'lined-up'),
+          ),
+        ],
+        already: [
+          say(
+            'All four match already.',
+            count({ kind: 'edge', with: 'opposite', solved: true }, 4, 'lined-up'),
+          ),
+        ],
       },
       sequence: '',
-      look: 'Look at the side stickers of the four {opposite} edges: they go round in the same order as the centres.',
-      why: 'All four can match at once, so turning the top is all there is to do.',
+      find: FIND,
+      look: [],
+      why: [
+        say('The four are in the same order as the centres, so turning the top is enough.', done()),
+      ],
     },
     {
       id: 'edges-match/neighbours',
-      title: 'Two neighbours match',
+      title: 'Two side by side match',
       seen: { 'UB.B': 'back', 'UR.R': 'right', 'UF.F': 'left', 'UL.L': 'front' },
       pieces: ['UF', 'UL'],
       lineUp: {
         layer: 'U',
-        turning:
-          'Turn the top until two neighbours match their centres: {back} at the back and {right} on the right.',
-        already: 'Two neighbours match their centres: {back} at the back and {right} on the right.',
+        turning: [
+          say(
+            'Turn the top until two side by side match: {back} at the back and {right} on the right.',
+            solved('UB', 'lined-up'),
+            solved('UR', 'lined-up'),
+          ),
+        ],
+        already: [
+          say(
+            'Two side by side match: {back} at the back and {right} on the right.',
+            solved('UB', 'lined-up'),
+            solved('UR', 'lined-up'),
+          ),
+        ],
       },
       sequence: SEQUENCE,
-      look: 'Look at the side stickers of the four {opposite} edges.',
-      why: 'The two that match wait at the back and the right while the {front} and {left} ones change places. Do not forget the last turn of the top: it brings all four home.',
+      find: FIND,
+      look: [],
+      why: [
+        say(
+          'The two in front and on the left change places.',
+          at('UF', 'UL', 'after'),
+          at('UL', 'UF', 'after'),
+        ),
+        say('The two that match end where they were.', stays('UB'), stays('UR')),
+        say(
+          'Do not forget the last turn of the top: then all four match.',
+          count({ kind: 'edge', with: 'opposite', solved: true }, 4, 8),
+          turnsOf(8),
+          count({ kind: 'edge', with: 'opposite', solved: true }, [0, 3], 7),
+        ),
+      ],
     },
     {
       id: 'edges-match/opposite',
-      title: 'Two opposite match',
+      title: 'Two across match',
       rank: 2,
       seen: { 'UB.B': 'back', 'UF.F': 'front', 'UR.R': 'left', 'UL.L': 'right' },
       pieces: ['UR', 'UL'],
       lineUp: {
         layer: 'U',
-        turning:
-          'Turn the top until two edges across from each other match: {front} in front and {back} at the back.',
-        already: 'Two edges across from each other match: {front} in front and {back} at the back.',
+        turning: [
+          say(
+            'Turn the top until two across match: {front} in front and {back} at the back.',
+            solved('UF', 'lined-up'),
+            solved('UB', 'lined-up'),
+          ),
+        ],
+        already: [
+          say(
+            'Two across match: {front} in front and {back} at the back.',
+            solved('UF', 'lined-up'),
+            solved('UB', 'lined-up'),
+          ),
+        ],
       },
       sequence: SEQUENCE,
-      look: 'Look at the side stickers of the four {opposite} edges: no turning of the top makes two neighbours match.',
-      why: 'The sequence only exchanges neighbours. Done once from here it makes two neighbours match; then look again.',
+      find: FIND,
+      look: [],
+      why: [
+        say(
+          'These turns make two side by side change places.',
+          at('UF', 'UL', 'after'),
+          at('UL', 'UF', 'after'),
+        ),
+        say('Look again: the top can then be turned so that two side by side match.', looksLeft(1)),
+      ],
     },
   ],
 };

@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { NONE_UP, ONE_UP, TWO_UP } from './seen/last-face.js';
+import { at, faces, looksLeft, say, turnsOf } from './claims.js';
+import { cornersUp, NONE_UP, ONE_UP, TWO_UP } from './seen/last-face.js';
 
 const SEQUENCE = "R U R' U R U2 R'";
 
@@ -16,19 +17,41 @@ export const faceRepeat: PatternApproach = {
       id: 'face-repeat/one',
       ...ONE_UP,
       sequence: SEQUENCE,
-      why: 'The corner at the front left stays as it is while the other three twist. If the face is not done yet, look again: once more will do it.',
+      why: [
+        say(
+          'This corner goes to another place, but {opposite} stays on top.',
+          at('piece', 'UBR', 'after'),
+          faces('piece', 'opposite', 'U', 'after'),
+        ),
+        say(
+          'The other three twist. If some do not face up then, do it once more.',
+          looksLeft([0, 1]),
+        ),
+      ],
     },
     {
       id: 'face-repeat/two',
       ...TWO_UP,
       sequence: SEQUENCE,
-      why: 'In this hold the seven turns leave exactly one corner up. Look again.',
+      why: [
+        say(
+          'The seven turns leave just one corner up. Then look again.',
+          turnsOf(7),
+          cornersUp(1, 'after'),
+        ),
+      ],
     },
     {
       id: 'face-repeat/none',
       ...NONE_UP,
       sequence: SEQUENCE,
-      why: 'In this hold the seven turns bring one corner up. Look again.',
+      why: [
+        say(
+          'The seven turns bring one corner up. Then look again.',
+          turnsOf(7),
+          cornersUp(1, 'after'),
+        ),
+      ],
     },
   ],
 };

@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { NONE_UP, ONE_UP_FRONT, ONE_UP_RIGHT, TWO_UP } from './seen/last-face.js';
+import { at, done, faces, looksLeft, say, turnsOf } from './claims.js';
+import { cornersUp, NONE_UP, ONE_UP_FRONT, ONE_UP_RIGHT, TWO_UP } from './seen/last-face.js';
 
 const SEQUENCE = "R U R' U R U2 R'";
 
@@ -16,25 +17,45 @@ export const faceTwo: PatternApproach = {
       id: 'face-two/one-front',
       ...ONE_UP_FRONT,
       sequence: SEQUENCE,
-      why: 'The corner at the front left stays; the other three all twist the way they need, and the {opposite} face is done.',
+      why: [
+        say(
+          'The corner at the front left goes to the back right, and {opposite} stays on top.',
+          at('UFL', 'UBR', 'after'),
+          faces('UFL', 'opposite', 'U', 'after'),
+        ),
+        say('The other three twist the way they need: the {opposite} side is done.', done()),
+      ],
     },
     {
       id: 'face-two/one-right',
       ...ONE_UP_RIGHT,
       sequence: "R U2 R' U' R U' R'",
-      why: 'The corner at the back right stays; the other three all twist the other way, and the {opposite} face is done.',
+      why: [
+        say(
+          'The corner at the back right goes to the front left, and {opposite} stays on top.',
+          at('UBR', 'UFL', 'after'),
+          faces('UBR', 'opposite', 'U', 'after'),
+        ),
+        say('The other three twist the other way: the {opposite} side is done.', done()),
+      ],
     },
     {
       id: 'face-two/two',
       ...TWO_UP,
       sequence: SEQUENCE,
-      why: 'In this hold the seven turns leave exactly one corner up. Look again: one of the two sequences then finishes the face.',
+      why: [
+        say('The seven turns leave just one corner up.', turnsOf(7), cornersUp(1, 'after')),
+        say('One more look will finish the {opposite} side.', looksLeft(1)),
+      ],
     },
     {
       id: 'face-two/none',
       ...NONE_UP,
       sequence: SEQUENCE,
-      why: 'In this hold the seven turns bring one corner up. Look again: one of the two sequences then finishes the face.',
+      why: [
+        say('The seven turns bring one corner up.', turnsOf(7), cornersUp(1, 'after')),
+        say('One more look will finish the {opposite} side.', looksLeft(1)),
+      ],
     },
   ],
 };

@@ -1,8 +1,23 @@
 import type { PatternApproach } from './approach.js';
-import { DIG_OUT, goesTo } from './seen/middle-edge.js';
+import { apart, home, joined, say, solved, unsolved, type Sentence } from './claims.js';
+import { DIG_OUT, digsOut, edgeAwayCornerUp, goesTo } from './seen/middle-edge.js';
 
 const RIGHT_HAND = "U R U R' U' y L' U' L U";
 const LEFT_HAND = "U' L' U' L U y' R U R' U'";
+
+/** The whole cube turns after five turns; on the sixth corner and edge meet, on the eighth they are in. */
+const why = (side: 'right' | 'left'): Sentence[] => {
+  const corner = side === 'right' ? 'DFR' : 'DFL';
+  return [
+    ...edgeAwayCornerUp(side),
+    say(
+      'On the sixth turn the two meet, and their colours match.',
+      apart('piece', corner, 5),
+      joined('piece', corner, 6),
+    ),
+    say('On the eighth both are solved.', home('piece', 8), unsolved(corner, 7), solved(corner, 8)),
+  ];
+};
 
 /** Away, four turns with one hand, turn the cube, four turns with the other. */
 export const middleTurn: PatternApproach = {
@@ -13,18 +28,13 @@ export const middleTurn: PatternApproach = {
   up: 'opposite',
   summary: 'Turn the edge away from its place, then four turns with each hand.',
   cases: [
+    { id: 'middle-turn/right', ...goesTo('right'), sequence: RIGHT_HAND, why: why('right') },
+    { id: 'middle-turn/left', ...goesTo('left'), sequence: LEFT_HAND, why: why('left') },
     {
-      id: 'middle-turn/right',
-      ...goesTo('right'),
+      id: 'middle-turn/stuck',
+      ...DIG_OUT,
+      why: digsOut('FL'),
       sequence: RIGHT_HAND,
-      why: 'Its top sticker is {right}, so it goes to the right. The first four turns lift a {first} corner out to meet it; the last four, from the {right} side, put corner and edge in together.',
     },
-    {
-      id: 'middle-turn/left',
-      ...goesTo('left'),
-      sequence: LEFT_HAND,
-      why: 'Its top sticker is {left}, so it goes to the left. The first four turns lift a {first} corner out to meet it; the last four, from the {left} side, put corner and edge in together.',
-    },
-    { id: 'middle-turn/stuck', ...DIG_OUT, sequence: RIGHT_HAND },
   ],
 };

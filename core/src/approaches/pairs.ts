@@ -1,6 +1,78 @@
 import type { SearchApproach } from './approach.js';
+import {
+  apart,
+  at,
+  belongs,
+  faces,
+  home,
+  joined,
+  notAt,
+  say,
+  touch,
+  turnsOf,
+  type Sentence,
+} from './claims.js';
 
-const ROOM = 'The room at the {room} is still open, so nothing finished is disturbed.';
+const TOGETHER = [belongs('piece', 'DFR', 'before'), belongs('piece2', 'FR', 'before')];
+const FIND = [
+  say('Find the {piece} corner and the {piece2} edge: they belong together.', ...TOGETHER),
+  say('The corner is {was}.', at('piece', '{was}', 'found')),
+  say('The edge is {was2}.', at('piece2', '{was2}', 'found')),
+];
+
+const THEN = [
+  say('Then the corner is {to}.', at('piece', '{to}', 'after')),
+  say('The edge is {to2}.', at('piece2', '{to2}', 'after')),
+];
+const NOTHING_LOST = say('No pair that is solved is lost.', { is: 'keeps-pairs' });
+
+const CORNER_FIRST = say(
+  'First turn the top until the corner is {lined}.',
+  at('piece', '{lined}', 'lined-up'),
+);
+const EDGE_FIRST = say(
+  'First turn the top until the edge is {lined2}.',
+  at('piece2', '{lined2}', 'lined-up'),
+);
+const BOTH_FIRST = [
+  say('First turn the top until the corner is {lined}.', at('piece', '{lined}', 'lined-up')),
+  say('Then the edge is {lined2}.', at('piece2', '{lined2}', 'lined-up')),
+];
+
+const CORNER_LOW = say('The corner is not on top yet.', notAt('piece', 'U', 'before'));
+const EDGE_LOW = say('The edge is not on top yet.', notAt('piece2', 'U', 'before'));
+const BOTH_LOW = say(
+  'Neither of them is on top yet.',
+  notAt('piece', 'U', 'before'),
+  notAt('piece2', 'U', 'before'),
+);
+
+/** While both are on top: which of them goes down with the side that turns and comes back. */
+const rides = (which: 'corner' | 'edge'): Sentence[] => {
+  const [goes, other] = which === 'corner' ? ['piece', 'piece2'] : ['piece2', 'piece'];
+  return [
+    say(
+      `The first turn takes the ${which} down, and the top moves the ${which === 'corner' ? 'edge' : 'corner'}.`,
+      notAt(goes, 'U', 1),
+      at(other, 'U', 2),
+    ),
+    ...THEN,
+    NOTHING_LOST,
+  ];
+};
+
+const NOT_TOGETHER = say(
+  'Both are on top, but not side by side.',
+  at('piece', 'U', 'before'),
+  at('piece2', 'U', 'before'),
+  apart('piece', 'piece2', 'before'),
+);
+const WRONGLY = say(
+  'They are side by side, but their colours do not go together.',
+  touch('piece', 'piece2', 'before'),
+  { is: 'next-to', pieces: ['piece', 'piece2'], matching: true, not: true, when: 'before' },
+);
+const MOVE_THEM = [say('The three turns move them apart.', turnsOf(3)), ...THEN, NOTHING_LOST];
 
 /** Corner and middle edge put in together; replaces the corners and the middle edges. */
 export const pairs: SearchApproach = {
@@ -14,33 +86,150 @@ export const pairs: SearchApproach = {
   cases: [
     {
       id: 'pairs/free',
-      title: 'Free it: a piece sits in a room',
-      look: 'The {piece} corner is at the {at} and its edge, {piece2}, at the {at2}. What sits in a room below must come up first.',
-      why: `Three turns bring it to the top, where it can be joined. ${ROOM}`,
+      title: 'Free it: a piece is not on top',
+      find: FIND,
+      look: [BOTH_LOW],
+      why: [
+        say(
+          'The three turns bring both to the top.',
+          turnsOf(3),
+          at('piece', 'U', 3),
+          at('piece2', 'U', 3),
+        ),
+        ...THEN,
+        NOTHING_LOST,
+      ],
+      otherwise: {
+        corner: {
+          look: [CORNER_LOW],
+          turning: [EDGE_FIRST],
+          why: [
+            say('The three turns bring the corner to the top.', turnsOf(3), at('piece', 'U', 3)),
+            ...THEN,
+            NOTHING_LOST,
+          ],
+        },
+        edge: {
+          look: [EDGE_LOW],
+          turning: [CORNER_FIRST],
+          why: [
+            say('The three turns bring the edge to the top.', turnsOf(3), at('piece2', 'U', 3)),
+            ...THEN,
+            NOTHING_LOST,
+          ],
+        },
+        'both-corner': {
+          why: [
+            say(
+              'The three turns bring the corner to the top; the edge comes next.',
+              turnsOf(3),
+              at('piece', 'U', 3),
+              notAt('piece2', 'U', 3),
+            ),
+            ...THEN,
+            NOTHING_LOST,
+          ],
+        },
+        'both-edge': {
+          why: [
+            say(
+              'The three turns bring the edge to the top; the corner comes next.',
+              turnsOf(3),
+              at('piece2', 'U', 3),
+              notAt('piece', 'U', 3),
+            ),
+            ...THEN,
+            NOTHING_LOST,
+          ],
+        },
+        shift: {
+          look: [EDGE_LOW],
+          turning: [CORNER_FIRST],
+          why: [
+            say(
+              'The three turns move the two; the edge comes up next.',
+              turnsOf(3),
+              notAt('piece2', 'U', 3),
+            ),
+            ...THEN,
+            NOTHING_LOST,
+          ],
+        },
+      },
     },
     {
       id: 'pairs/part',
       title: 'Part it: joined wrongly',
-      look: 'The {piece} corner at the {at} and its edge, {piece2}, at the {at2} touch, but their colours do not go together.',
-      why: `Joined like this they cannot go in. The corner is tucked away, the edge moves, and the corner comes back to it. ${ROOM}`,
+      find: FIND,
+      look: [WRONGLY],
+      turning: BOTH_FIRST,
+      why: MOVE_THEM,
+      otherwise: { corner: { why: rides('corner') }, edge: { why: rides('edge') } },
     },
     {
       id: 'pairs/join',
       title: 'Join it: both on top, apart',
-      look: 'The {piece} corner is on top at the {at} and its edge, {piece2}, at the {at2}: they are not joined yet.',
-      why: `These turns bring the two into line with each other, ready to go in. ${ROOM}`,
+      find: FIND,
+      look: [NOT_TOGETHER],
+      turning: BOTH_FIRST,
+      why: MOVE_THEM,
+      otherwise: { corner: { why: rides('corner') }, edge: { why: rides('edge') } },
     },
     {
       id: 'pairs/insert-joined',
       title: 'Insert it: joined, same colours touching',
-      look: 'The {piece} corner and the {piece2} edge stand together on top, same colours touching.',
-      why: 'Three turns open their room at the front right, bring the pair over it and take it down. Corner and edge are home together.',
+      find: FIND,
+      look: [
+        say(
+          'They are side by side, and their colours go together.',
+          joined('piece', 'piece2', 'before'),
+        ),
+      ],
+      turning: BOTH_FIRST,
+      why: [
+        say(
+          'The first turn opens their place, at the front right.',
+          belongs('piece', 'DFR'),
+          belongs('piece2', 'FR'),
+        ),
+        say(
+          'The top turns the pair into it, and the last turn closes it: both are solved.',
+          turnsOf(3),
+          home('piece', 3),
+          home('piece2', 3),
+        ),
+      ],
     },
     {
       id: 'pairs/insert-apart',
-      title: 'Insert it: on opposite sides, first colour outward',
-      look: 'The {piece} corner is at the {at} with {first} outward, and the {piece2} edge waits on the opposite side of the top.',
-      why: 'Opening the room at the front right brings the two together on the way, and the same three turns take them down as a pair.',
+      title: 'Insert it: apart, first colour on a side',
+      find: FIND,
+      look: [
+        say(
+          'They are not side by side, but the corner has {first} on a side.',
+          apart('piece', 'piece2', 'before'),
+          faces('piece', 'first', 'FRBL', 'before'),
+        ),
+      ],
+      turning: BOTH_FIRST,
+      why: [
+        say(
+          'The first turn opens their place, at the front right.',
+          belongs('piece', 'DFR'),
+          belongs('piece2', 'FR'),
+        ),
+        say(
+          'The two meet on the way, with colours that go together.',
+          apart('piece', 'piece2', 'lined-up'),
+          joined('piece', 'piece2', 2),
+        ),
+        say(
+          'The last turn takes both down: they are solved.',
+          turnsOf(3),
+          home('piece', 3),
+          home('piece2', 3),
+        ),
+      ],
     },
   ],
 };

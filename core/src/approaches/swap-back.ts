@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { CORNERS_ROUND, MAKE_A_PAIR, NO_PAIR, pairOn, STAY_AND_SWAP } from './seen/corner-pair.js';
+import { at, round, say, stays } from './claims.js';
+import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
 
 const SEQUENCE = "R' F R' B2 R F' R' B2 R2";
 
@@ -11,15 +12,27 @@ export const swapBack: PatternApproach = {
   after: 'yellow-face',
   up: 'opposite',
   summary:
-    'Hold the side with two corners of one colour at the back, exchange two corners, line up the top.',
+    'Hold the side with two corners of one colour at the back, send three corners round, line up the top.',
   cases: [
     { id: 'swap-back/round', ...CORNERS_ROUND, sequence: '' },
     {
       id: 'swap-back/pair',
       ...pairOn('back', 'at the back'),
       sequence: SEQUENCE,
-      why: STAY_AND_SWAP,
+      why: [
+        say(
+          'Three corners go round; the one at the front left stays.',
+          round('UFR', 'UBL', 'UBR'),
+          stays('UFL'),
+        ),
+        say(
+          'The two at the back go to the right side together.',
+          at('UBL', 'UBR', 'after'),
+          at('UBR', 'UFR', 'after'),
+        ),
+        EVERY_SIDE,
+      ],
     },
-    { id: 'swap-back/none', ...NO_PAIR, sequence: SEQUENCE, why: MAKE_A_PAIR },
+    { id: 'swap-back/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('left', 'left side') },
   ],
 };

@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { CORNERS_ROUND, MAKE_A_PAIR, NO_PAIR, pairOn, STAY_AND_SWAP } from './seen/corner-pair.js';
+import { at, say, stays, takesBack, turnsOf } from './claims.js';
+import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
 
 const SEQUENCE = "L' U R U' L U R' R U R' U R U2 R'";
 
@@ -18,8 +19,22 @@ export const swapLeft: PatternApproach = {
       id: 'swap-left/pair',
       ...pairOn('left', 'on the left'),
       sequence: SEQUENCE,
-      why: STAY_AND_SWAP,
+      why: [
+        say(
+          'The two on the left stay; the two on the right change places.',
+          stays('UFL'),
+          stays('UBL'),
+          at('UFR', 'UBR', 'after'),
+          at('UBR', 'UFR', 'after'),
+        ),
+        EVERY_SIDE,
+        say(
+          'It is two parts of seven turns: where they meet, one turn takes back the other.',
+          turnsOf(7, 2),
+          takesBack(8, 7),
+        ),
+      ],
     },
-    { id: 'swap-left/none', ...NO_PAIR, sequence: SEQUENCE, why: MAKE_A_PAIR },
+    { id: 'swap-left/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('right', 'right side') },
   ],
 };

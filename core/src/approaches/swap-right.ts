@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { CORNERS_ROUND, MAKE_A_PAIR, NO_PAIR, pairOn, STAY_AND_SWAP } from './seen/corner-pair.js';
+import { at, round, say, stays } from './claims.js';
+import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
 
 const SEQUENCE = "x R2 D2 R U R' D2 R U' R x'";
 
@@ -11,15 +12,27 @@ export const swapRight: PatternApproach = {
   after: 'yellow-face',
   up: 'opposite',
   summary:
-    'Hold the side with two corners of one colour on the right, exchange two corners, line up the top.',
+    'Hold the side with two corners of one colour on the right, send three corners round, line up the top.',
   cases: [
     { id: 'swap-right/round', ...CORNERS_ROUND, sequence: '' },
     {
       id: 'swap-right/pair',
       ...pairOn('right', 'on the right'),
       sequence: SEQUENCE,
-      why: STAY_AND_SWAP,
+      why: [
+        say(
+          'Three corners go round; the one at the front left stays.',
+          round('UFR', 'UBR', 'UBL'),
+          stays('UFL'),
+        ),
+        say(
+          'The two on the right go to the back together.',
+          at('UFR', 'UBR', 'after'),
+          at('UBR', 'UBL', 'after'),
+        ),
+        EVERY_SIDE,
+      ],
     },
-    { id: 'swap-right/none', ...NO_PAIR, sequence: SEQUENCE, why: MAKE_A_PAIR },
+    { id: 'swap-right/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('front', 'front') },
   ],
 };

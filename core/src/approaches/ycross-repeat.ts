@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { ANGLE, BAR, DOT } from './seen/last-cross.js';
+import { anyHold, count, done, looksLeft, say, turnsOf } from './claims.js';
+import { ANGLE, BAR, DOT, flipped, twoUp } from './seen/last-cross.js';
 
 const SEQUENCE = "F R U R' U' F'";
 
@@ -16,19 +17,43 @@ export const ycrossRepeat: PatternApproach = {
       id: 'ycross-repeat/dot',
       ...DOT,
       sequence: SEQUENCE,
-      why: 'Any hold will do. The six turns flip two edges, and then two {opposite} ones face up side by side.',
+      why: [
+        say(
+          'Any hold will do.',
+          anyHold(count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, 2, 'after')),
+        ),
+        say(
+          'The six turns leave two of them facing up, side by side. Then look again.',
+          turnsOf(6),
+          ...twoUp('UF', 'UR'),
+        ),
+      ],
     },
     {
       id: 'ycross-repeat/angle',
       ...ANGLE,
       sequence: SEQUENCE,
-      why: 'From here the six turns leave two {opposite} edges up across from each other. One more look and you are nearly there.',
+      why: [
+        say(
+          'The six turns leave two of them facing up, across from each other.',
+          turnsOf(6),
+          ...twoUp('UL', 'UR'),
+        ),
+        say('One more look will finish the cross.', looksLeft(1)),
+      ],
     },
     {
       id: 'ycross-repeat/bar',
       ...BAR,
       sequence: SEQUENCE,
-      why: 'The six turns flip the front and back edges, and that finishes the {opposite} cross.',
+      why: [
+        say(
+          'The six turns turn round the two edges in front and at the back.',
+          turnsOf(6),
+          ...flipped('UF', 'UB'),
+        ),
+        say('Then all four face up.', done()),
+      ],
     },
   ],
 };

@@ -1,5 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { ANGLE, BAR, DOT } from './seen/last-cross.js';
+import { anyHold, count, done, looksLeft, say, turnsOf } from './claims.js';
+import { ANGLE, BAR, DOT, flipped, twoUp } from './seen/last-cross.js';
 
 const FOR_BAR = "F R U R' U' F'";
 
@@ -17,19 +18,44 @@ export const ycrossTwo: PatternApproach = {
       id: 'ycross-two/dot',
       ...DOT,
       sequence: FOR_BAR,
-      why: 'Any hold will do. The turns for the bar flip two edges, and then two {opposite} ones face up side by side; look again.',
+      why: [
+        say(
+          'Any hold will do.',
+          anyHold(count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, 2, 'after')),
+        ),
+        say(
+          'The six turns for the bar leave two of them facing up, side by side.',
+          turnsOf(6),
+          ...twoUp('UF', 'UR'),
+        ),
+        say('One more look will finish the cross.', looksLeft(1)),
+      ],
     },
     {
       id: 'ycross-two/angle',
       ...ANGLE,
       sequence: "F U R U' R' F'",
-      why: 'The six turns flip the front and right edges, and that finishes the {opposite} cross.',
+      why: [
+        say(
+          'The six turns turn round the two edges in front and on the right.',
+          turnsOf(6),
+          ...flipped('UF', 'UR'),
+        ),
+        say('Then all four face up.', done()),
+      ],
     },
     {
       id: 'ycross-two/bar',
       ...BAR,
       sequence: FOR_BAR,
-      why: 'The six turns flip the front and back edges, and that finishes the {opposite} cross.',
+      why: [
+        say(
+          'The six turns turn round the two edges in front and at the back.',
+          turnsOf(6),
+          ...flipped('UF', 'UB'),
+        ),
+        say('Then all four face up.', done()),
+      ],
     },
   ],
 };

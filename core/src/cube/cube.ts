@@ -30,6 +30,13 @@ export const isHome = (cube: Cube, place: number): boolean => cube[place] === SO
 export const pieceAt = (cube: Cube, place: number): number =>
   place < CORNER_COUNT ? (cube[place]! / 3) | 0 : CORNER_COUNT + (cube[place]! >> 1);
 
+/** The place where a piece (numbered by its home place) sits. */
+export function placeOfPiece(cube: Cube, piece: number): number {
+  const [start, end] = piece < CORNER_COUNT ? [0, CORNER_COUNT] : [CORNER_COUNT, PLACE_COUNT];
+  for (let place = start; place < end; place++) if (pieceAt(cube, place) === piece) return place;
+  throw new RangeError(`no place holds piece ${piece}`);
+}
+
 /** How far the piece at `place` is twisted (0…2) or flipped (0…1). */
 export const twistAt = (cube: Cube, place: number): number =>
   place < CORNER_COUNT ? cube[place]! % 3 : cube[place]! & 1;

@@ -7,9 +7,9 @@ describe('words for places and pieces', () => {
   it('name each place differently, as one points at it', () => {
     const words = PLACES.map(({ name }) => placeWords(name));
     expect(new Set(words).size).toBe(20);
-    expect(placeWords('UFR')).toBe('top front right');
-    expect(placeWords('FR')).toBe('middle front right');
-    expect(placeWords('DB')).toBe('bottom back');
+    expect(placeWords('UFR')).toBe('on top, at the front right');
+    expect(placeWords('FR')).toBe('in the middle, at the front right');
+    expect(placeWords('DB')).toBe('at the bottom, at the back');
   });
 
   it('name each piece by its colours, the first colour first, whichever that is', () => {

@@ -1,6 +1,7 @@
 import type { ColourScheme } from './colours.js';
-import { PLACES } from './pieces.js';
-import { opposite, sideOfLetter, SIDE_LETTERS, UP, type Side } from './sides.js';
+import { faceInHold, type Hold } from './holds.js';
+import { placeOnSides, PLACES } from './pieces.js';
+import { opposite, sideOfLetter, UP, type Side } from './sides.js';
 
 /** Colours joined as one says a piece: "white-green-red". */
 export const joinColours = (colours: readonly string[]): string => colours.join('-');
@@ -24,12 +25,32 @@ export function pieceColours(piece: number, scheme: ColourScheme, lead: Side = U
 export const kindOfPlace = (place: number): 'corner' | 'edge' =>
   PLACES[place]!.sides.length === 3 ? 'corner' : 'edge';
 
-const WHERE = ['top', 'right', 'front', 'bottom', 'left', 'back'];
+const LAYER_WORDS: Record<string, string> = {
+  U: 'on top',
+  D: 'at the bottom',
+  '': 'in the middle',
+};
+const SIDE_WHERE: Record<string, string> = {
+  F: 'in front',
+  B: 'at the back',
+  R: 'on the right',
+  L: 'on the left',
+  FR: 'at the front right',
+  FL: 'at the front left',
+  BR: 'at the back right',
+  BL: 'at the back left',
+};
 
-/** A place of the hold in words, as one points at it: "top front right", "middle back left". */
+/** A place of the hold in words, as one points at it: "on top, at the front right". */
 export function placeWords(name: string): string {
-  const words = [...name].map((letter) => WHERE[SIDE_LETTERS.indexOf(letter)]);
-  return (/^[UD]/.test(name) ? words : ['middle', ...words]).join(' ');
+  const layer = /[UD]/.exec(name)?.[0] ?? '';
+  return `${LAYER_WORDS[layer]}, ${SIDE_WHERE[name.replace(layer, '')]}`;
+}
+
+/** A place of the cube in words, as it is held. */
+export function whereInHold(hold: Hold, place: number): string {
+  const faces = PLACES[place]!.sides.map((side) => faceInHold(hold, side));
+  return placeWords(placeOnSides(faces)!.name);
 }
 
 /** A place of the cube by the sides it lies between: "between white, green and red". */

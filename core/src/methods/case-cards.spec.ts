@@ -43,11 +43,16 @@ describe('the cards of a method', () => {
 
   it('name the piece where the picture settles which it is', () => {
     const card = (id: string): CaseCard => cards('front-right').find((one) => one.id === id)!;
-    expect(card('corners-three/right').look).toContain(
-      'The white-green-orange corner is at the top',
+    const found = (id: string): string => card(id).find;
+    expect(found('corners-three/right')).toBe(
+      'Find the white, green and orange corner. It is on top, at the front right.',
     );
-    expect(card('corners-three/stuck').look).toContain('The corner is stuck');
-    expect(card('middle-eight/right').look).toContain('The green-orange edge');
+    expect(found('corners-three/stuck')).toBe(
+      'Find the corner. It is at the bottom, at the front right.',
+    );
+    expect(found('middle-eight/right')).toBe(
+      'Find the green and orange edge. It is on top, in front.',
+    );
   });
 
   it('use the colours of a cube that is coloured otherwise', () => {

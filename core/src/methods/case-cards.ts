@@ -150,7 +150,7 @@ export function caseBeside(
         approach: approach.id,
         title: approach.title,
         case: next.case.title,
-        step: writeStep(runner, next, cube, scheme),
+        step: writeStep(runner, next, cube, hold, scheme),
         steps: choices.length,
         turns: choices.reduce((sum, { turnCount }) => sum + turnCount, 0),
       };

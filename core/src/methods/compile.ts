@@ -1,15 +1,15 @@
 import type { Case, Pattern, PatternApproach, Role, Seen } from '../approaches/approach.js';
+import { sentencesOf } from '../approaches/claims.js';
 import type { ColourScheme } from '../cube/colours.js';
-import { faceInHold, holdsWithUp, sideInHold, stickerInHold, type Hold } from '../cube/holds.js';
-import { placeNamed, placeOnSides, PLACES } from '../cube/pieces.js';
+import { holdsWithUp, sideInHold, stickerInHold, type Hold } from '../cube/holds.js';
+import { placeNamed, PLACES } from '../cube/pieces.js';
 import { opposite, sideOfLetter, type Side } from '../cube/sides.js';
 import { STICKER_SOURCES, turnOf, type Turn } from '../cube/turns.js';
-import { placeWords } from '../cube/words.js';
+import { whereInHold } from '../cube/words.js';
 import { countTurns, ownTurns, type Move } from '../notation/moves.js';
 import { readMoves } from '../notation/read.js';
 import { writeMoves } from '../notation/write.js';
-import type { Choice } from './runner.js';
-import { parseTemplate, type Template } from './text.js';
+import { linesOf, type Choice, type Lined } from './runner.js';
 
 /** The bit of a sticker that does not matter to the stage; the bits 0…5 are the colours. */
 export const UNPAINTED = 6;
@@ -66,10 +66,7 @@ export function wordsInHold(
   for (const role of ['front', 'right', 'back', 'left'] as const) {
     words.set(role, colour(sideCalled(hold, role)));
   }
-  if (place !== undefined) {
-    const faces = PLACES[place]!.sides.map((side) => faceInHold(hold, side));
-    words.set('at', placeWords(placeOnSides(faces)!.name));
-  }
+  if (place !== undefined) words.set('at', whereInHold(hold, place));
   return words;
 }
 
@@ -143,7 +140,6 @@ class CaseCompiler {
       .flat();
     const places = one.pieces.map((name) => this.placeBefore(name, before));
     const { turns, holdAfter } = ownTurns(this.hold, [...lining, ...this.moves]);
-    const told = one.lineUp && (lining.length > 0 ? one.lineUp.turning : one.lineUp.already);
     const variant: Omit<Variant, 'alone'> = {
       case: one,
       hold,
@@ -155,8 +151,7 @@ class CaseCompiler {
       lineUp: writeMoves(lining),
       sequence: writeMoves(this.moves),
       places,
-      look: this.template(told ? `${one.look} ${told}` : one.look),
-      why: this.template(one.why),
+      lines: this.linesOf(lining.length > 0, places),
       words: wordsInHold(hold, this.first, this.scheme, places[0]),
     };
     const alone: Choice[] = [];
@@ -178,14 +173,16 @@ class CaseCompiler {
     return PLACES.find(({ stickers }) => stickers.includes(sticker))!.index;
   }
 
-  private template(text: string): Template {
-    const template = parseTemplate(text);
-    for (const word of template.words) {
-      if (!/^(first|opposite|front|right|back|left|at|piece\d?)$/.test(word)) {
+  private linesOf(turning: boolean, places: readonly number[]): Lined {
+    const { find, look, lineUp, why } = this.one;
+    const lining = lineUp ? sentencesOf(turning ? lineUp.turning : lineUp.already) : [];
+    const lines = linesOf(find, [...sentencesOf(look), ...lining], why, places[0]);
+    for (const word of [lines.find, lines.look, lines.why].flatMap(({ words }) => words)) {
+      if (!/^(first|opposite|front|right|back|left|at|(piece|was)[1-4]?)$/.test(word)) {
         throw new ApproachError(this.one.id, `sentences cannot name {${word}}`);
       }
     }
-    return template;
+    return lines;
   }
 }
 

@@ -12,6 +12,7 @@ import {
 import { PLACES } from '../cube/pieces.js';
 import { BACK, FRONT, opposite, RIGHT, type Side } from '../cube/sides.js';
 import { sideOfTurn, type Turn } from '../cube/turns.js';
+import { whereInHold } from '../cube/words.js';
 import { crossTable, turnsLayer } from '../search/cross-table.js';
 import { MOVED, placeOf, whereIs } from '../search/piece-moves.js';
 import { layersOf } from '../stages/goals.js';
@@ -62,8 +63,8 @@ export class CrossRunner implements Runner {
     return steps;
   }
 
-  tell(choice: Choice, cube: Cube): Told {
-    return this.teller.tell(choice, cube);
+  tell(choice: Choice, cube: Cube, before: Hold): Told {
+    return this.teller.tell(choice, cube, before);
   }
 
   /** The hold in which the fewest turns are of the back side, which one cannot see. */
@@ -121,10 +122,22 @@ export class CrossRunner implements Runner {
   ): Choice {
     const lining = turnsLayer(turns[0]!, this.first) ? 1 : 0;
     const places = edges.map((edge) => placeOf(start.get(edge)!, 'edge'));
+    const after = (count: number): number =>
+      placeOf(
+        turns
+          .slice(0, count)
+          .reduce((at, turn) => MOVED.edge[turn * 24 + at]!, start.get(edges[0]!)!),
+        'edge',
+      );
     const words = (): Map<string, string> =>
-      wordsInHold(hold, this.first, this.scheme, places[0]).set('hand', hand);
+      wordsInHold(hold, this.first, this.scheme, places[0])
+        .set('hand', hand)
+        .set('lined', whereInHold(hold, after(lining)))
+        .set('to', whereInHold(hold, after(turns.length)));
+    const otherwise = after(lining) === places[0] ? undefined : 'along';
     return new SearchStep(
-      this.words.of(kind),
+      { kind, otherwise },
+      this.words,
       hold,
       turns.slice(0, lining),
       turns.slice(lining),

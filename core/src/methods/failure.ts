@@ -1,7 +1,7 @@
 import type { Approach } from '../approaches/approach.js';
 import { STANDARD_SCHEME, type ColourScheme } from '../cube/colours.js';
 import { copyCube, type Cube } from '../cube/cube.js';
-import { HOME_HOLD } from '../cube/holds.js';
+import { HOME_HOLD, type Hold } from '../cube/holds.js';
 import { UP, type Side } from '../cube/sides.js';
 import { applyTurns } from '../cube/turns.js';
 import { goalHolds } from '../stages/goals.js';
@@ -38,9 +38,11 @@ export function explainFailure(
   const done = stuck === 'circle' ? choices.slice(0, firstRepeat(start, choices) + 1) : choices;
   const cube = copyCube(start);
   const intact = [stands(cube, approach, first)];
+  let hold: Hold = HOME_HOLD;
   const steps = done.map((choice) => {
-    const step = writeStep(runner, choice, cube, scheme);
+    const step = writeStep(runner, choice, cube, hold, scheme);
     applyTurns(cube, choice.turns);
+    hold = choice.holdAfter;
     intact.push(stands(cube, approach, first));
     return step;
   });

@@ -1,11 +1,20 @@
 /** The approaches, and all that is made from them: plans, proofs, surveys, cards, case pictures. */
 export * from '../approaches/approach.js';
+export {
+  retold,
+  sentencesOf,
+  textOf,
+  type Claim,
+  type Lines,
+  type Sentence,
+} from '../approaches/claims.js';
 export * from '../approaches/index.js';
 export * from '../drawing/case-picture.js';
 export * from '../drawing/svg.js';
 export * from './case-cards.js';
 export * from './cases-seen.js';
 export { patternsOf, stickerCalled } from './compile.js';
+export * from './deciding.js';
 export * from './demands.js';
 export * from './distribution.js';
 export * from './failure.js';

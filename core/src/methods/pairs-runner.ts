@@ -1,15 +1,16 @@
 import type { SearchApproach } from '../approaches/approach.js';
 import type { ColourScheme } from '../cube/colours.js';
 import { isHome, type Cube } from '../cube/cube.js';
-import { faceInHold, type Hold } from '../cube/holds.js';
-import { PLACES, placeOnSides } from '../cube/pieces.js';
+import type { Hold } from '../cube/holds.js';
+import { PLACES } from '../cube/pieces.js';
 import { opposite, type Side } from '../cube/sides.js';
-import { placeWords } from '../cube/words.js';
-import { pairTables, type PairTables, type Room } from '../search/pair-tables.js';
-import { placeOf, whereIs } from '../search/piece-moves.js';
+import type { Turn } from '../cube/turns.js';
+import { kindOfPlace, whereInHold } from '../cube/words.js';
+import { pairTables, type PairTables } from '../search/pair-tables.js';
+import { atHome, MOVED, placeOf, whereIs } from '../search/piece-moves.js';
 import { wordsInHold } from './compile.js';
 import { Teller, type Choice, type Runner, type Told } from './runner.js';
-import { SearchStep, SearchWords } from './search-step.js';
+import { SearchStep, SearchWords, type SearchWording } from './search-step.js';
 
 /** A pair to be brought home: the room it belongs to, and what it costs. */
 export interface ChosenPair {
@@ -48,8 +49,8 @@ export class PairsRunner implements Runner {
     return best ? this.steps(best) : [];
   }
 
-  tell(choice: Choice, cube: Cube): Told {
-    return this.teller.tell(choice, cube);
+  tell(choice: Choice, cube: Cube, before: Hold): Told {
+    return this.teller.tell(choice, cube, before);
   }
 
   /** The steps that bring the pair of one room home while those in the mask `closed` stay. */
@@ -94,37 +95,77 @@ export class PairsRunner implements Runner {
 
   private step(room: number, pair: number, lining: number[], move: number, last: boolean): Choice {
     const { hold } = this.tables.rooms[room]!;
-    const places = [placeOf(Math.floor(pair / 24), 'corner'), placeOf(pair % 24, 'edge')];
-    const through = this.tables.rooms[this.tables.moves[move]!.room]!;
-    const words = (): Map<string, string> =>
-      wordsInHold(hold, this.first, this.scheme, places[0])
-        .set('at2', this.where(room, PLACES[places[1]!]!.sides))
-        .set('room', this.roomWords(room, through));
+    const liningTurns = lining.flatMap((one) => this.tables.moves[one]!.turns);
+    const { turns } = this.tables.moves[move]!;
+    const places = placesOf(pair);
+    const lined = placesOf(after(pair, liningTurns));
+    const words = (): Map<string, string> => {
+      const through = this.tables.rooms[this.tables.moves[move]!.room]!;
+      const to = placesOf(after(pair, [...liningTurns, ...turns]));
+      return wordsInHold(hold, this.first, this.scheme, places[0])
+        .set('at2', whereInHold(hold, places[1]!))
+        .set('lined', whereInHold(hold, lined[0]!))
+        .set('lined2', whereInHold(hold, lined[1]!))
+        .set('to', whereInHold(hold, to[0]!))
+        .set('to2', whereInHold(hold, to[1]!))
+        .set('room', whereInHold(hold, through.edge));
+    };
     return new SearchStep(
-      this.words.of(this.kind(places, last)),
+      this.wording(places, lined, turns, last),
+      this.words,
       hold,
-      lining.flatMap((one) => this.tables.moves[one]!.turns),
-      this.tables.moves[move]!.turns,
+      liningTurns,
+      turns,
       places,
       words,
     );
   }
 
-  private kind(places: readonly number[], last: boolean): string {
-    const top = opposite(this.first);
-    const [corner, edge] = places.map((place) => PLACES[place]!.sides);
-    const touching = edge!.every((side) => corner!.includes(side));
-    if (last) return touching ? 'insert-joined' : 'insert-apart';
-    if (!corner!.includes(top) || !edge!.includes(top)) return 'free';
-    return touching ? 'part' : 'join';
+  /** What a step does for its pair, told by where the two are before, once lined up and after. */
+  private wording(
+    places: readonly number[],
+    lined: readonly number[],
+    turns: readonly Turn[],
+    last: boolean,
+  ): SearchWording {
+    const touching = PLACES[places[1]!]!.sides.every((side) =>
+      PLACES[places[0]!]!.sides.includes(side),
+    );
+    if (last) return { kind: touching ? 'insert-joined' : 'insert-apart' };
+    const [cornerUp, edgeUp] = places.map((place) => this.onTop(place));
+    if (cornerUp && edgeUp) {
+      const opened = lined.map((place) => this.onTop(placeAfter(place, turns.slice(0, 1))));
+      const rides = opened[0] ? (opened[1] ? undefined : 'edge') : 'corner';
+      return { kind: touching ? 'part' : 'join', otherwise: rides };
+    }
+    const [cornerThen, edgeThen] = lined.map((place) => this.onTop(placeAfter(place, turns)));
+    if (cornerUp) return { kind: 'free', otherwise: edgeThen ? 'edge' : 'shift' };
+    if (edgeUp) return { kind: 'free', otherwise: cornerThen ? 'corner' : 'shift' };
+    if (cornerThen && edgeThen) return { kind: 'free' };
+    return { kind: 'free', otherwise: cornerThen ? 'both-corner' : 'both-edge' };
   }
 
-  private where(room: number, sides: readonly Side[]): string {
-    const faces = sides.map((side) => faceInHold(this.tables.rooms[room]!.hold, side));
-    return placeWords(placeOnSides(faces)!.name);
+  private onTop(place: number): boolean {
+    return PLACES[place]!.sides.includes(opposite(this.first));
   }
+}
 
-  private roomWords(room: number, { edge }: Room): string {
-    return this.where(room, PLACES[edge]!.sides).replace('middle ', '');
-  }
+/** A pair (`24·corner + edge`) after turns of the cube's sides. */
+const after = (pair: number, turns: readonly Turn[]): number =>
+  turns.reduce(
+    (now, turn) =>
+      MOVED.corner[turn * 24 + Math.floor(now / 24)]! * 24 + MOVED.edge[turn * 24 + (now % 24)]!,
+    pair,
+  );
+
+const placesOf = (pair: number): number[] => [
+  placeOf(Math.floor(pair / 24), 'corner'),
+  placeOf(pair % 24, 'edge'),
+];
+
+/** Where turns take what stands at a place. */
+function placeAfter(place: number, turns: readonly Turn[]): number {
+  const kind = kindOfPlace(place);
+  const where = turns.reduce((now, turn) => MOVED[kind][turn * 24 + now]!, atHome(place));
+  return placeOf(where, kind);
 }

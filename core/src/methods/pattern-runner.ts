@@ -80,7 +80,7 @@ export class PatternRunner implements Runner {
     );
   }
 
-  tell(choice: Choice, cube: Cube): Told {
-    return this.teller.tell(choice, cube);
+  tell(choice: Choice, cube: Cube, before: Hold): Told {
+    return this.teller.tell(choice, cube, before);
   }
 }

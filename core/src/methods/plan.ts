@@ -10,6 +10,7 @@ import {
 import { fail, type Result } from '../result.js';
 import { methodById, METHODS } from './named.js';
 import { resolveMethod } from './resolve.js';
+import type { Choice } from './runner.js';
 import { solve } from './solve.js';
 import type { Method, Walkthrough } from './walkthrough.js';
 
@@ -26,18 +27,18 @@ export function solvePainted(
   { painted, scheme }: PaintedCube,
   method: Method,
   firstColour: Colour,
+  each?: (choice: Choice) => void,
 ): Result<Walkthrough, string> {
   const [problem] = findProblems(painted, scheme);
   if (problem) return fail(`${problem.says} ${problem.repair}`);
-  return solve(cubeFromPainted(painted), method, sideOfColour(scheme, firstColour), scheme);
+  return solve(cubeFromPainted(painted), method, sideOfColour(scheme, firstColour), scheme, each);
 }
 
 /** The walkthrough of a plan, or which part of the plan is wrong and why. */
-export function solvePlan({
-  start,
-  method,
-  firstColour,
-}: Plan): Result<Walkthrough, DocumentError> {
+export function solvePlan(
+  { start, method, firstColour }: Plan,
+  each?: (choice: Choice) => void,
+): Result<Walkthrough, DocumentError> {
   const chosen = typeof method === 'string' ? methodById(method) : method;
   if (!chosen) {
     const known = METHODS.map(({ id }) => id).join(', ');
@@ -50,6 +51,6 @@ export function solvePlan({
   if (!whole.ok) return fail({ path: 'method', message: whole.error });
   const read = readCubeDocument(start);
   if (!read.ok) return fail({ path: `start.${read.error.path}`, message: read.error.message });
-  const walk = solvePainted(read.value, chosen, firstColour);
+  const walk = solvePainted(read.value, chosen, firstColour, each);
   return walk.ok ? walk : fail({ path: 'start', message: walk.error });
 }

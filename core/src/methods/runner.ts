@@ -1,10 +1,53 @@
 import type { Approach, CaseWords } from '../approaches/approach.js';
+import { sentencesOf, textOf, type Lines, type Sentence } from '../approaches/claims.js';
 import type { ColourScheme } from '../cube/colours.js';
 import { pieceAt, type Cube } from '../cube/cube.js';
 import type { Hold } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
-import { pieceColours } from '../cube/words.js';
-import { fillTemplate, type Template } from './text.js';
+import { kindOfPlace, list, pieceColours, whereInHold } from '../cube/words.js';
+import { fillTemplate, parseTemplate, type Template } from './text.js';
+
+/** The sentences of a step, each with what it claims. */
+export interface Spoken {
+  readonly find: readonly Sentence[];
+  readonly look: readonly Sentence[];
+  readonly why: readonly Sentence[];
+}
+
+/** The lines of a step parted once, to be filled with the colours and places of a cube. */
+export interface Lined {
+  readonly spoken: Spoken;
+  readonly find: Template;
+  readonly look: Template;
+  readonly why: Template;
+}
+
+/** What every step says of the piece it is about, if its case says nothing else. */
+const usualFind = (kind: 'corner' | 'edge'): Sentence[] => [
+  { says: `Find the {piece} ${kind}.`, so: [] },
+  { says: 'It is {was}.', so: [{ is: 'at', piece: 'piece', place: '{was}', when: 'found' }] },
+];
+
+/** Makes lines ready; `place` is one where a piece is that the case is about, if it is about any. */
+export function linesOf(
+  find: Lines | undefined,
+  look: Lines,
+  why: Lines,
+  place: number | undefined,
+): Lined {
+  const usual = place === undefined ? [] : usualFind(kindOfPlace(place));
+  const spoken: Spoken = {
+    find: find ? sentencesOf(find) : usual,
+    look: sentencesOf(look),
+    why: sentencesOf(why),
+  };
+  return {
+    spoken,
+    find: parseTemplate(textOf(spoken.find)),
+    look: parseTemplate(textOf(spoken.look)),
+    why: parseTemplate(textOf(spoken.why)),
+  };
+}
 
 /** A step chosen for a cube: the case, the hold, the turns, and the sentences still to be filled. */
 export interface Choice {
@@ -19,14 +62,14 @@ export interface Choice {
   readonly sequence: string;
   /** The places of the cube where the pieces concerned are before lining up. */
   readonly places: readonly number[];
-  readonly look: Template;
-  readonly why: Template;
+  readonly lines: Lined;
   /** Colours and places that the sentences may name, but for the pieces'. */
   readonly words: ReadonlyMap<string, string>;
 }
 
 /** What a step says: the sentences of one choice about particular pieces. */
 export interface Told {
+  find: string;
   look: string;
   why: string;
   pieces: string[][];
@@ -45,11 +88,25 @@ export interface Runner {
    * looked at: a mask by piece.
    */
   plan(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[];
-  /** The sentences and pieces of a step as it stands on this cube. */
-  tell(choice: Choice, cube: Cube): Told;
+  /** The sentences and pieces of a step as it stands on this cube, held as it is before the step. */
+  tell(choice: Choice, cube: Cube, before: Hold): Told;
 }
 
-/** Fills sentences for particular pieces, each once: they depend on the choice and the pieces only. */
+/** Sentences begin with a capital, also where they begin with a colour. */
+export const capitals = (text: string): string =>
+  text.replace(
+    /(^|[.!?] )([a-z])/g,
+    (_, before: string, letter: string) => `${before}${letter.toUpperCase()}`,
+  );
+
+/** A word of a step's sentences that names no piece: a colour by its role, or a place. */
+export function placeOrColour({ places, words }: Choice, before: Hold, name: string): string {
+  const was = /^was(\d?)$/.exec(name);
+  if (!was) return words.get(name) ?? '';
+  return whereInHold(before, places[Number(was[1] || 1) - 1]!);
+}
+
+/** Fills sentences for particular pieces, each once: they depend on the choice, the pieces and the hold before only. */
 export class Teller {
   private readonly told = new WeakMap<Choice, Map<number, Told>>();
 
@@ -58,27 +115,27 @@ export class Teller {
     private readonly scheme: ColourScheme,
   ) {}
 
-  tell(choice: Choice, cube: Cube): Told {
-    let key = 0;
+  tell(choice: Choice, cube: Cube, before: Hold): Told {
+    let key: number = before;
     for (const place of choice.places) key = key * 20 + pieceAt(cube, place);
     let byPieces = this.told.get(choice);
     if (!byPieces) this.told.set(choice, (byPieces = new Map<number, Told>()));
     let told = byPieces.get(key);
-    if (!told) byPieces.set(key, (told = this.write(choice, cube)));
+    if (!told) byPieces.set(key, (told = this.write(choice, cube, before)));
     return told;
   }
 
-  private write(choice: Choice, cube: Cube): Told {
-    const pieces = choice.places.map((place) =>
+  private write(choice: Choice, cube: Cube, before: Hold): Told {
+    const { places, lines } = choice;
+    const pieces = places.map((place) =>
       pieceColours(pieceAt(cube, place), this.scheme, this.first),
     );
     const word = (name: string): string => {
       const piece = /^piece(\d?)$/.exec(name);
-      if (piece) return pieces[Number(piece[1] || 1) - 1]?.join('-') ?? '';
-      return choice.words.get(name) ?? '';
+      if (piece) return list(pieces[Number(piece[1] || 1) - 1] ?? []);
+      return placeOrColour(choice, before, name);
     };
-    const sentence = (template: Template): string =>
-      fillTemplate(template, word).replace(/^./, (letter) => letter.toUpperCase());
-    return { look: sentence(choice.look), why: sentence(choice.why), pieces };
+    const line = (template: Template): string => capitals(fillTemplate(template, word));
+    return { find: line(lines.find), look: line(lines.look), why: line(lines.why), pieces };
   }
 }

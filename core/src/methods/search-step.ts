@@ -1,32 +1,46 @@
-import type { CaseWords, SearchApproach } from '../approaches/approach.js';
+import type { CaseWords, SearchApproach, SearchCase } from '../approaches/approach.js';
+import { sentencesOf } from '../approaches/claims.js';
 import { turnSeenInHold, type Hold } from '../cube/holds.js';
 import type { Turn } from '../cube/turns.js';
 import { writeMoves } from '../notation/write.js';
-import type { Choice } from './runner.js';
-import { parseTemplate, type Template } from './text.js';
+import { linesOf, type Choice, type Lined } from './runner.js';
 
-interface Words {
-  readonly case: CaseWords;
-  readonly look: Template;
-  readonly why: Template;
+/** The words of a case that is searched for, as it happens this time. */
+export interface SearchWording {
+  /** The case, without the approach's own name. */
+  kind: string;
+  /** Which of its other sentences are true, if its own are not. */
+  otherwise?: string | undefined;
 }
 
 /** The cases of an approach that searches, with their sentences parted once. */
 export class SearchWords {
-  private readonly cases: ReadonlyMap<string, Words>;
+  private readonly cases: ReadonlyMap<string, SearchCase>;
+  private readonly lines = new Map<string, Lined>();
 
   constructor(private readonly approach: SearchApproach) {
-    this.cases = new Map(
-      approach.cases.map((one) => [
-        one.id,
-        { case: one, look: parseTemplate(one.look), why: parseTemplate(one.why) },
-      ]),
-    );
+    this.cases = new Map(approach.cases.map((one) => [one.id, one]));
   }
 
-  /** The case called `kind`, without the approach's own name. */
-  of(kind: string): Words {
+  /** The case of that kind. */
+  of(kind: string): SearchCase {
     return this.cases.get(`${this.approach.id}/${kind}`)!;
+  }
+
+  /** Its lines; `turning` where a layer is turned first, `place` where one of its pieces is. */
+  linesOf({ kind, otherwise = '' }: SearchWording, turning: boolean, place: number): Lined {
+    const key = `${kind} ${otherwise} ${turning}`;
+    let lines = this.lines.get(key);
+    if (!lines) {
+      const one = this.of(kind);
+      const words = { ...one, ...one.otherwise?.[otherwise] };
+      const look = [
+        ...sentencesOf(words.look),
+        ...(turning ? sentencesOf(words.turning ?? '') : []),
+      ];
+      this.lines.set(key, (lines = linesOf(one.find, look, words.why, place)));
+    }
+    return lines;
   }
 }
 
@@ -36,21 +50,18 @@ export class SearchWords {
  */
 export class SearchStep implements Choice {
   readonly case: CaseWords;
-  readonly look: Template;
-  readonly why: Template;
   readonly turns: Uint8Array;
 
   constructor(
-    words: Words,
+    private readonly wording: SearchWording,
+    private readonly wordings: SearchWords,
     readonly hold: Hold,
     private readonly lining: readonly Turn[],
     private readonly main: readonly Turn[],
     readonly places: readonly number[],
     private readonly named: () => ReadonlyMap<string, string>,
   ) {
-    this.case = words.case;
-    this.look = words.look;
-    this.why = words.why;
+    this.case = wordings.of(wording.kind);
     this.turns = Uint8Array.from([...lining, ...main]);
   }
 
@@ -60,6 +71,10 @@ export class SearchStep implements Choice {
 
   get turnCount(): number {
     return this.turns.length;
+  }
+
+  get lines(): Lined {
+    return this.wordings.linesOf(this.wording, this.lining.length > 0, this.places[0]!);
   }
 
   get lineUp(): string {

@@ -1,9 +1,12 @@
 import type { Approach, PatternApproach } from '../approaches/approach.js';
 import { approachById, APPROACHES } from '../approaches/index.js';
 import { COLOURS, type ColourScheme } from '../cube/colours.js';
-import { copyCube, isSolved, solvedCube } from '../cube/cube.js';
+import { copyCube, isSolved, pieceAt, solvedCube } from '../cube/cube.js';
+import { HOME_HOLD, sideInHold, type Hold } from '../cube/holds.js';
+import { placeOnSides, PLACES } from '../cube/pieces.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import { SIDES, UP } from '../cube/sides.js';
+import { placeWords } from '../cube/words.js';
 import { applyMoves } from '../notation/moves.js';
 import { goalHolds } from '../stages/goals.js';
 import { allMixes, mixOf } from './mixes.js';
@@ -95,17 +98,41 @@ describe('a walkthrough', () => {
     }
   });
 
+  it('tells where a piece is in the hold the reader has before the step', () => {
+    const places = new Map(PLACES.map((place) => [placeWords(place.name), place]));
+    let told = 0;
+    for (const { cube, first, method } of sample) {
+      const now = copyCube(cube);
+      let held: Hold = HOME_HOLD;
+      for (const step of solved(cube, first, COLOURS, method).steps) {
+        const where = /(?:It|The corner) is ([^.]*)\./.exec(step.find)?.[1];
+        if (where !== undefined) {
+          const sides = places.get(where)!.sides.map((side) => sideInHold(held, side));
+          const piece = PLACES[pieceAt(now, placeOnSides(sides)!.index)]!;
+          const colours = piece.sides.map((side) => COLOURS[side] as string);
+          expect(colours.sort()).toEqual([...step.pieces[0]!].sort());
+          told++;
+        }
+        const { hold, lineUp, sequence } = readStep(step, COLOURS);
+        held = applyMoves(now, applyMoves(now, hold, lineUp), sequence);
+      }
+    }
+    expect(told).toBeGreaterThan(sample.length * 8);
+  });
+
   it('says in whole sentences what to look at and why, with the colours of this cube', () => {
     const otherwise: ColourScheme = ['white', 'red', 'green', 'blue', 'orange', 'yellow'];
     for (const { cube, first, method } of sample) {
       for (const step of solved(cube, first, otherwise, method).steps) {
-        for (const text of [step.look, step.why]) {
+        for (const text of [step.find, step.look, step.why]) {
           expect(text).toMatch(/^[A-Z].*[.!?]$/);
           expect(text).not.toMatch(/[{}]|undefined| {2}/);
         }
         const colours = step.pieces[0]!;
         expect(colours.every((colour) => otherwise.includes(colour as never))).toBeTrue();
-        expect(`${step.look} ${step.why}`).toMatch(/white|red|green|blue|orange|yellow/);
+        expect(`${step.find} ${step.look} ${step.why}`).toMatch(
+          /white|red|green|blue|orange|yellow/,
+        );
       }
     }
   });

@@ -10,9 +10,15 @@ import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
 import type { Method, Step, Walkthrough } from './walkthrough.js';
 
-/** A step as the document has it, told on the cube as it stands before the step. */
-export function writeStep(runner: Runner, choice: Choice, cube: Cube, scheme: ColourScheme): Step {
-  const { look, why, pieces } = runner.tell(choice, cube);
+/** A step as the document has it, told on the cube as it stands and is held before the step. */
+export function writeStep(
+  runner: Runner,
+  choice: Choice,
+  cube: Cube,
+  before: Hold,
+  scheme: ColourScheme,
+): Step {
+  const { find, look, why, pieces } = runner.tell(choice, cube, before);
   return {
     stage: runner.approach.stage,
     approach: runner.approach.id,
@@ -24,6 +30,7 @@ export function writeStep(runner: Runner, choice: Choice, cube: Cube, scheme: Co
     },
     lineUp: choice.lineUp,
     sequence: choice.sequence,
+    find,
     look,
     why,
     completes: null,
@@ -32,7 +39,7 @@ export function writeStep(runner: Runner, choice: Choice, cube: Cube, scheme: Co
 
 /**
  * Makes the explained solve of a legal cube by a method, for a first colour given as a side.
- * Stages whose goal holds already yield no step. Fails with a sentence when the method is not a
+ * Stages whose goal holds already yield no step. `each` is told every step's choice. Fails with a sentence when the method is not a
  * whole one, or when an approach cannot deal with the cube.
  */
 export function solve(
@@ -40,6 +47,7 @@ export function solve(
   method: Method,
   first: Side = UP,
   scheme: ColourScheme = STANDARD_SCHEME,
+  each: (choice: Choice) => void = () => undefined,
 ): Result<Walkthrough, string> {
   const approaches = resolveMethod(method);
   if (!approaches.ok) return approaches;
@@ -50,9 +58,10 @@ export function solve(
   for (const approach of approaches.value) {
     const runner = runnerFor(approach, first, scheme);
     const before = steps.length;
-    const end = runStage(cube, hold, runner, first, (choice) => {
-      steps.push(writeStep(runner, choice, cube, scheme));
+    const end = runStage(cube, hold, runner, first, (choice, before) => {
+      steps.push(writeStep(runner, choice, cube, before, scheme));
       turnCount += choice.turnCount;
+      each(choice);
     });
     if (typeof end === 'string') {
       return fail(`${approach.id} does not bring this cube to the goal of ${approach.stage}`);
@@ -61,7 +70,7 @@ export function solve(
     hold = end;
   }
   return ok({
-    format: 'sleetcrest/walkthrough@1',
+    format: 'sleetcrest/walkthrough@2',
     method: method.id,
     firstColour: scheme[first]!,
     start: writeCubeDocument(start, scheme),

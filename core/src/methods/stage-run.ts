@@ -13,7 +13,7 @@ export type Stuck = 'no-case' | 'circle';
 
 /**
  * Does one stage on the cube, in place, until its goal holds. `each` is called before a step's
- * turns are done, with the cube as it stands. Gives the hold at the end, or why it is stuck.
+ * turns are done, with the cube as it stands; `begun` says that the stage was begun before. Gives the hold at the end, or why it is stuck.
  */
 export function runStage(
   cube: Cube,
@@ -22,11 +22,12 @@ export function runStage(
   first: Side,
   each: (choice: Choice, hold: Hold) => void,
   matter?: Uint8Array,
+  begun = false,
 ): Hold | Stuck {
   let hold = before;
   for (let looks = 0; !goalHolds(cube, runner.approach.stage, first); looks++) {
     if (looks === MOST_LOOKS) return 'circle';
-    const plan = runner.plan(cube, hold, looks > 0, matter);
+    const plan = runner.plan(cube, hold, begun || looks > 0, matter);
     if (plan.length === 0) return 'no-case';
     for (const choice of plan) {
       each(choice, hold);

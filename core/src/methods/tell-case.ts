@@ -1,17 +1,20 @@
 import { isSearch, type Approach, type Case, type CaseWords } from '../approaches/approach.js';
+import { sentencesOf } from '../approaches/claims.js';
 import { STANDARD_SCHEME, type ColourScheme } from '../cube/colours.js';
 import type { Hold } from '../cube/holds.js';
 import { PLACES, placeNamed, type Place } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
-import { pieceColours, placeWords } from '../cube/words.js';
+import { list, pieceColours, placeWords } from '../cube/words.js';
 import { ANYTHING, patternsOf, seenMask, stickerCalled, wordsInHold } from './compile.js';
 import { setUpFor } from './set-up.js';
+import { capitals, linesOf } from './runner.js';
 import { runnerFor } from './stage-runner.js';
-import { parseTemplate, fillTemplate } from './text.js';
+import { fillTemplate, type Template } from './text.js';
 import type { Method } from './walkthrough.js';
 
 /** What is said of a case in general: as on its picture, the layer already lined up. */
 export interface CaseTold {
+  find: string;
   look: string;
   why: string;
 }
@@ -34,7 +37,6 @@ export function tellCase(
   const places = whole.pieces
     .map((name) => placeNamed(name))
     .filter((place) => place !== undefined);
-  if (places[0]) words.set('at', placeWords(places[0].name));
   const cells = new Map(
     Object.entries(patternsOf(whole)[0]!).map(([name, seen]) => [
       stickerCalled(name)!,
@@ -43,15 +45,22 @@ export function tellCase(
   );
   places.forEach((place, k) => {
     const colours = pieceSeen(place, cells, first, scheme);
-    words.set(k === 0 ? 'piece' : `piece${k + 1}`, colours ?? '');
-    if (k === 0) words.set('piece1', colours ?? '');
+    for (const number of k === 0 ? ['', '1'] : [String(k + 1)]) {
+      words.set(`piece${number}`, colours ?? '');
+      words.set(`was${number}`, placeWords(place.name));
+      words.set(`at${number}`, placeWords(place.name));
+    }
   });
-  const fill = (text: string): string =>
-    fillTemplate(parseTemplate(text), (word) => words.get(word) ?? '')
-      .replace(/ {2,}/g, ' ')
-      .replace(/^./, (letter) => letter.toUpperCase());
-  const lineUp = whole.lineUp?.turning ?? '';
-  return { look: fill(lineUp ? `${whole.look} ${lineUp}` : whole.look), why: fill(whole.why) };
+  const fill = (template: Template): string =>
+    capitals(fillTemplate(template, (word) => words.get(word) ?? '').replace(/ {2,}/g, ' '));
+  const { find, look, lineUp, why } = whole;
+  const lines = linesOf(
+    find,
+    [...sentencesOf(look), ...sentencesOf(lineUp?.turning ?? '')],
+    why,
+    places[0]?.index,
+  );
+  return { find: fill(lines.find), look: fill(lines.look), why: fill(lines.why) };
 }
 
 /** The colours of the one piece that can show these stickers at a place, joined; else undefined. */
@@ -72,7 +81,7 @@ function pieceSeen(
         }),
       ),
   );
-  return can.length === 1 ? pieceColours(can[0]!.index, scheme, first).join('-') : undefined;
+  return can.length === 1 ? list(pieceColours(can[0]!.index, scheme, first)) : undefined;
 }
 
 function tellExample(
@@ -83,9 +92,10 @@ function tellExample(
   scheme: ColourScheme,
 ): CaseTold {
   const example = setUpFor(caseId, method, 1, first);
-  if (!example.ok) return { look: '', why: '' };
+  if (!example.ok) return { find: '', look: '', why: '' };
   const { cube, hold, midway } = example.value;
   const runner = runnerFor(approach, first, scheme);
   const choice = runner.plan(cube, hold, midway).find(({ case: { id } }) => id === caseId);
-  return choice ? runner.tell(choice, cube) : { look: '', why: '' };
+  if (!choice) return { find: '', look: '', why: '' };
+  return runner.tell(choice, cube, choice.hold);
 }

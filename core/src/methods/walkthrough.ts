@@ -13,14 +13,17 @@ export interface Step {
   /** Turns in the hold, in the prime dialect; may be empty. */
   lineUp: string;
   sequence: string;
+  /** Which piece, and where it is in the hold the reader has before the step. */
+  find: string;
+  /** What decides the case, in the hold of the step. */
   look: string;
   why: string;
   completes: Stage | null;
 }
 
-/** A whole explained solve, `sleetcrest/walkthrough@1`. */
+/** A whole explained solve, `sleetcrest/walkthrough@2`. */
 export interface Walkthrough {
-  format: 'sleetcrest/walkthrough@1';
+  format: 'sleetcrest/walkthrough@2';
   method: string;
   firstColour: string;
   start: CubeDocument;

@@ -1,4 +1,5 @@
 import type { Case, PatternApproach } from '../approaches/approach.js';
+import { textOf } from '../approaches/claims.js';
 
 /**
  * The most an approach, or all those written out in a method, may ask to be compiled. The largest
@@ -12,7 +13,7 @@ const LEAST = 8;
 /** Of one pattern after one lining-up: each sticker to look at, each letter to turn or say. */
 function workOfCase({ seen, lineUp, sequence, times = 1, look, why }: Case): number {
   const patterns = Array.isArray(seen) ? (seen as readonly object[]) : [seen];
-  const once = LEAST + sequence.length * times + (look.length + why.length) / 4;
+  const once = LEAST + sequence.length * times + (textOf(look).length + textOf(why).length) / 4;
   const each = patterns.reduce((sum, pattern) => sum + once + 4 * Object.keys(pattern).length, 0);
   return each * (lineUp ? 4 : 1);
 }

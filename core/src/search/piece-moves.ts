@@ -1,4 +1,4 @@
-import { pieceAt, placeValue, solvedCube, twistAt, type Cube } from '../cube/cube.js';
+import { pieceAt, placeOfPiece, placeValue, solvedCube, twistAt, type Cube } from '../cube/cube.js';
 import { CORNER_COUNT, PLACE_COUNT } from '../cube/pieces.js';
 import { applyTurn, TURN_COUNT, TURNS } from '../cube/turns.js';
 
@@ -28,11 +28,8 @@ for (const turn of TURNS) {
 
 /** Where a piece (numbered by its home place) is on the cube. */
 export function whereIs(cube: Cube, piece: number): Whereabouts {
-  const [start, end] = piece < CORNER_COUNT ? [0, CORNER_COUNT] : [CORNER_COUNT, PLACE_COUNT];
-  for (let place = start; place < end; place++) {
-    if (pieceAt(cube, place) === piece) return placeValue(place, twistAt(cube, place));
-  }
-  throw new RangeError(`no place holds piece ${piece}`);
+  const place = placeOfPiece(cube, piece);
+  return placeValue(place, twistAt(cube, place));
 }
 
 /** The whereabouts of a piece at home. */

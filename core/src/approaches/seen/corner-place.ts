@@ -1,4 +1,15 @@
 import type { Case, Pattern, Role } from '../approach.js';
+import {
+  anyHold,
+  belongs,
+  count,
+  inItsPlace,
+  looksLeft,
+  notInItsPlace,
+  round,
+  say,
+  stays,
+} from '../claims.js';
 
 /** The corner at a top front place shows its three own colours, in any of three twists. */
 const ownColours = (side: 'right' | 'left'): readonly Pattern[] => {
@@ -11,20 +22,52 @@ const ownColours = (side: 'right' | 'left'): readonly Pattern[] => {
   }));
 };
 
+const OTHERS = { right: ['UFL', 'UBR', 'UBL'], left: ['UFR', 'UBL', 'UBR'] } as const;
+
 /** One corner of the last layer is in its place, held at the front on that side. */
 export const inPlace = (side: 'right' | 'left'): Omit<Case, 'id' | 'sequence'> => ({
   title: 'One corner is in its place',
   seen: ownColours(side),
   pieces: [side === 'right' ? 'UFR' : 'UFL'],
-  look: `The {piece} corner has the three colours of the sides round it, so it is in its place, twisted or not. Hold it at the top front ${side}.`,
-  why: 'It stays while the other three corners move round by one place. If they are not home yet, once more will do it.',
+  look: [
+    say('It is in its place, twisted or not.', inItsPlace('piece', 'before')),
+    say(
+      `It has the three colours of the sides at the front ${side}.`,
+      belongs('piece', side === 'right' ? 'UFR' : 'UFL', 'before'),
+    ),
+  ],
+  why: [
+    say('This corner stays as it is.', stays('piece')),
+    say('The other three go round by one place.', round(...OTHERS[side])),
+    say('If they are not in their places then, do it once more.', looksLeft([0, 1])),
+  ],
 });
+
+const IN_PLACE = { kind: 'corner', at: 'U', inPlace: true } as const;
 
 export const NONE_IN_PLACE: Omit<Case, 'id' | 'sequence'> = {
   title: 'No corner is in its place',
   rank: 2,
   seen: {},
   pieces: ['UFR', 'UFL', 'UBL', 'UBR'],
-  look: 'Compare each {opposite} corner with the sides round it: the {piece} corner does not belong between {front} and {right}, and no other corner is in its place either.',
-  why: 'Start from any side. After these turns one corner is in its place; then look again.',
+  find: [
+    say(
+      'Find the four {opposite} corners.',
+      count({ kind: 'corner', with: 'opposite' }, 4, 'found'),
+    ),
+  ],
+  look: [
+    say(
+      'Compare each with the three sides it touches: no corner is in its place.',
+      count(IN_PLACE, 0, 'before'),
+      notInItsPlace('piece', 'before'),
+    ),
+  ],
+  why: [
+    say('Any side may be in front.', anyHold(count(IN_PLACE, 1, 'after'))),
+    say(
+      'After these turns one corner is in its place. Then look again.',
+      count(IN_PLACE, 1, 'after'),
+    ),
+  ],
 };

@@ -1,0 +1,68 @@
+import { readable } from '../claims/readable.js';
+import { COLOURS } from '../cube/colours.js';
+import { solvedCube } from '../cube/cube.js';
+import { HOLDS, HOME_HOLD, sideInHold } from '../cube/holds.js';
+import { PLACES } from '../cube/pieces.js';
+import { FRONT, UP } from '../cube/sides.js';
+import { holdAfter } from './moves.js';
+import { moves } from '../core.spec-support.js';
+import { holdLine, wholeTurnsTo } from './hold-line.js';
+
+describe('the line of the hold', () => {
+  const cube = solvedCube();
+
+  it('leads from every hold to every other, in two turns of the whole cube at most', () => {
+    for (const before of HOLDS) {
+      for (const hold of HOLDS) {
+        const way = wholeTurnsTo(before, hold);
+        expect(way.reduce((now, move) => holdAfter(now, move), before)).toBe(hold);
+        expect(way.length).toBeLessThanOrEqual(2);
+      }
+    }
+  });
+
+  it('names the colours on top and in front, simply, and is not there where the hold stays', () => {
+    for (const before of HOLDS) {
+      for (const hold of HOLDS) {
+        const line = holdLine(before, hold, COLOURS, cube, [0]);
+        if (before === hold) {
+          expect(line).toBeNull();
+          continue;
+        }
+        const [up, front] = [UP, FRONT].map((face) => COLOURS[sideInHold(hold, face)]!);
+        const topStays = sideInHold(before, UP) === sideInHold(hold, UP);
+        expect(line!.says).toMatch(new RegExp(`${front!} (is|stays) in front`));
+        if (!topStays) expect(line!.says.toLowerCase()).toContain(`${up!} is then on top`);
+        const { grade, longest } = readable(line!.says);
+        expect(grade).withContext(line!.says).toBeLessThanOrEqual(6);
+        expect(longest).toBeLessThanOrEqual(18);
+      }
+    }
+  });
+
+  it('says which way and where the piece is then', () => {
+    const at = (turn: string, pieces: string[]): string => {
+      const hold = moves(turn).reduce((now, move) => holdAfter(now, move), HOME_HOLD);
+      const numbers = pieces.map((name) => PLACES.findIndex((place) => place.name === name));
+      return holdLine(HOME_HOLD, hold, COLOURS, cube, numbers)!.says;
+    };
+    expect(at('y', ['UFR'])).toBe(
+      'Turn the whole cube a quarter to the left, so that red is in front. ' +
+        'The corner is then on top, at the front left.',
+    );
+    expect(at("y'", [])).toBe(
+      'Turn the whole cube a quarter to the right, so that orange is in front.',
+    );
+    expect(at('z2', ['DF'])).toBe(
+      'Turn the whole cube over. Yellow is then on top, and green stays in front. ' +
+        'The edge is then on top, in front.',
+    );
+    expect(at('x', ['DFR', 'FR'])).toBe(
+      'Tip the whole cube back a quarter. Green is then on top, and yellow is in front. ' +
+        'The corner is then on top, at the front right. The edge is then on top, on the right.',
+    );
+    expect(at('y2', ['UF', 'UB'])).toBe(
+      'Turn the whole cube half way round, so that blue is in front.',
+    );
+  });
+});

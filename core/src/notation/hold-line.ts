@@ -1,0 +1,88 @@
+import type { ColourScheme } from '../cube/colours.js';
+import { placeOfPiece, type Cube } from '../cube/cube.js';
+import { HOLDS, sideInHold, type Hold } from '../cube/holds.js';
+import { kindOfPlace, whereInHold } from '../cube/words.js';
+import { FRONT, UP } from '../cube/sides.js';
+import { axisOf, holdAfter, MOVES, isWholeCube, quartersOf, type WholeTurn } from './moves.js';
+
+/** How the cube comes from one hold into the next: in words, and as turns of the whole cube. */
+export interface HoldLine {
+  says: string;
+  moves: readonly WholeTurn[];
+}
+
+/** What one turn of the whole cube does, by axis and quarters. */
+const WAYS: readonly (readonly [string, string, string])[] = [
+  [
+    'Tip the whole cube back a quarter',
+    'Turn the whole cube over',
+    'Tip the whole cube a quarter to you',
+  ],
+  [
+    'Turn the whole cube a quarter to the left',
+    'Turn the whole cube half way round',
+    'Turn the whole cube a quarter to the right',
+  ],
+  [
+    'Tip the whole cube a quarter to the right',
+    'Turn the whole cube over',
+    'Tip the whole cube a quarter to the left',
+  ],
+];
+
+const WHOLE = MOVES.filter(isWholeCube);
+// About the upright axis first: it is what hands do most, and it keeps the top in sight.
+const ORDER = [...WHOLE].sort((a, b) => Number(axisOf(b) === 1) - Number(axisOf(a) === 1));
+
+/** `FROM[before][hold]`: the fewest turns of the whole cube that lead there. */
+const FROM: readonly (readonly (readonly WholeTurn[])[])[] = HOLDS.map((before) => {
+  const ways = new Map<Hold, readonly WholeTurn[]>([[before, []]]);
+  for (const [hold, way] of ways) {
+    for (const move of ORDER) {
+      const next = holdAfter(hold, move);
+      if (!ways.has(next)) ways.set(next, [...way, move]);
+    }
+  }
+  return HOLDS.map((hold) => ways.get(hold)!);
+});
+
+/** The turns of the whole cube that lead from one hold to another, at most two. */
+export const wholeTurnsTo = (before: Hold, hold: Hold): readonly WholeTurn[] =>
+  FROM[before]![hold]!;
+
+/**
+ * What a step says of the hold where it is another than before; null where it stays. `pieces`
+ * (numbered by home place) are those whose place is told anew.
+ */
+export function holdLine(
+  before: Hold,
+  hold: Hold,
+  scheme: ColourScheme,
+  cube: Cube,
+  pieces: readonly number[],
+): HoldLine | null {
+  if (before === hold) return null;
+  const moves = wholeTurnsTo(before, hold);
+  const [up, front] = [scheme[sideInHold(hold, UP)]!, scheme[sideInHold(hold, FRONT)]!];
+  const sameTop = sideInHold(before, UP) === sideInHold(hold, UP);
+  const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
+  const way = moves.length === 1 ? wayOf(moves[0]!) : 'Turn the whole cube';
+  const sayings = sameTop
+    ? [`${way}, so that ${front} is in front.`]
+    : [
+        `${way}.`,
+        `${capital(up)} is then on top, and ${front} ${sameFront ? 'stays' : 'is'} in front.`,
+      ];
+  return { says: [...sayings, ...placesThen(hold, cube, pieces)].join(' '), moves };
+}
+
+const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
+
+const wayOf = (move: WholeTurn): string => WAYS[axisOf(move)]![quartersOf(move) - 1]!;
+
+function placesThen(hold: Hold, cube: Cube, pieces: readonly number[]): string[] {
+  const where = (piece: number): string => whereInHold(hold, placeOfPiece(cube, piece));
+  const kinds = new Set(pieces.map(kindOfPlace));
+  if (kinds.size < pieces.length) return [];
+  return pieces.map((piece) => `The ${kindOfPlace(piece)} is then ${where(piece)}.`);
+}
