@@ -39,7 +39,7 @@ test('the painted cube is there after a reload too', async ({ bench, page }) => 
   await expect(bench.sticker(0)).toHaveAttribute('aria-label', label!);
 });
 
-test('steps, stages, play and the four lines', async ({ bench, page }) => {
+test('steps, stages, play and the lines of a step', async ({ bench, page }) => {
   await page.emulateMedia({ reducedMotion: 'no-preference' });
   await bench.walk();
   await page.keyboard.press('ArrowDown');
@@ -48,10 +48,13 @@ test('steps, stages, play and the four lines', async ({ bench, page }) => {
   await expect(bench.words).toContainText('Step 1 of');
   await page.locator('sc-ridge button').nth(3).click();
   await expect(page.locator('sc-ridge button').nth(3)).toHaveAttribute('aria-current', 'step');
-  await expect(page.locator('dt')).toHaveText(['Look', 'Hold', 'Turn', 'Why']);
   // A walk begins with the cube turned over: white is up when it is entered, yellow for the daisy.
   await page.locator('sc-ridge button').nth(0).click();
-  await expect(page.locator('.cue')).toContainText('Turn the cube');
+  await expect(page.locator('dt')).toHaveText(['Find', 'Hold', 'Look', 'Turn', 'Why']);
+  await expect(page.locator('.held')).toHaveText('white on top, green in front');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('.held')).toHaveText('yellow on top, green in front');
+  await page.keyboard.press('ArrowLeft');
 
   await page.getByLabel('Seconds a turn').fill('0.4');
   const tiles = page.locator('sc-tile-row li[aria-current="step"]');

@@ -87,7 +87,7 @@ function stageContent(sheet: Sheet, approach: Approach): Content[] {
 function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): Content {
   const { method, first, ink } = sheet;
   const hold = pictureHold(approach, first);
-  const { look, why } = tellCase(approach, one, method, hold, first);
+  const { find, look, why } = tellCase(approach, one, method, hold, first);
   const pictures = casePictures(approach, one.id, method, first, STANDARD_SCHEME);
   const sides = [UP, FRONT].map((face) => STANDARD_SCHEME[sideInHold(hold, face)]!);
   return {
@@ -100,8 +100,9 @@ function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): Content 
         width: '*',
         stack: [
           { text: one.title, bold: true, fontSize: 11.5, margin: [0, 0, 0, 2] },
+          line('Find', find),
+          line('Hold', `${sides[0]} on top; the front, here ${sides[1]}, as in the picture`),
           line('Look', look),
-          line('Hold', `${sides[0]} up; the front, here ${sides[1]}, as in the picture`),
           ...turnContent(sheet, approach, one),
           line('Why', why),
         ],

@@ -1,10 +1,12 @@
 import { methodOf, type Method, type Stage, type Walkthrough } from '@sleetcrest/core';
-import { solvePlan, stagesOf, type Plan } from '@sleetcrest/core/methods';
+import { decidingStickers, solvePlan, stagesOf, type Plan } from '@sleetcrest/core/methods';
 
 /** A walk that was planned, and the stages its method goes through. */
 export interface Planned {
   walkthrough: Walkthrough;
   stages: readonly Stage[];
+  /** Of each step, the stickers of the cube that decide its case, as they are before the step. */
+  deciding: readonly (readonly number[])[];
 }
 
 /** What the solver answers: the walk, or why there is none. */
@@ -12,11 +14,12 @@ export type Answer = { ok: true; value: Planned } | { ok: false; error: { messag
 
 export const solverDeeds = {
   solve: (plan: Plan): Answer => {
-    const walk = solvePlan(plan);
+    const deciding: number[][] = [];
+    const walk = solvePlan(plan, (choice) => deciding.push(decidingStickers(choice)));
     if (!walk.ok) return walk;
     return {
       ok: true,
-      value: { walkthrough: walk.value, stages: solverDeeds.stages(plan.method) },
+      value: { walkthrough: walk.value, stages: solverDeeds.stages(plan.method), deciding },
     };
   },
 

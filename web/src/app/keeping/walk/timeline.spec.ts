@@ -1,6 +1,16 @@
-import { isSolved, sameCube, DEFAULT_METHOD } from '@sleetcrest/core';
+import {
+  colourAt,
+  COLOURS,
+  DEFAULT_METHOD,
+  HOME_HOLD,
+  isSolved,
+  isWholeCube,
+  ownTurns,
+  sameCube,
+  STICKER_TARGETS,
+} from '@sleetcrest/core';
 import { stagesOf } from '@sleetcrest/core/methods';
-import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
+import { back, forward, layOut, lookedAt, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { aWalk } from './walk.spec-support';
 
 const walks = Array.from({ length: 12 }, (_, seed) => aWalk(seed + 1));
@@ -42,9 +52,9 @@ describe('walking', () => {
   it('shows a repeated sequence in rounds of equal length', () => {
     const rounds = walks.flatMap((walk) => layOut(walk).frames).filter(({ round }) => round > 0);
     expect(rounds.length).toBeGreaterThan(0);
-    for (const { moves, lineUpCount, round } of rounds) {
+    for (const { moves, holdCount, lineUpCount, round } of rounds) {
       expect(round).toBe(4);
-      expect((moves.length - lineUpCount) % round).toBe(0);
+      expect((moves.length - holdCount - lineUpCount) % round).toBe(0);
     }
   });
 
@@ -71,6 +81,36 @@ describe('walking', () => {
 });
 
 const STAGES = stagesOf(DEFAULT_METHOD);
+
+describe('a step that is held anew', () => {
+  const timeline = layOut(walks[0]!);
+
+  it('begins in the hold before, and turns the whole cube first', () => {
+    let held = HOME_HOLD;
+    for (const [step, frame] of timeline.frames.entries()) {
+      expect(stateAt(timeline, { step, turn: 0 }).hold).toBe(held);
+      expect(stateAt(timeline, { step, turn: frame.holdCount }).hold).toBe(frame.hold);
+      expect(frame.holdLine === null).toBe(held === frame.hold);
+      expect(frame.moves.slice(0, frame.holdCount).every(isWholeCube)).toBeTrue();
+      held = frame.holdAfter;
+    }
+  });
+
+  it('looks for its piece first, then at what decides, then at nothing', () => {
+    const step = timeline.frames.findIndex(
+      ({ holdCount, lineUpCount }) => holdCount > 0 && lineUpCount > 0,
+    );
+    const { holdCount, moves, cube } = timeline.frames[step]!;
+    const deciding = timeline.frames.map(() => [20]);
+    const at = (turn: number): number[] => lookedAt(timeline, { step, turn }, deciding);
+    const found = at(0).map((sticker) => COLOURS[colourAt(cube, sticker)]! as string);
+    expect(found.sort()).toEqual(timeline.frames[step]!.step.pieces.flat().sort());
+    expect(at(holdCount)).toEqual([20]);
+    const { turns } = ownTurns(timeline.frames[step]!.hold, [moves[holdCount]!]);
+    expect(at(holdCount + 1)).toEqual([STICKER_TARGETS[turns[0]!]![20]!]);
+    expect(at(holdCount + 2)).toEqual([]);
+  });
+});
 
 describe('the ridge of a walk', () => {
   it('has the turns of each stage, which add up to the whole', () => {

@@ -3,12 +3,18 @@ import {
   applyMoves,
   copyCube,
   cubeFromPainted,
+  holdLine,
   isWholeCube,
+  ownTurns,
+  placeOfPiece,
+  placeOnSides,
+  PLACES,
   readCubeDocument,
   readStep,
   stageWords,
   sideOfColour,
   HOME_HOLD,
+  STICKER_TARGETS,
   type ColourScheme,
   type Cube,
   type Hold,
@@ -21,12 +27,18 @@ import {
 /** One step of the walk made ready to be shown. */
 export interface StepFrame {
   step: Step;
+  /** The hold the reader has before the step. */
+  held: Hold;
   hold: Hold;
+  /** What is said of the new hold; null where the hold stays. */
+  holdLine: string | null;
   /** The hold at its end: another one when a sequence turns the whole cube. */
   holdAfter: Hold;
-  /** Lining up, then the sequence. */
+  /** Turning the whole cube to the hold, lining up, then the sequence. */
   moves: readonly Move[];
-  /** How many of the moves are lining up. */
+  /** How many of the moves turn the whole cube to the hold, before all others. */
+  holdCount: number;
+  /** How many of the moves after those are lining up. */
   lineUpCount: number;
   /** The cube before the step. */
   cube: Cube;
@@ -52,19 +64,33 @@ export function layOut(walk: Walkthrough): Timeline {
   const { painted, scheme } = read.value;
   const cube = cubeFromPainted(painted);
   let turnsBefore = 0;
+  let held: Hold = HOME_HOLD;
   const frames = walk.steps.map((step): StepFrame => {
     const { hold, lineUp, sequence } = readStep(step, scheme);
-    const moves = [...lineUp, ...sequence];
+    const line = holdLine(held, hold, scheme, cube, piecesOf(step, scheme));
+    const toHold = line?.moves ?? [];
+    const moves = [...toHold, ...lineUp, ...sequence];
     const turns = moves.filter((move) => !isWholeCube(move)).length;
     const round = roundOf(sequence);
     const before = copyCube(cube);
-    const holdAfter = applyMoves(cube, hold, moves);
-    const frame = { step, hold, holdAfter, moves, lineUpCount: lineUp.length, turns, round };
+    const holdAfter = applyMoves(cube, held, moves);
+    const frame: StepFrame = {
+      ...{ step, held, hold, holdLine: line?.says ?? null, holdAfter, moves },
+      ...{ holdCount: toHold.length, lineUpCount: lineUp.length, round },
+      ...{ cube: before, turnsBefore, turns },
+    };
     turnsBefore += turns;
-    return { ...frame, cube: before, turnsBefore: turnsBefore - turns };
+    held = holdAfter;
+    return frame;
   });
   return { scheme, frames, end: cube, turnCount: turnsBefore };
 }
+
+/** The pieces a step is about, numbered by their home places. */
+const piecesOf = ({ pieces }: Step, scheme: ColourScheme): number[] =>
+  pieces.map(
+    (colours) => placeOnSides(colours.map((colour) => sideOfColour(scheme, colour)))!.index,
+  );
 
 /** How many moves of a sequence make one round when it is the same moves over and over; else 0. */
 function roundOf(sequence: readonly Move[]): number {
@@ -83,7 +109,7 @@ export function stateAt(timeline: Timeline, { step, turn }: Position): { cube: C
     return { cube: timeline.end, hold: last?.holdAfter ?? HOME_HOLD };
   }
   const cube = copyCube(frame.cube);
-  const hold = applyMoves(cube, frame.hold, frame.moves.slice(0, turn));
+  const hold = applyMoves(cube, frame.held, frame.moves.slice(0, turn));
   return { cube, hold };
 }
 
@@ -161,4 +187,25 @@ export function ridgeOf(
     const { title } = stageWords(stage, first, timeline.scheme);
     return { id: stage, title, turns, state, fraction, firstStep } as const;
   });
+}
+
+/**
+ * The stickers of the cube to be looked at, at a position: those of the piece to be found while it
+ * is held as before, then those that decide the case, until the sequence begins.
+ */
+export function lookedAt(
+  { frames, scheme }: Timeline,
+  { step, turn }: Position,
+  deciding: readonly (readonly number[])[],
+): number[] {
+  const frame = frames[step];
+  if (!frame || turn > frame.holdCount + frame.lineUpCount) return [];
+  if (turn < frame.holdCount) {
+    const pieces = piecesOf(frame.step, scheme);
+    return pieces.flatMap((piece) => [...PLACES[placeOfPiece(frame.cube, piece)]!.stickers]);
+  }
+  const { turns } = ownTurns(frame.hold, frame.moves.slice(frame.holdCount, turn));
+  return (deciding[step] ?? []).map((sticker) =>
+    turns.reduce((now, done) => STICKER_TARGETS[done]![now]!, sticker),
+  );
 }

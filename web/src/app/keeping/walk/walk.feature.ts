@@ -3,7 +3,7 @@ import type { Stage, Walkthrough } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
 import { Browser } from '../browser/browser.actions';
 import { SavedApi, SavedPage } from '../saved/saved.actions';
-import { back, forward, layOut, ridgeOf, stateAt, turnsDone, within } from './timeline';
+import { back, forward, layOut, lookedAt, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { Keeping, Pace, Solving, WalkPage } from './walk.actions';
 import {
   isFurther,
@@ -23,6 +23,8 @@ export interface WalkState {
   walkthrough: Walkthrough | null;
   /** The stages of its method. */
   stages: readonly Stage[];
+  /** Of each step, the stickers that decide its case. */
+  deciding: readonly (readonly number[])[];
   /** Why there is no walkthrough, in a sentence. */
   failure: string | null;
   playing: boolean;
@@ -37,6 +39,7 @@ const initial: WalkState = {
   left: [],
   walkthrough: null,
   stages: [],
+  deciding: [],
   failure: null,
   playing: false,
   server: 'reached',
@@ -181,6 +184,7 @@ export const walkFeature = createFeature({
     selectKept,
     selectWalkthrough,
     selectStages,
+    selectDeciding,
     selectServer,
   }) => {
     const selectPosition = createSelector(selectRecord, (record) => record?.position ?? null);
@@ -188,8 +192,9 @@ export const walkFeature = createFeature({
     const selectScene = createSelector(
       selectWalkthrough,
       selectStages,
+      selectDeciding,
       selectRecord,
-      (walkthrough, stages, record) => {
+      (walkthrough, stages, deciding, record) => {
         if (!walkthrough || !record) return null;
         const { position } = record;
         const timeline = timelineOf(walkthrough);
@@ -202,6 +207,8 @@ export const walkFeature = createFeature({
           hold,
           frame: timeline.frames[position.step] ?? null,
           before: timeline.frames[position.step - 1] ?? null,
+          /** The stickers of the cube to be looked at now. */
+          looked: lookedAt(timeline, position, deciding),
           turnsDone: turnsDone(timeline, position),
           ridge: ridgeOf(walkthrough, timeline, position, stages),
         };

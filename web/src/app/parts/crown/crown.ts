@@ -33,6 +33,8 @@ export class Crown {
   readonly label = input('The cube as it is held');
   readonly letters = input(false);
   readonly marked = input<ReadonlySet<number>>(new Set());
+  /** Stickers that are spoken of. */
+  readonly looked = input<ReadonlySet<number>>(new Set());
   /** Stickers that were not painted but follow from those that were. */
   readonly follows = input<ReadonlySet<number>>(new Set());
   /** The sticker that is asked for. */
@@ -61,6 +63,7 @@ export class Crown {
         letter: colour && this.letters() ? colour[0]!.toUpperCase() : '',
         ink: `var(--on-sticker-${colour})`,
         marked: this.marked().has(sticker),
+        looked: this.looked().has(sticker),
         follows: this.follows().has(sticker),
         note: colour ? '' : (this.notes().get(sticker) ?? ''),
         says: `${stickerPlace(sticker)}: ${colour ?? this.notes().get(sticker) ?? 'not painted'}${

@@ -59,6 +59,8 @@ export class CubeView {
   readonly scheme = input.required<ColourScheme>();
   readonly swatches = input.required<Readonly<Record<Colour, string>>>();
   readonly letters = input(false);
+  /** Stickers of the cube that are spoken of. */
+  readonly looked = input<readonly number[]>([]);
   readonly turnMilliseconds = input(420);
 
   protected readonly failed = signal(false);
@@ -117,11 +119,13 @@ export class CubeView {
   private looks(): StickerLook[] {
     const stickers = new Uint8Array(54);
     paintStickers(this.cube(), stickers);
-    return Array.from(stickers, (side) => {
+    const looked = new Set(this.looked());
+    return Array.from(stickers, (side, sticker) => {
       const colour = this.scheme()[side]!;
       return {
         colour: this.swatches()[colour],
         letter: this.letters() ? colour[0]!.toUpperCase() : '',
+        looked: looked.has(sticker),
       };
     });
   }

@@ -37,9 +37,12 @@ import { letterOn } from '@sleetcrest/core';
 export interface StickerLook {
   colour: string;
   letter: string;
+  /** Whether it is spoken of: it then has a ring. */
+  looked: boolean;
 }
 
 const BODY = '#141c24';
+const RING = new MeshBasicMaterial({ color: new Color('#f7d38a') });
 // Far enough that no corner leaves the picture, however the cube is turned.
 const DISTANCE = 10.6;
 const REST_YAW = -0.5;
@@ -76,6 +79,8 @@ export class CubeScene {
   private readonly layer = new Group();
   private readonly small: { body: Mesh; at: Vector3 }[] = [];
   private readonly stickers: Mesh[] = [];
+  /** Behind each sticker a larger one, seen as a ring round it where it is spoken of. */
+  private readonly rings: Mesh[] = [];
   private readonly materials = new Map<string, MeshBasicMaterial>();
   private readonly outline = stickerOutline();
   private yaw = REST_YAW;
@@ -113,8 +118,12 @@ export class CubeScene {
       }
       const sticker = new Mesh(this.outline);
       sticker.position.copy(vector(NORMALS[side]!)).multiplyScalar(0.495);
-      mesh.add(sticker);
+      const ring = new Mesh(this.outline, RING);
+      ring.scale.setScalar(1.16);
+      ring.position.copy(vector(NORMALS[side]!)).multiplyScalar(0.492);
+      mesh.add(sticker, ring);
       this.stickers.push(sticker);
+      this.rings.push(ring);
     }
   }
 
@@ -131,7 +140,10 @@ export class CubeScene {
     looks.forEach((look, k) => {
       const sticker = this.stickers[k]!;
       sticker.material = this.material(look);
-      sticker.quaternion.copy(upright[STICKERS[k]!.side]!);
+      const ring = this.rings[k]!;
+      for (const one of [sticker, ring]) one.quaternion.copy(upright[STICKERS[k]!.side]!);
+      ring.visible = look.looked;
+      sticker.scale.setScalar(look.looked ? 0.9 : 1);
     });
   }
 

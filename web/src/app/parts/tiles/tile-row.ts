@@ -39,17 +39,21 @@ export class TileRow {
   readonly dialect = input.required<Dialect>();
 
   protected readonly groups = computed(() => {
-    const { moves, lineUpCount, round } = this.frame();
+    const { moves, holdCount, lineUpCount, round } = this.frame();
     const tiles = moves.map((move, at) => ({ move, at, state: this.stateOf(at) }));
-    const sequence = tiles.slice(lineUpCount);
+    const begun = holdCount + lineUpCount;
+    const sequence = tiles.slice(begun);
     const size = round || sequence.length;
     const rounds = sequence.length === 0 ? 0 : sequence.length / size;
     const groups = Array.from({ length: rounds }, (_, k) => ({
       caption: rounds > 1 ? `round ${k + 1} of ${rounds}` : '',
       tiles: sequence.slice(k * size, (k + 1) * size),
     }));
-    const lineUp = tiles.slice(0, lineUpCount);
-    return lineUp.length > 0 ? [{ caption: 'line up', tiles: lineUp }, ...groups] : groups;
+    return [
+      { caption: 'hold', tiles: tiles.slice(0, holdCount) },
+      { caption: 'line up', tiles: tiles.slice(holdCount, begun) },
+      ...groups,
+    ].filter((group) => group.tiles.length > 0);
   });
 
   constructor() {

@@ -26,6 +26,8 @@ import {
   pictureHold,
   patternPicture,
   patternsOf,
+  retold,
+  textOf,
   type Case,
   type PatternApproach,
   type Role,
@@ -60,6 +62,8 @@ interface Brush {
 export class CaseForm {
   readonly approach = input.required<PatternApproach>();
   readonly value = input.required<Case>();
+  protected readonly text = textOf;
+  protected readonly anew = retold;
   protected readonly roles = '{piece} {at} {first} {opposite} {front} {right} … name what is meant';
   readonly changed = output<CaseChange>();
 

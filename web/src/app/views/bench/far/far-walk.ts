@@ -15,11 +15,16 @@ import { MatIcon } from '@angular/material/icon';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Store } from '@ngrx/store';
 import {
+  FRONT,
   paintedFromCube,
+  sideInHold,
   sideOfColour,
   stageWords,
   writeMove,
+  stickerSeenInHold,
   stickersSeen,
+  UP,
+  type Side,
 } from '@sleetcrest/core';
 import { isPress } from '../../../devices/keyboard/keys';
 import type { Reader } from '../../../keeping/reader/reader';
@@ -90,6 +95,21 @@ export class FarWalk implements OnDestroy {
     const scene = this.scene();
     return scene?.frame?.moves.slice(scene.position.turn + 1, scene.position.turn + 7) ?? [];
   });
+  protected readonly up = computed(() => this.centreAt(UP));
+  protected readonly front = computed(() => this.centreAt(FRONT));
+  protected readonly looked = computed((): ReadonlySet<number> => {
+    const scene = this.scene();
+    return new Set(scene?.looked.map((sticker) => stickerSeenInHold(scene.hold, sticker)));
+  });
+  /** What is to be read before the next turn, in the order in which it is needed. */
+  protected readonly lines = computed((): { name: string; says: string }[] => {
+    const { frame, position } = this.scene() ?? {};
+    if (!frame || !position) return [];
+    const { turn } = position;
+    const found = turn === 0 ? [{ name: 'Find', says: frame.step.find }] : [];
+    if (turn < frame.holdCount) return [...found, { name: 'Hold', says: frame.holdLine ?? '' }];
+    return turn === frame.holdCount ? [...found, { name: 'Look', says: frame.step.look }] : [];
+  });
   /** A step is done: the person compares before going on. */
   protected readonly checking = computed(() => {
     const scene = this.scene();
@@ -140,16 +160,18 @@ export class FarWalk implements OnDestroy {
   }
 
   /** What is said at a position. */
-  private sentence({ frame, position, before }: WalkScene): string {
+  private sentence({ frame, position }: WalkScene): string {
     if (!frame) return 'Solved.';
     const move = frame.moves[position.turn];
-    if (move === undefined) return `Check it. ${this.goal()?.goal ?? ''}`;
+    if (move === undefined) return `${frame.step.why} Check it. ${this.goal()?.goal ?? ''}`;
     const turn = writeMove(move, 'words');
-    if (position.turn > 0) return turn;
-    const { up, front } = frame.step.hold;
-    const rehold =
-      before?.holdAfter !== frame.hold ? `Hold it with ${up} up, ${front} in front. ` : '';
-    return `${rehold}${turn}`;
+    return [...this.lines().map(({ says }) => says), turn].join(' ');
+  }
+
+  /** The colour of the side that is at a face of the hold. */
+  private centreAt(face: Side): string {
+    const scene = this.scene();
+    return scene ? scene.timeline.scheme[sideInHold(scene.hold, face)]! : '';
   }
 
   protected next(): void {

@@ -25,17 +25,21 @@ import { Slips } from './slips';
 const timeline = layOut(aWalk(5));
 /** A step with a quarter turn at its third move, to be done the other way. */
 const STEP = timeline.frames.findIndex(
-  ({ moves }) => moves.length > 3 && !isWholeCube(moves[2]!) && moves[2]! % 3 !== 1,
+  ({ moves, holdCount }) =>
+    moves.length > holdCount + 3 &&
+    !isWholeCube(moves[holdCount + 2]!) &&
+    moves[holdCount + 2]! % 3 !== 1,
 );
-const THERE = { step: STEP, turn: 3 };
+const THERE = { step: STEP, turn: timeline.frames[STEP]!.holdCount + 3 };
 
 describe('the steps meant so far', () => {
   it('are the last five, the one under way as far as it was done', () => {
     expect(meantSoFar(timeline, { step: 0, turn: 0 })).toBeNull();
-    const { before, steps } = meantSoFar(timeline, { step: 7, turn: 1 })!;
+    const { holdCount, moves } = timeline.frames[7]!;
+    const { before, steps } = meantSoFar(timeline, { step: 7, turn: holdCount + 1 })!;
     expect(steps.length).toBe(5);
     expect(before).toEqual(timeline.frames[3]!.cube);
-    expect(steps.at(-1)!.moves).toEqual(timeline.frames[7]!.moves.slice(0, 1));
+    expect(steps.at(-1)!.moves).toEqual(moves.slice(holdCount, holdCount + 1));
     expect(meantSoFar(timeline, { step: 2, turn: 0 })!.steps.length).toBe(2);
   });
 });
@@ -54,7 +58,9 @@ describe('what slipped, asked', () => {
       { provide: MatDialogRef, useValue: { close: (how: unknown) => closed.push(how) } },
     ));
     store.dispatch(WalkPage.walkBegun({ record: aRecord(5, { position: THERE }) }));
-    store.dispatch(Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES } }));
+    store.dispatch(
+      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [] } }),
+    );
     fixture = TestBed.createComponent(SlipDialog);
     await fixture.whenStable();
   }
@@ -75,7 +81,8 @@ describe('what slipped, asked', () => {
 
   /** The cube when the third turn of the step went the other way. */
   function slipped(): Cube {
-    const { hold, moves, cube } = timeline.frames[STEP]!;
+    const { hold, holdCount, cube, ...frame } = timeline.frames[STEP]!;
+    const moves = frame.moves.slice(holdCount);
     const done = copyCube(cube);
     applyMoves(done, hold, [...moves.slice(0, 2), invertMove(moves[2]!)]);
     return done;

@@ -12,7 +12,7 @@ import {
 } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { forward } from '../../../keeping/walk/timeline';
+import { forward, stateAt } from '../../../keeping/walk/timeline';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature } from '../../../keeping/walk/walk.feature';
 import { follow } from './following';
@@ -92,15 +92,14 @@ export class FollowedCube {
   }
 
   private noticed(turn: Turn): NoticedSlip {
-    const { timeline, hold, position } = this.scene()!;
+    const { timeline } = this.scene()!;
     const next = this.ahead(1);
     const move = timeline.frames[next.step]?.moves[next.turn - 1];
     const dialect = this.dialect();
-    const from =
-      timeline.frames[position.step]?.moves[position.turn] === undefined ? next : position;
-    const holdThen = timeline.frames[from.step]?.hold ?? hold;
+    // A turn of the whole cube is not felt: it is held as the next turn asks for.
+    const { hold } = stateAt(timeline, { ...next, turn: Math.max(0, next.turn - 1) });
     return {
-      did: writeMove(turnSeenInHold(from === position ? hold : holdThen, turn), dialect),
+      did: writeMove(turnSeenInHold(hold, turn), dialect),
       meant: move === undefined ? 'none' : writeMove(move, dialect),
     };
   }

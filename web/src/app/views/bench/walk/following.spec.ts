@@ -60,7 +60,7 @@ describe('following a turned cube', () => {
   });
 
   it('goes back when a turn is turned back, and calls any other turn a slip', () => {
-    const start = { step: 3, turn: 0 };
+    const start = { step: 3, turn: timeline.frames[3]!.holdCount };
     const next = forward(timeline, start);
     const { cube } = stateAt(timeline, start);
     expect(follow(timeline, next, cube)).toEqual({ kind: 'on-the-walk', position: start });
@@ -78,7 +78,9 @@ describe('a connected cube', () => {
   beforeEach(async () => {
     ({ store } = openStore(FollowedCube));
     store.dispatch(WalkPage.walkBegun({ record: aRecord(5) }));
-    store.dispatch(Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES } }));
+    store.dispatch(
+      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [] } }),
+    );
     followed = TestBed.inject(FollowedCube);
     device = TestBed.inject(SimulatedCube);
     await followed.connect();

@@ -20,9 +20,9 @@ export type Followed =
   /** It is nowhere near on the walk. */
   | { kind: 'slipped' };
 
-/** How many turns ahead and back the walk is looked along. */
-const AHEAD = 5;
-const BACK = 4;
+/** How many moves ahead and back the walk is looked along; those of the whole cube among them. */
+const AHEAD = 7;
+const BACK = 6;
 
 /** Positions from here on, nearest first: here, the next ones, then those before. */
 function nearby(timeline: Timeline, from: Position): Position[] {
@@ -49,7 +49,7 @@ function isHalfWay(timeline: Timeline, from: Position, cube: Cube): boolean {
   let position = from;
   let move = frame?.moves[position.turn];
   // A whole-cube turn is not felt by the cube; at a step's end the next step's turn comes.
-  for (let k = 0; k < 2 && (move === undefined || isWholeCube(move)); k++) {
+  for (let k = 0; k < AHEAD && (move === undefined || isWholeCube(move)); k++) {
     position = forward(timeline, position);
     move = timeline.frames[position.step]?.moves[position.turn];
   }

@@ -22,7 +22,9 @@ describe('the walk', () => {
     await TestBed.configureTestingModule({ imports: [Walk] }).compileComponents();
     ({ store, went } = openStore());
     store.dispatch(WalkPage.walkBegun({ record: aRecord(3) }));
-    store.dispatch(Solving.walkMade({ planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES } }));
+    store.dispatch(
+      Solving.walkMade({ planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES, deciding: [] } }),
+    );
     fixture = TestBed.createComponent(Walk);
     await show();
   });
@@ -30,11 +32,19 @@ describe('the walk', () => {
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const position = () => store.selectSignal(walkFeature.selectPosition)();
 
-  it('shows the four lines in their order, with the colours of the step', () => {
-    const terms = [...host().querySelectorAll('dt')].map((term) => term.textContent);
-    expect(terms).toEqual(['Look', 'Hold', 'Turn', 'Why']);
-    const { look, hold, why } = aWalk(3).steps[0]!;
-    for (const told of [look, why, `${hold.up} up`]) expect(host().textContent).toContain(told);
+  const terms = (): string[] => [...host().querySelectorAll('dt')].map((term) => term.textContent);
+
+  it('shows the lines in the order they are needed, the hold only where it changes', async () => {
+    const steps = aWalk(3).steps;
+    expect(terms()).toEqual(['Find', 'Hold', 'Look', 'Turn', 'Why']);
+    for (const told of [steps[0]!.find, steps[0]!.look, steps[0]!.why]) {
+      expect(host().textContent).toContain(told);
+    }
+    const frames = store.selectSignal(walkFeature.selectScene)()!.timeline.frames;
+    const kept = frames.findIndex(({ holdLine }) => holdLine === null);
+    store.dispatch(WalkPage.stepChosen({ step: kept }));
+    await show();
+    expect(terms()).toEqual(['Find', 'Look', 'Turn', 'Why']);
   });
 
   it('is walked by keys: turns, steps, play', async () => {
@@ -97,11 +107,18 @@ describe('the walk', () => {
     expect(host().querySelector('.check')!.textContent).toContain('matches the centre beside it');
   });
 
-  it('says when a step needs a new hold, until its first turn is done', async () => {
-    expect(host().querySelector('.cue')!.textContent).toContain('Turn the cube');
-    store.dispatch(WalkPage.turnDone());
+  it('is held as before until the whole cube is turned, and says what to read now', async () => {
+    const held = (): string => host().querySelector('.held')!.textContent.trim();
+    const now = (): string[] =>
+      [...host().querySelectorAll('.now dt')].map((term) => term.textContent);
+    expect(held()).toBe('white on top, green in front');
+    expect(now()).toEqual(['Find', 'Hold']);
+    expect(host().textContent).toContain('Turn the whole cube over.');
+    const { holdCount } = store.selectSignal(walkFeature.selectScene)()!.frame!;
+    for (let k = 0; k < holdCount; k++) store.dispatch(WalkPage.turnDone());
     await show();
-    expect(host().querySelector('.cue')).toBeNull();
+    expect(held()).toContain('yellow on top');
+    expect(now()).toEqual(['Look']);
   });
 
   it('ends solved', async () => {
@@ -166,7 +183,7 @@ describe('the walk', () => {
       expect(host().querySelector('.slip')).toBeNull();
     }
     expect(slips).toBeGreaterThanOrEqual(9);
-    expect(position()).toEqual({ step: 0, turn: 0 });
+    expect(store.selectSignal(walkFeature.selectScene)()!.turnsDone).toBe(0);
     named('Disconnect').click();
     await fixture.whenStable();
     expect(host().querySelector('sc-device-panel')).toBeNull();

@@ -6,11 +6,14 @@ import { Notices } from '../../../keeping/notices';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
-  HOME_HOLD,
+  FRONT,
   methodOf,
   paintedFromCube,
+  sideInHold,
   sideOfColour,
   stageWords,
+  stickerSeenInHold,
+  UP,
   writeCubeDocument,
   type Colour,
   type Dialect,
@@ -32,7 +35,7 @@ import { FollowedCube } from './followed-cube';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { FarWalk } from '../far/far-walk';
 import { Controls } from './controls';
-import { FourLines } from './four-lines';
+import { StepLines } from './step-lines';
 import { TileRow } from '../../../parts/tiles/tile-row';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
@@ -47,10 +50,10 @@ import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature'
     CubeView,
     DevicePanel,
     FarWalk,
-    FourLines,
     MatButton,
     MatIcon,
     MethodChoice,
+    StepLines,
     TileRow,
   ],
   providers: [FollowedCube],
@@ -95,8 +98,13 @@ export class Walk {
     const { step, turn } = this.scene().position;
     return step === 0 && turn === 0;
   });
-  /** How the cube is held when this step begins: as the step before left it, or as it was entered. */
-  protected readonly holdBefore = computed(() => this.scene().before?.holdAfter ?? HOME_HOLD);
+  protected readonly up = computed(() => this.scheme()[sideInHold(this.scene().hold, UP)]!);
+  protected readonly front = computed(() => this.scheme()[sideInHold(this.scene().hold, FRONT)]!);
+  /** The stickers to be looked at, numbered as they are held. */
+  protected readonly looked = computed((): ReadonlySet<number> => {
+    const { hold, looked } = this.scene();
+    return new Set(looked.map((sticker) => stickerSeenInHold(hold, sticker)));
+  });
   /** The check a coach makes before going on, once a stage is complete. */
   protected readonly check = computed(() => {
     const { frame, timeline } = this.scene();
