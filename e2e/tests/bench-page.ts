@@ -69,6 +69,13 @@ export class BenchPage {
     }
   }
 
+  /** Turns the whole cube to the hold of the step, if that is still to be done. */
+  async holdAsTold(): Promise<void> {
+    const ahead = this.page.locator('sc-tile-row ol[aria-label="hold"] sc-turn-tile:not(.done)');
+    await this.press('ArrowRight', await ahead.count());
+    await expect(ahead).toHaveCount(0);
+  }
+
   /** Waits until the page shows what came of the last key or click. */
   async drawn(): Promise<void> {
     await this.page.evaluate(() => new Promise((shown) => requestAnimationFrame(shown)));

@@ -97,8 +97,8 @@ test('a handout is printed with its text and pictures', async ({ bench, page }) 
 
   const stage = await print(() => Promise.resolve());
   expect(stage.text).toContain('Yellow cross');
-  expect(stage.text).toContain('Two neighbours up: the angle');
-  expect(stage.text).toContain('Look only at the edges on top');
+  expect(stage.text).toContain('Two side by side up: the angle');
+  expect(stage.text).toContain('The corners do not matter yet');
   expect(stage.width).toBeCloseTo(595.28, 1);
   // The stickers are there in the colours this person sees: yellow, the side centres, the tiles.
   expect(stage.fills).toEqual(expect.arrayContaining(['#f0c93a', '#b8322f', '#33649b', '#e6c48f']));

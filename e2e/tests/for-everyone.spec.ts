@@ -225,6 +225,7 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Mix one for me' }).tap();
     await bench.walk();
     await expectNothingBeside(page);
+    await bench.holdAsTold();
     await page.getByRole('button', { name: 'Next turn' }).tap();
     await expect(page.locator('.count')).toContainText('turn 1 of');
     await expect(page.locator('sc-cube-view canvas')).toBeAttached();
@@ -273,6 +274,7 @@ test.describe('zoomed to twice its size', () => {
     await bench.enterTurns('R U F');
     await bench.walk();
     await expectNothingBeside(page);
+    await bench.holdAsTold();
     await page.getByRole('button', { name: 'Next turn' }).click();
     await expect(page.locator('.count')).toContainText('turn 1 of');
     await expect(page.locator('dt').last()).toHaveText('Why');

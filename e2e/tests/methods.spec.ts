@@ -35,8 +35,8 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
   await page.getByRole('button', { name: 'Make it my own' }).click();
   const proof = page.locator('sc-proof-panel');
   await expect(proof).toContainText('Solves all 62,208');
-  await page.getByRole('button', { name: 'Two opposite up: the bar' }).click();
-  await expect(page.getByLabel('Title')).toHaveValue('Two opposite up: the bar');
+  await page.getByRole('button', { name: 'Two across up: the bar' }).click();
+  await expect(page.getByLabel('Title')).toHaveValue('Two across up: the bar');
   await page.getByLabel('Sequence').fill("F R U R' U'");
   await expect(proof).toContainText('Fails on');
   await expect(proof).toContainText('goes wrong here');

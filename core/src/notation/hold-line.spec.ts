@@ -61,6 +61,10 @@ describe('the line of the hold', () => {
       'Tip the whole cube back a quarter. Green is then on top, and yellow is in front. ' +
         'The corner is then on top, at the front right. The edge is then on top, on the right.',
     );
+    expect(at("z2 y'", [])).toBe(
+      'Turn the whole cube over, then a quarter to the right. ' +
+        'Yellow is then on top, and red is in front.',
+    );
     expect(at('y2', ['UF', 'UB'])).toBe(
       'Turn the whole cube half way round, so that blue is in front.',
     );

@@ -31,8 +31,9 @@ const WAYS: readonly (readonly [string, string, string])[] = [
 ];
 
 const WHOLE = MOVES.filter(isWholeCube);
-// About the upright axis first: it is what hands do most, and it keeps the top in sight.
-const ORDER = [...WHOLE].sort((a, b) => Number(axisOf(b) === 1) - Number(axisOf(a) === 1));
+// Of two, the one that brings another side up comes first: the second is then an easy one.
+const LAST_UPRIGHT = [1, 2, 0];
+const ORDER = [...WHOLE].sort((a, b) => LAST_UPRIGHT[axisOf(a)]! - LAST_UPRIGHT[axisOf(b)]!);
 
 /** `FROM[before][hold]`: the fewest turns of the whole cube that lead there. */
 const FROM: readonly (readonly (readonly WholeTurn[])[])[] = HOLDS.map((before) => {
@@ -66,11 +67,12 @@ export function holdLine(
   const [up, front] = [scheme[sideInHold(hold, UP)]!, scheme[sideInHold(hold, FRONT)]!];
   const sameTop = sideInHold(before, UP) === sideInHold(hold, UP);
   const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
-  const way = moves.length === 1 ? wayOf(moves[0]!) : 'Turn the whole cube';
+  const [way, ...more] = moves.map(wayOf);
+  const ways = [way!, ...more.map((next) => `then ${next.replace(/^\w+ the whole cube /, '')}`)];
   const sayings = sameTop
-    ? [`${way}, so that ${front} is in front.`]
+    ? [`${ways.join(', ')}, so that ${front} is in front.`]
     : [
-        `${way}.`,
+        `${ways.join(', ')}.`,
         `${capital(up)} is then on top, and ${front} ${sameFront ? 'stays' : 'is'} in front.`,
       ];
   return { says: [...sayings, ...placesThen(hold, cube, pieces)].join(' '), moves };

@@ -49,7 +49,7 @@ const PAUSES: readonly Option<Far['pause']>[] = [
   { value: 'wait', name: 'as long as said' },
 ];
 /** How long a word takes to say, where no voice says it. */
-const SECONDS_A_WORD = 0.38;
+const SECONDS_A_WORD = 0.3;
 const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
 const IDLE_KEYS = ['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock'];
 
@@ -145,12 +145,11 @@ export class FarWalk implements OnDestroy {
     const spoken = speak && !this.voice.silent();
     if (speak) await this.voice.say(said);
     if (mine !== this.round || !running || advance === 'key' || scene.frame === null) return;
-    const seconds = this.reader().secondsPerTurn;
-    if (this.checking()) {
-      if (pause === 'key') return;
-      const reading = spoken ? 0 : said.split(' ').length * SECONDS_A_WORD;
-      this.later(Math.max(seconds, reading));
-    } else this.later(seconds);
+    if (this.checking() && pause === 'key') return;
+    // What is not spoken has to be read before the hands are asked to go on.
+    const words = this.checking() || this.lines().length > 0 ? said.split(' ').length : 0;
+    const reading = spoken ? 0 : words * SECONDS_A_WORD;
+    this.later(Math.max(this.reader().secondsPerTurn, reading));
   }
 
   private later(seconds: number): void {
