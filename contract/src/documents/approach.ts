@@ -56,6 +56,7 @@ export const approachSchema = z
   .strictObject({
     id: idSchema,
     title,
+    short: name({ least: 'give it a short title', most: 40 }).optional(),
     stage: stageSchema,
     after: stageSchema.nullable().describe('The stage done just before; null when it comes first.'),
     up: z.enum(['first', 'opposite']).describe('Which colour is held up.'),

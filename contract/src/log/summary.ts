@@ -70,8 +70,16 @@ export const logGroupsSchema = z
         from: momentSchema,
         to: momentSchema,
         count: z.int().min(1),
-        best: seconds.nullable(),
-        median: seconds.nullable(),
+        times: z
+          .array(
+            z.strictObject({
+              stage: stageSchema.nullable().describe('The stage practised; null for whole solves.'),
+              count: z.int().min(1),
+              best: seconds,
+              median: seconds,
+            }),
+          )
+          .describe('Of those finished with a time, each kind for itself.'),
       }) satisfies z.ZodType<LogGroup>,
     ),
   })

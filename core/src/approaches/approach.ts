@@ -60,6 +60,8 @@ export interface Case extends CaseWords {
 interface ApproachWords {
   id: string;
   title: string;
+  /** The title where there is little room and the stage is named beside it. */
+  short?: string;
   stage: Stage;
   /** The stage that must be done just before; null when it is the first. */
   after: Stage | null;

@@ -70,6 +70,7 @@ export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
 export const cornersMatch: PatternApproach = {
   id: 'corners-match',
   title: 'Corners by matching a side',
+  short: 'By one side',
   stage: 'corners',
   after: 'cross',
   up: 'opposite',

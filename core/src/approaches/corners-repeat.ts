@@ -40,6 +40,7 @@ const abovePlace = (
 export const cornersRepeat: PatternApproach = {
   id: 'corners-repeat',
   title: 'Corners by repeating four turns',
+  short: 'Four turns again',
   stage: 'corners',
   after: 'cross',
   up: 'opposite',

@@ -22,6 +22,7 @@ const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {
 export const cornersThree: PatternApproach = {
   id: 'corners-three',
   title: 'Corners by three sequences',
+  short: 'Three sequences',
   stage: 'corners',
   after: 'cross',
   up: 'opposite',

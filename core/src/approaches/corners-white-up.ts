@@ -40,6 +40,7 @@ const ON_A_SIDE = say(
 export const cornersWhiteUp: PatternApproach = {
   id: 'corners-white-up',
   title: 'Corners from below, first colour up',
+  short: 'From below',
   stage: 'corners',
   after: 'cross',
   up: 'first',

@@ -58,6 +58,7 @@ const SOLVED_IN_ONE = say(
 export const crossLift: PatternApproach = {
   id: 'cross-lift',
   title: 'Cross by lifting',
+  short: 'By lifting',
   stage: 'cross',
   after: null,
   up: 'first',

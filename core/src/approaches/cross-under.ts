@@ -33,6 +33,7 @@ const PLACE_COMES: Sentence = say(
 export const crossUnder: SearchApproach = {
   id: 'cross-under',
   title: 'Cross underneath, planned whole',
+  short: 'Planned whole',
   stage: 'cross',
   after: null,
   up: 'opposite',

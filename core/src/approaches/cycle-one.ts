@@ -8,6 +8,7 @@ const SEQUENCE = "R U' R U R U R U' R' U' R2";
 export const cycleOne: PatternApproach = {
   id: 'cycle-one',
   title: 'Last edges by one sequence',
+  short: 'One sequence',
   stage: 'edge-cycle',
   after: 'corner-swap',
   up: 'opposite',

@@ -8,6 +8,7 @@ const LEFT = "F2 U L R' F2 L' R U F2";
 export const cycleTwo: PatternApproach = {
   id: 'cycle-two',
   title: 'Last edges, a sequence for each way',
+  short: 'For each way',
   stage: 'edge-cycle',
   after: 'corner-swap',
   up: 'opposite',

@@ -5,6 +5,7 @@ import { at, colour, home, say } from './claims.js';
 export const daisyCross: PatternApproach = {
   id: 'daisy-cross',
   title: 'Daisy to cross',
+  short: 'From the daisy',
   stage: 'cross',
   after: 'daisy',
   up: 'opposite',

@@ -8,8 +8,11 @@ import { at, colour, faces, say, then } from './claims.js';
 const clearPlace = (sticker: string, where: string): LiningUp => ({
   layer: 'U',
   turning: [
-    say(`An edge that is done sits on top, ${where}.`, colour(sticker, 'first', 'before')),
-    say('Turn the top until that place is free.', colour(sticker, '!first')),
+    say(
+      `Turn the top until no edge that is done sits on top, ${where}.`,
+      colour(sticker, 'first', 'before'),
+      colour(sticker, '!first'),
+    ),
   ],
   already: [say(`Its place on top, ${where}, is free.`, colour(sticker, '!first'))],
 });
@@ -19,6 +22,7 @@ const UP_NOW = 'Then {first} faces up.';
 export const daisy: PatternApproach = {
   id: 'daisy',
   title: 'Daisy',
+  short: 'Petal by petal',
   stage: 'daisy',
   after: null,
   up: 'opposite',

@@ -14,6 +14,7 @@ const FIND = [
 export const edgesMatch: PatternApproach = {
   id: 'edges-match',
   title: 'Match the last edges',
+  short: 'Match, then swap',
   stage: 'yellow-edges',
   after: 'yellow-cross',
   up: 'opposite',

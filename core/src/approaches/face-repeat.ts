@@ -8,6 +8,7 @@ const SEQUENCE = "R U R' U R U2 R'";
 export const faceRepeat: PatternApproach = {
   id: 'face-repeat',
   title: 'Last face by repeating',
+  short: 'One sequence',
   stage: 'yellow-face',
   after: 'yellow-cross',
   up: 'opposite',

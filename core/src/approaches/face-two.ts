@@ -8,6 +8,7 @@ const SEQUENCE = "R U R' U R U2 R'";
 export const faceTwo: PatternApproach = {
   id: 'face-two',
   title: 'Last face by two sequences',
+  short: 'Two sequences',
   stage: 'yellow-face',
   after: 'yellow-cross',
   up: 'opposite',

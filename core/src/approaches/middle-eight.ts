@@ -36,6 +36,7 @@ const why = (side: 'right' | 'left'): Sentence[] => {
 export const middleEight: PatternApproach = {
   id: 'middle-eight',
   title: 'Middle edges, eight turns in one hold',
+  short: 'Eight turns',
   stage: 'middle',
   after: 'corners',
   up: 'opposite',

@@ -43,6 +43,7 @@ const why = (way: string, ...claims: Claim[]): Sentence[] => [
 export const middleFive: PatternApproach = {
   id: 'middle-five',
   title: 'Middle edges, five and five',
+  short: 'Five and five',
   stage: 'middle',
   after: 'corners',
   up: 'opposite',

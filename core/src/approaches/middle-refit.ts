@@ -51,6 +51,7 @@ const putBack = (side: 'right' | 'left'): Omit<Case, 'id'> => {
 export const middleRefit: PatternApproach = {
   id: 'middle-refit',
   title: 'Middle edges, refitting the corner',
+  short: 'Refit the corner',
   stage: 'middle',
   after: 'corners',
   up: 'opposite',

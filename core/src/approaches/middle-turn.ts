@@ -23,6 +23,7 @@ const why = (side: 'right' | 'left'): Sentence[] => {
 export const middleTurn: PatternApproach = {
   id: 'middle-turn',
   title: 'Middle edges, turning the cube',
+  short: 'Turning the cube',
   stage: 'middle',
   after: 'corners',
   up: 'opposite',

@@ -78,6 +78,7 @@ const MOVE_THEM = [say('The three turns move them apart.', turnsOf(3)), ...THEN,
 export const pairs: SearchApproach = {
   id: 'pairs',
   title: 'Corner and edge as a pair',
+  short: 'As a pair',
   stage: 'middle',
   after: 'cross',
   up: 'opposite',

@@ -7,6 +7,7 @@ const SEQUENCE = "U' L' U R U' L U R'";
 export const placeLeft: PatternApproach = {
   id: 'place-left',
   title: 'Corner places, keeping the left one',
+  short: 'Keep the left one',
   stage: 'corner-places',
   after: 'yellow-edges',
   up: 'opposite',

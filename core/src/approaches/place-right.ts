@@ -7,6 +7,7 @@ const SEQUENCE = "U R U' L' U R' U' L";
 export const placeRight: PatternApproach = {
   id: 'place-right',
   title: 'Corner places, keeping the right one',
+  short: 'Keep the right one',
   stage: 'corner-places',
   after: 'yellow-edges',
   up: 'opposite',

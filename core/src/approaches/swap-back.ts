@@ -8,6 +8,7 @@ const SEQUENCE = "R' F R' B2 R F' R' B2 R2";
 export const swapBack: PatternApproach = {
   id: 'swap-back',
   title: 'Corner swap, keeping the back pair',
+  short: 'Back pair',
   stage: 'corner-swap',
   after: 'yellow-face',
   up: 'opposite',

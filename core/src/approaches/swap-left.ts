@@ -8,6 +8,7 @@ const SEQUENCE = "L' U R U' L U R' R U R' U R U2 R'";
 export const swapLeft: PatternApproach = {
   id: 'swap-left',
   title: 'Corner swap, keeping the left pair',
+  short: 'Left pair',
   stage: 'corner-swap',
   after: 'yellow-face',
   up: 'opposite',

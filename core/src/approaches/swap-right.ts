@@ -8,6 +8,7 @@ const SEQUENCE = "x R2 D2 R U R' D2 R U' R x'";
 export const swapRight: PatternApproach = {
   id: 'swap-right',
   title: 'Corner swap, keeping the right pair',
+  short: 'Right pair',
   stage: 'corner-swap',
   after: 'yellow-face',
   up: 'opposite',

@@ -12,6 +12,7 @@ const LAST_LAYER_UNDER: TwistLayer = {
 export const turnUnder: PatternApproach = {
   id: 'turn-under',
   title: 'Corner twists, cube turned over',
+  short: 'Turned over',
   stage: 'corner-twists',
   after: 'corner-places',
   up: 'first',

@@ -12,6 +12,7 @@ const LAST_LAYER_UP: TwistLayer = {
 export const turnUp: PatternApproach = {
   id: 'turn-up',
   title: 'Corner twists, last layer up',
+  short: 'Last layer up',
   stage: 'corner-twists',
   after: 'corner-places',
   up: 'opposite',

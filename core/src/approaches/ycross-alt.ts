@@ -8,6 +8,7 @@ const SEQUENCE = "F U R U' R' F'";
 export const ycrossAlt: PatternApproach = {
   id: 'ycross-alt',
   title: 'Last cross by repeating, top before right',
+  short: 'Top first',
   stage: 'yellow-cross',
   after: 'middle',
   up: 'opposite',

@@ -8,6 +8,7 @@ const SEQUENCE = "F R U R' U' F'";
 export const ycrossRepeat: PatternApproach = {
   id: 'ycross-repeat',
   title: 'Last cross by repeating',
+  short: 'Right side first',
   stage: 'yellow-cross',
   after: 'middle',
   up: 'opposite',

@@ -8,6 +8,7 @@ const FOR_BAR = "F R U R' U' F'";
 export const ycrossTwo: PatternApproach = {
   id: 'ycross-two',
   title: 'Last cross by two sequences',
+  short: 'Two sequences',
   stage: 'yellow-cross',
   after: 'middle',
   up: 'opposite',

@@ -1,3 +1,4 @@
+import { STAGES, type Stage } from '../stages/stages.js';
 import { dayOf, hundredthsOf, type LogEntry } from './entry.js';
 import { middleOf, secondsOf } from './quantiles.js';
 
@@ -14,9 +15,18 @@ export interface LogGroup {
   from: string;
   to: string;
   count: number;
-  /** Seconds, over those that were finished with a time. */
-  best: number | null;
-  median: number | null;
+  /** Of those finished with a time, each kind for itself: whole solves first, then stage by stage. */
+  times: KindTimes[];
+}
+
+/** The times of one kind: whole solves, or one stage practised alone. */
+export interface KindTimes {
+  /** The stage practised; null for whole solves. */
+  stage: Stage | null;
+  count: number;
+  /** Seconds. */
+  best: number;
+  median: number;
 }
 
 /** The groups of some records, newest first. */
@@ -39,15 +49,22 @@ export function groupsOf(entries: readonly LogEntry[], by: Grouping): LogGroup[]
 }
 
 function summed(entries: readonly LogEntry[]): LogGroup {
-  const times = entries.flatMap(({ outcome, time }) =>
-    outcome === 'finished' && time !== null ? [hundredthsOf(time)] : [],
-  );
-  const middle = middleOf(times);
   return {
     from: entries[0]!.beganAt,
     to: entries[entries.length - 1]!.beganAt,
     count: entries.length,
-    best: middle && secondsOf(times.reduce((a, b) => Math.min(a, b))),
-    median: middle && secondsOf(middle.median),
+    times: [null, ...STAGES].flatMap((stage) => timesOf(entries, stage)),
   };
+}
+
+function timesOf(entries: readonly LogEntry[], stage: Stage | null): KindTimes[] {
+  const times = entries.flatMap((entry) =>
+    entry.outcome === 'finished' && entry.time !== null && entry.stage === stage
+      ? [hundredthsOf(entry.time)]
+      : [],
+  );
+  const middle = middleOf(times);
+  if (!middle) return [];
+  const best = secondsOf(times.reduce((a, b) => Math.min(a, b)));
+  return [{ stage, count: times.length, best, median: secondsOf(middle.median) }];
 }

@@ -152,17 +152,36 @@ describe('the records of a log', () => {
       anEntry({ id: 'b', beganAt: at('2026-11-01', '10:30'), time: 40 }),
       anEntry({ id: 'c', beganAt: at('2026-11-01', '11:01'), time: 30 }),
       anEntry({ id: 'd', beganAt: at('2026-11-02', '09:00'), time: null }),
+      anEntry({
+        id: 'e',
+        beganAt: at('2026-11-02', '09:01'),
+        kind: 'stage',
+        stage: 'cross',
+        time: 9,
+      }),
+      anEntry({
+        id: 'f',
+        beganAt: at('2026-11-02', '09:02'),
+        kind: 'stage',
+        stage: 'daisy',
+        time: 4,
+      }),
+      anEntry({ id: 'g', beganAt: at('2026-11-02', '09:03'), time: 60 }),
     ];
     expect(
-      groupsOf(entries, 'day').map(({ count, best, median }) => [count, best, median]),
+      groupsOf(entries, 'day').map(({ count, times }) => [
+        count,
+        ...times.map(({ stage, count: of, best, median }) => [stage, of, best, median]),
+      ]),
     ).toEqual([
-      [1, null, null],
-      [3, 30, 40],
+      // Whole solves and each stage for itself: never one number of both.
+      [4, [null, 1, 60, 60], ['daisy', 1, 4, 4], ['cross', 1, 9, 9]],
+      [3, [null, 3, 30, 40]],
     ]);
     expect(
       groupsOf(entries, 'session').map(({ from, count }) => [from.slice(0, 16), count]),
     ).toEqual([
-      ['2026-11-02T09:00', 1],
+      ['2026-11-02T09:00', 4],
       ['2026-11-01T11:01', 1],
       ['2026-11-01T10:00', 2],
     ]);

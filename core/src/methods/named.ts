@@ -46,6 +46,9 @@ export const METHODS: readonly Method[] = [
   ),
 ];
 
+/** A method's title short enough for a field: what stands before its explanation. */
+export const shortTitle = ({ title }: Pick<Method, 'title'>): string => title.split(':')[0]!.trim();
+
 export const methodById = (id: string): Method | undefined =>
   METHODS.find((method) => method.id === id);
 

@@ -71,7 +71,7 @@ const WORDS: Record<Stage, StageWords> = {
   },
   corners: {
     title: '{first} corners',
-    goal: 'The {first} layer is done, and each side shows an upside-down T of its own colour.',
+    goal: 'The {first} layer is done: on each side its three stickers match the centre.',
   },
   middle: { title: 'Middle edges', goal: 'Two layers are done all the way round.' },
   'yellow-cross': {
@@ -90,7 +90,7 @@ const WORDS: Record<Stage, StageWords> = {
   'yellow-face': { title: '{opposite} face', goal: 'The whole {opposite} side shows {opposite}.' },
   'corner-swap': {
     title: 'Corner swap',
-    goal: 'Every corner is home: each side shows two corners of its own colour on top.',
+    goal: 'Every corner is solved: each side shows two corners of its own colour on top.',
   },
   'edge-cycle': { title: 'Last edges', goal: 'The cube is solved.' },
 };

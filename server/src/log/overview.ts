@@ -13,6 +13,7 @@ import {
   turnRate,
   TYPICAL_OF,
   type LogFilter,
+  type KindTimes,
   type LogGroup,
   type LogOverview,
   type LogSummary,
@@ -109,28 +110,37 @@ export class LogStatistics {
       last: Date;
       last_offset: number;
       count: number;
-      best: number | null;
-      median: number | null;
+      times: KindTimes[] | null;
     }>(
       `WITH meant AS (
-         SELECT began_at, utc_offset, id, day, hundredths, outcome FROM log_entries
+         SELECT began_at, utc_offset, id, day, hundredths, outcome, stage FROM log_entries
          WHERE ${where.sql}
-       ), keyed AS (${keyed})
-       SELECT min(began_at) AS first, max(began_at) AS last,
+       ), keyed AS (${keyed}), kinds AS (
+         SELECT key, split.stage, count(*)::int AS count, min(hundredths) AS best,
+           percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) AS median
+         FROM keyed split WHERE ${TIMED} GROUP BY key, split.stage
+       ), times AS (
+         SELECT key, json_agg(json_build_object(
+           'stage', split.stage, 'count', count, 'best', best, 'median', median
+         ) ORDER BY ${IN_ORDER} NULLS FIRST) AS times
+         FROM kinds split GROUP BY key
+       ), whole AS (
+       SELECT key, min(began_at) AS first, max(began_at) AS last,
          (array_agg(utc_offset ORDER BY began_at, id))[1] AS first_offset,
          (array_agg(utc_offset ORDER BY began_at DESC, id DESC))[1] AS last_offset,
-         count(*)::int AS count,
-         min(hundredths) FILTER (WHERE ${TIMED}) AS best,
-         percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) FILTER (WHERE ${TIMED}) AS median
-       FROM keyed GROUP BY key ORDER BY first DESC`,
+         count(*)::int AS count
+       FROM keyed GROUP BY key)
+       SELECT whole.*, times.times FROM whole LEFT JOIN times USING (key) ORDER BY first DESC`,
       where,
     );
     return rows.map((row) => ({
       from: momentWith(row.first, row.first_offset),
       to: momentWith(row.last, row.last_offset),
       count: row.count,
-      best: row.best === null ? null : secondsOf(row.best),
-      median: row.median === null ? null : secondsOf(row.median),
+      times: (row.times ?? []).map(({ best, median, ...kind }) => ({
+        ...kind,
+        ...{ best: secondsOf(best), median: secondsOf(median) },
+      })),
     }));
   }
 
