@@ -119,7 +119,7 @@ test('cases, methods and the Workshop meet them too', async ({ bench, page }) =>
 
   await page.getByRole('link', { name: 'Workshop' }).click();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take it up' }).click();
+  await page.getByRole('button', { name: 'Copy and change Gentle' }).click();
   await page.getByRole('button', { name: /^Corner places/ }).click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Make it my own' }).click();
@@ -244,7 +244,7 @@ test.describe('the new views on a phone', () => {
     await expect(page.getByRole('row', { name: /^Cases to know/ })).toBeVisible();
     await expectNothingBeside(page);
     await page.getByRole('link', { name: 'Workshop' }).tap();
-    await page.getByRole('button', { name: 'Take it up' }).tap();
+    await page.getByRole('button', { name: 'Copy and change Gentle' }).tap();
     await page.getByRole('button', { name: /^Corner places/ }).tap();
     await page.getByRole('button', { name: 'Make it my own' }).tap();
     await expectNothingBeside(page);

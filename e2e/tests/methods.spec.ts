@@ -12,7 +12,7 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
   await expect(mean.getByRole('cell').nth(0)).toContainText('145.9', { timeout: 60_000 });
   await expect(mean.getByRole('cell').nth(1)).toContainText('112.2', { timeout: 60_000 });
   await expect(mean.getByRole('cell').nth(1)).toContainText('−33.7');
-  await expect(page.locator('.plot canvas')).toBeVisible();
+  await expect(page.locator('sc-method-ridges svg').first()).toBeVisible();
 
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'CSV' }).click();
@@ -73,8 +73,7 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
 test('a method that fails is not set in use without a plain warning', async ({ bench, page }) => {
   await bench.open();
   await page.getByRole('link', { name: 'Workshop' }).click();
-  await page.getByLabel('Begin from').selectOption('front-right');
-  await page.getByRole('button', { name: 'Take it up' }).click();
+  await page.getByRole('button', { name: 'Copy and change Front right' }).click();
   await page.getByRole('button', { name: /^Last edges/ }).click();
   await page.getByRole('button', { name: 'Begin an empty one' }).click();
   await expect(page.locator('sc-proof-panel')).toContainText('Fails on');
@@ -89,8 +88,7 @@ test('a method that fails is not set in use without a plain warning', async ({ b
 test('an own approach is painted from nothing until it is proved', async ({ bench, page }) => {
   await bench.open();
   await page.getByRole('link', { name: 'Workshop' }).click();
-  await page.getByLabel('Begin from').selectOption('front-right');
-  await page.getByRole('button', { name: 'Take it up' }).click();
+  await page.getByRole('button', { name: 'Copy and change Front right' }).click();
   await page.getByRole('button', { name: /^Yellow cross/ }).click();
   await page.getByRole('button', { name: 'Begin an empty one' }).click();
   // One sequence from any hold never ends when the angle is held wrongly …
@@ -126,8 +124,7 @@ test('an own approach is painted from nothing until it is proved', async ({ benc
 test('a method leaves as a file and comes back the same', async ({ bench, page }) => {
   await bench.open();
   await page.getByRole('link', { name: 'Workshop' }).click();
-  await page.getByLabel('Begin from').selectOption('five-beat');
-  await page.getByRole('button', { name: 'Take it up' }).click();
+  await page.getByRole('button', { name: 'Copy and change Five beat' }).click();
   await page.getByRole('button', { name: /^Corner places/ }).click();
   await page.getByRole('button', { name: 'Make it my own' }).click();
   const exported = page.waitForEvent('download');

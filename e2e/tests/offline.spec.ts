@@ -80,7 +80,7 @@ test('what is told without a network is there once, over a closed browser', asyn
   await expect(here.page.getByText('This time is deleted')).toBeVisible();
 
   await here.page.getByRole('link', { name: 'Workshop' }).click();
-  await here.page.getByRole('button', { name: 'Take it up' }).click();
+  await here.page.getByRole('button', { name: 'Copy and change Gentle' }).click();
   const title = here.page.getByLabel('Method', { exact: true });
   await title.fill('Made on the ferry');
   await title.blur();

@@ -164,7 +164,7 @@ const PICTURES: Record<
       await page.getByLabel('Method 2').selectOption('front-right');
       await page.getByRole('button', { name: 'Add a method' }).click();
       await page.getByLabel('Method 3').selectOption('five-beat');
-      await page.locator('canvas').waitFor();
+      await page.locator('sc-method-ridges svg').nth(2).waitFor();
       // A method's progress goes once it is counted; three are counted one after another.
       for (let column = 0; column < 3; column++) {
         await page.locator('td', { hasText: '…' }).first().waitFor({ state: 'detached' });

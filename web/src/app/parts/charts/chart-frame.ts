@@ -20,6 +20,9 @@ echarts.use([
   template: `
     <header>
       <h2>{{ chart().title }}</h2>
+      @for (key of chart().keys; track key.name) {
+        <span class="key"><i [style.background]="key.ink"></i>{{ key.name }}</span>
+      }
       @if (chart().note; as note) {
         <p class="note">{{ note }}</p>
       }
@@ -80,6 +83,17 @@ echarts.use([
     }
     h2 {
       font-size: 1rem;
+    }
+    .key {
+      display: inline-flex;
+      gap: 6px;
+      align-items: center;
+      font-size: 0.875rem;
+    }
+    .key i {
+      width: 14px;
+      height: 10px;
+      border-radius: 2px;
     }
     .note {
       margin: 0;

@@ -7,6 +7,8 @@ export interface Chart {
   says: string;
   /** What there is to say beside its title, if anything. */
   note?: string | undefined;
+  /** What its colours mean, where it has several. */
+  keys?: readonly { name: string; ink: string }[];
   options: EChartsCoreOption;
   /** What each point says, in the order of its data. */
   points: string[];

@@ -5,8 +5,8 @@ import { skyline } from './skyline';
 export interface RidgeStage {
   id: string;
   title: string;
-  /** How wide its rise is, in turns. */
-  turns: number;
+  /** How wide its rise is, in turns; null while that is not known: then it is as wide as the others. */
+  turns: number | null;
   state: 'walked' | 'here' | 'ahead';
   /** How much of it is walked, 0…1. */
   fraction: number;
@@ -31,7 +31,7 @@ export class Ridge {
 
   protected readonly rises = computed(() => {
     const stages = this.stages();
-    const drawn = skyline(stages.map(({ turns }) => turns));
+    const drawn = skyline(stages.map(({ turns }) => turns ?? 1));
     return stages.map((stage, k) => {
       const rise = drawn[k]!;
       return {
@@ -40,12 +40,15 @@ export class Ridge {
         left: `${rise.from / 10}%`,
         width: `${(rise.to - rise.from) / 10}%`,
         walkedWidth: (rise.to - rise.from) * stage.fraction,
-        says: this.picks()
-          ? `${stage.title}: about ${turnsSaid(stage.turns)}`
-          : `${stage.title}: ${turnsSaid(stage.turns)}, ${STATES[stage.state]}`,
+        says: [stage.title, this.said(stage)].filter((said) => said !== '').join(': '),
       };
     });
   });
+
+  private said({ turns, state }: RidgeStage): string {
+    if (turns === null) return this.picks() ? '' : STATES[state];
+    return this.picks() ? `about ${turnsSaid(turns)}` : `${turnsSaid(turns)}, ${STATES[state]}`;
+  }
 
   /** Where the walker stands, as a share of the width; undefined before a walk. */
   protected readonly here = computed(() => {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { METHODS, methodById, type Method } from '@sleetcrest/core';
+import { METHODS, methodById, shortTitle, type Method } from '@sleetcrest/core';
 import { Consent } from './consent';
 import { MethodsPage } from '../../keeping/methods/methods.actions';
 import { methodsFeature } from '../../keeping/methods/methods.feature';
@@ -17,14 +17,14 @@ let made = 0;
   template: `
     <div class="field">
       <label [for]="field">{{ label() }}</label>
-      <select #choice [id]="field" [value]="id()" (change)="choose(choice)">
+      <select #choice [id]="field" [title]="whole()" [value]="id()" (change)="choose(choice)">
         @for (method of named; track method.id) {
-          <option [value]="method.id" [selected]="method.id === id()">{{ method.title }}</option>
+          <option [value]="method.id" [selected]="method.id === id()">{{ short(method) }}</option>
         }
         @if (own().length > 0) {
           <optgroup label="Made here">
             @for (one of own(); track one.id) {
-              <option [value]="one.id" [selected]="one.id === id()">{{ one.title }}</option>
+              <option [value]="one.id" [selected]="one.id === id()">{{ short(one) }}</option>
             }
           </optgroup>
         }
@@ -46,6 +46,12 @@ export class MethodChoice {
   private readonly saved = this.store.selectSignal(methodsFeature.selectOwn);
 
   protected readonly named = METHODS;
+  protected readonly short = shortTitle;
+  /** The whole title, where the field has room for the short one. */
+  protected readonly whole = computed(() => {
+    const value = this.value();
+    return (typeof value === 'string' ? methodById(value) : value)?.title ?? '';
+  });
   protected readonly id = computed(() => {
     const value = this.value();
     return typeof value === 'string' ? value : value.id;

@@ -121,7 +121,7 @@ export class Bench {
     return this.ahead().map((stage) => ({
       id: stage,
       title: stageWords(stage, first, scheme).title,
-      turns: 1,
+      turns: null,
       state: 'ahead',
       fraction: 0,
     }));

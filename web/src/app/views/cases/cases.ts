@@ -127,7 +127,7 @@ export class Cases {
     return this.approaches().map((approach, k) => ({
       id: approach.stage,
       title: stageWords(approach.stage, this.first(), this.scheme()).title,
-      turns: survey ? Math.round(meanOf(survey.stages[k]!.turns)) : 10,
+      turns: survey ? Math.round(meanOf(survey.stages[k]!.turns)) : null,
       state: approach === this.here() ? 'here' : 'ahead',
       fraction: 0,
     }));

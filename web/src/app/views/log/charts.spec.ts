@@ -1,6 +1,7 @@
 import { overviewOf } from '@sleetcrest/core/log';
 import { SOME_INKS } from '../../parts/charts/inks.spec-support';
-import { daysChart, rateChart, ridgeChart, spreadChart } from './charts';
+import { daysChart, rateChart, spreadChart } from './charts';
+import { stagesChart } from './stages-chart';
 import { anEntry } from '../../keeping/log/log.spec-support';
 
 describe('the charts of a log', () => {
@@ -31,19 +32,19 @@ describe('the charts of a log', () => {
     expect(spread.rows.reduce((sum, [, count]) => sum + Number(count), 0)).toBe(4);
   });
 
-  it('set the stages beside those of a month before, as wide as their times', () => {
-    const { points, rows, head } = ridgeChart(ridge, titleOf, SOME_INKS);
+  it('set each stage beside what it was a month before, and add nothing up', () => {
+    const { points, rows, head } = stagesChart(ridge, titleOf, SOME_INKS);
     expect(head).toEqual(['Stage', 'Now', 'A month before']);
     expect(rows).toEqual([
       ['daisy', '12.00', '30.00'],
       ['cross', '20.00', '10.00'],
     ]);
-    expect(points[0]).toBe('Now, daisy: 12.00 s, 38 %');
+    expect(points.slice(0, 2)).toEqual(['daisy, now: 12.00 s', 'daisy, a month before: 30.00 s']);
   });
 
   it('set a group beside them only where enough others stand behind it, and say so', () => {
     const beside = (group: typeof ridge.group) =>
-      ridgeChart({ ...ridge, group }, titleOf, SOME_INKS);
+      stagesChart({ ...ridge, group }, titleOf, SOME_INKS);
     expect(beside(null).says).not.toContain('group');
     const few = beside('too few');
     expect(few.head).toEqual(['Stage', 'Now', 'A month before']);
@@ -55,8 +56,8 @@ describe('the charts of a log', () => {
   });
 
   it('tell turns per second where turns are known, and nothing where not', () => {
-    expect(rateChart(ridge, titleOf, SOME_INKS).rows).toEqual([['daisy', '0.67']]);
+    expect(rateChart(ridge, titleOf, SOME_INKS).rows).toEqual([['daisy', '0.7']]);
     const none = overviewOf([], {}, '2026-11-04');
-    expect(ridgeChart(none.ridge, titleOf, SOME_INKS).rows).toEqual([]);
+    expect(stagesChart(none.ridge, titleOf, SOME_INKS).rows).toEqual([]);
   });
 });

@@ -3,7 +3,8 @@ import type { Stage } from '@sleetcrest/core';
 import type { LogOverview } from '@sleetcrest/core/log';
 import { ChartFrame } from '../../parts/charts/chart-frame';
 import { ChartInks } from '../../parts/charts/inks';
-import { daysChart, rateChart, ridgeChart, spreadChart } from './charts';
+import { daysChart, rateChart, spreadChart } from './charts';
+import { stagesChart } from './stages-chart';
 
 /** What the records come to, as charts. */
 @Component({
@@ -46,7 +47,7 @@ export class LogCharts {
 
   private readonly inks = inject(ChartInks).inks;
   protected readonly ridge = computed(() =>
-    ridgeChart(this.overview().ridge, this.titleOf(), this.inks()),
+    stagesChart(this.overview().ridge, this.titleOf(), this.inks()),
   );
   protected readonly days = computed(() => daysChart(this.overview().summary, this.inks()));
   protected readonly spread = computed(() => spreadChart(this.overview().summary, this.inks()));

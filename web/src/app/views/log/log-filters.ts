@@ -2,21 +2,16 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
 import type { LogFilter } from '@sleetcrest/core/log';
+import { DateField } from '../../parts/dates/date-field';
 
 /** Which records are looked at: by day, kind, stage, method, outcome, tag and words. */
 @Component({
   selector: 'sc-log-filters',
-  imports: [MatButton],
+  imports: [DateField, MatButton],
   template: `
     <form role="search" aria-label="Records shown" (submit)="$event.preventDefault()">
-      <label class="field"
-        ><span>From</span>
-        <input #from type="date" [value]="filter().from ?? ''" (change)="set('from', from.value)"
-      /></label>
-      <label class="field"
-        ><span>To</span
-        ><input #to type="date" [value]="filter().to ?? ''" (change)="set('to', to.value)"
-      /></label>
+      <sc-date-field label="From" [value]="filter().from ?? ''" (told)="set('from', $event)" />
+      <sc-date-field label="To" [value]="filter().to ?? ''" (told)="set('to', $event)" />
       <label class="field"
         ><span>Kind</span
         ><select #kind (change)="set('kind', kind.value)">
@@ -79,7 +74,8 @@ import type { LogFilter } from '@sleetcrest/core/log';
       gap: 6px 12px;
       align-items: end;
     }
-    .field {
+    .field,
+    sc-date-field {
       flex: 1 1 8.5rem;
       max-width: 11rem;
     }

@@ -6,8 +6,10 @@ import {
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { SESSION_PAUSE, type Grouping, type LogGroup } from '@sleetcrest/core/log';
+import type { Stage } from '@sleetcrest/core';
+import { SESSION_PAUSE, type Grouping, type KindTimes, type LogGroup } from '@sleetcrest/core/log';
 import { clockText } from '../../parts/words/clock-text';
+import { counted } from '../../parts/words/counted';
 
 /** The log by day or by session; choosing one shows its records. */
 @Component({
@@ -50,8 +52,8 @@ import { clockText } from '../../parts/words/clock-text';
         >
           <span class="when">{{ line.when }}</span>
           <span>{{ line.count }}</span>
-          <span class="mono">{{ line.median }}</span>
-          <span class="mono quiet">{{ line.best }}</span>
+          <span>{{ line.solves }}</span>
+          <span class="quiet stages" [title]="line.stages">{{ line.stages }}</span>
         </button>
       </cdk-virtual-scroll-viewport>
       @if (all.length === 0) {
@@ -80,7 +82,7 @@ import { clockText } from '../../parts/words/clock-text';
     }
     .line {
       display: grid;
-      grid-template-columns: minmax(11rem, 2fr) 1fr 1.4fr 1.4fr;
+      grid-template-columns: minmax(11rem, 1.4fr) 0.7fr 2fr 2.4fr;
       gap: 12px;
       align-items: center;
       width: 100%;
@@ -94,6 +96,11 @@ import { clockText } from '../../parts/words/clock-text';
       text-align: left;
       cursor: pointer;
     }
+    .stages {
+      overflow: hidden;
+      text-overflow: ellipsis;
+      white-space: nowrap;
+    }
     .line:hover {
       background: var(--ground);
     }
@@ -103,6 +110,7 @@ import { clockText } from '../../parts/words/clock-text';
 export class LogGroups {
   readonly groups = input.required<readonly LogGroup[] | null>();
   readonly by = input.required<Grouping>();
+  readonly titleOf = input.required<(stage: Stage) => string>();
   readonly grouped = output<Grouping>();
   readonly chosen = output<LogGroup>();
 
@@ -114,10 +122,23 @@ export class LogGroups {
       return {
         group,
         when: this.by() === 'day' ? from!.slice(0, 10) : times,
-        count: group.count === 1 ? '1 record' : `${group.count} records`,
-        median: group.median === null ? 'no times' : `median ${clockText(group.median)}`,
-        best: group.best === null ? '' : `best ${clockText(group.best)}`,
+        count: counted(group.count, 'record'),
+        solves: group.times
+          .filter(({ stage }) => stage === null)
+          .map((times) => `${counted(times.count, 'solve')}: ${timesSaid(times)}`)
+          .join(''),
+        stages: group.times
+          .flatMap((times) =>
+            times.stage
+              ? [`${this.titleOf()(times.stage)} ${times.count}×: ${timesSaid(times)}`]
+              : [],
+          )
+          .join(' · '),
       };
     }),
   );
 }
+
+/** The times of one kind; a single one is said as it is. */
+const timesSaid = ({ count, best, median }: KindTimes): string =>
+  count === 1 ? clockText(best) : `median ${clockText(median)}, best ${clockText(best)}`;

@@ -4,6 +4,7 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/log';
+import { skyline } from '../../parts/ridge/skyline';
 import { clockText, secondsSaid } from '../../parts/words/clock-text';
 import type { LogLine } from './log-windows';
 
@@ -35,6 +36,28 @@ import type { LogLine } from './log-windows';
         [attr.aria-label]="said()"
         >{{ time() }}</span
       >
+      <span role="cell" class="stands">
+        @if (ridge(); as rises) {
+          <svg
+            viewBox="0 0 1000 100"
+            preserveAspectRatio="none"
+            role="img"
+            [attr.aria-label]="went()"
+          >
+            <title>{{ went() }}</title>
+            @for (rise of rises; track $index) {
+              <path [attr.d]="rise.path" />
+            }
+          </svg>
+        } @else {
+          <span class="none"></span>
+        }
+        @if (beside(); as told) {
+          <span class="beside" [class.slower]="told.slower" [title]="told.says">{{
+            told.text
+          }}</span>
+        }
+      </span>
       <span role="cell" class="method">{{ method() }}</span>
       <span role="cell" class="notes" [title]="entry.note">
         @if (entry.outcome === 'unfinished') {
@@ -101,6 +124,34 @@ import type { LogLine } from './log-windows';
       color: var(--quiet);
       text-decoration: line-through;
     }
+    .stands {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+    }
+    .none {
+      flex: none;
+      width: 84px;
+    }
+    svg {
+      flex: none;
+      width: 84px;
+      height: 24px;
+    }
+    path {
+      fill: var(--quiet);
+      stroke: var(--surface);
+      vector-effect: non-scaling-stroke;
+      stroke-width: 1;
+    }
+    .beside {
+      color: var(--done);
+      font-size: 0.875rem;
+      font-variant-numeric: tabular-nums;
+    }
+    .slower {
+      color: var(--quiet);
+    }
     .method,
     .notes {
       color: var(--quiet);
@@ -125,6 +176,7 @@ import type { LogLine } from './log-windows';
     }
     @media (max-width: 56em) {
       .what,
+      .stands,
       .method,
       .notes,
       .year,
@@ -140,6 +192,8 @@ export class LogLineView {
   readonly own = input(true);
   readonly of = input<string>();
   readonly chosen = input(false);
+  /** What is typical of the whole solves shown, in seconds; null where that is not known. */
+  readonly typical = input<number | null>(null);
   readonly methods = input.required<readonly { id: string; title: string }[]>();
   readonly titleOf = input.required<(stage: Stage) => string>();
   readonly toggled = output<string>();
@@ -162,6 +216,35 @@ export class LogLineView {
     if (line?.time == null) return 'no time';
     const said = secondsSaid(line.time);
     return line.outcome === 'finished' ? said : `${said}, does not count`;
+  });
+  /** Where the time of a solve went: a small ridge, each rise as wide as its stage's time. */
+  protected readonly ridge = computed(() => {
+    const splits = this.line()?.splits ?? [];
+    return splits.length < 2
+      ? null
+      : skyline(
+          splits.map(({ time }) => time),
+          0,
+        );
+  });
+  protected readonly went = computed(() =>
+    (this.line()?.splits ?? [])
+      .map(({ stage, time }) => `${this.titleOf()(stage)} ${clockText(time)}`)
+      .join(', '),
+  );
+  /** How a finished whole solve stands to what is typical. */
+  protected readonly beside = computed(() => {
+    const [line, typical] = [this.line(), this.typical()];
+    if (line?.time == null || typical === null) return null;
+    if (line.kind !== 'solve' || line.outcome !== 'finished') return null;
+    const by = line.time - typical;
+    const size = clockText(Math.abs(by));
+    const slower = by > 0;
+    return {
+      slower,
+      text: `${slower ? '+' : '−'}${size}`,
+      says: `${size} s ${slower ? 'more' : 'less'} than is typical, ${clockText(typical)}`,
+    };
   });
   /** The method by its title, as far as one is needed before the colon. */
   protected readonly method = computed(() => {

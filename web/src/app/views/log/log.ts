@@ -137,6 +137,10 @@ export class Log {
   protected readonly stages = computed(() =>
     STAGES.map((stage) => ({ stage, title: this.titleOf()(stage) })),
   );
+  /** What is typical of the whole solves meant; null where stages are. */
+  protected readonly typical = computed(() =>
+    this.filter().kind === 'stage' ? null : (this.overview.value()?.summary.typical ?? null),
+  );
   protected readonly facts = computed(() => {
     const overview = this.overview.value();
     if (!overview) return null;

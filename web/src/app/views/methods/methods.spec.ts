@@ -49,7 +49,7 @@ describe('the Methods view', () => {
     expect(titles()).toEqual(['gentle', 'side-match']);
     expect(cells('Turns, mean')).toEqual(['80.0', '80.0 same']);
     expect(cells('Sequences to know')[1]).toMatch(/^14 \+3$/);
-    await until(() => host().querySelector('canvas') !== null);
+    await until(() => host().querySelector('sc-method-ridges svg') !== null);
   });
 
   it('adds and removes methods, four at most', async () => {
@@ -106,6 +106,6 @@ describe('the Methods view', () => {
     expect(parts).toContain('Corner twists');
     expect(parts).toContain('Last edges');
     host().querySelectorAll<HTMLButtonElement>('mat-button-toggle button')[3]!.click();
-    await until(() => host().querySelector('canvas') !== null);
+    await until(() => host().querySelector('sc-method-ridges svg') !== null);
   });
 });

@@ -9,22 +9,13 @@ import {
   DEFAULT_METHOD,
   methodOf,
   METHODS,
+  shortTitle,
   STAGES,
   stageWords,
   type Method,
 } from '@sleetcrest/core';
-import type { Distribution } from '@sleetcrest/core/methods';
-import { LineChart } from 'echarts/charts';
-import {
-  AriaComponent,
-  GridComponent,
-  LegendComponent,
-  TooltipComponent,
-} from 'echarts/components';
-import * as echarts from 'echarts/core';
-import { CanvasRenderer } from 'echarts/renderers';
+import { approachesOf, demandsOf } from '@sleetcrest/core/methods';
 import { saveAs } from 'file-saver';
-import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
 import Papa from 'papaparse';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { Consent } from '../../person/choosing/consent';
@@ -36,19 +27,9 @@ import { Stopped } from '../../asking/worker-of';
 import { copied } from '../../keeping/reader/reader';
 import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import { ChartInks } from '../../parts/charts/inks';
-import { chartOf } from './chart';
 import { difference, stageRows, tableOf, wholeRows, type Column } from './comparison';
+import { MethodRidges, type RidgeOf } from './method-ridges';
 import { MixBuilder } from './mix-builder';
-
-echarts.use([
-  LineChart,
-  GridComponent,
-  LegendComponent,
-  TooltipComponent,
-  AriaComponent,
-  CanvasRenderer,
-]);
 
 const MOST_COLUMNS = 4;
 const WHOLE = 'whole';
@@ -64,10 +45,9 @@ const WHOLE = 'whole';
     MatIconButton,
     MatProgressBar,
     MethodChoice,
+    MethodRidges,
     MixBuilder,
-    NgxEchartsDirective,
   ],
-  providers: [provideEchartsCore({ echarts })],
   templateUrl: './methods.html',
   styleUrl: './methods.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -81,7 +61,6 @@ export class Methods {
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly first = this.store.selectSignal(selectFirstSide);
-  private readonly inks = inject(ChartInks).inks;
   private nextKey = 0;
 
   protected readonly columns = signal<readonly Column[]>([]);
@@ -110,14 +89,19 @@ export class Methods {
       })),
     ];
   });
-  protected readonly chart = computed(() => {
+  /** Each method's turns in the part chosen, and what has to be learned for that part. */
+  protected readonly ridges = computed((): RidgeOf[] => {
     const part = this.part();
-    const series = this.columns().flatMap(({ method, survey }) => {
-      const turns: Distribution | undefined =
+    return this.columns().map(({ method, survey }) => {
+      const approaches = approachesOf(method).filter(
+        ({ stage }) => part === WHOLE || stage === part,
+      );
+      const { sequences, cases } = demandsOf(approaches);
+      const turns =
         part === WHOLE ? survey?.turns : survey?.stages.find(({ stage }) => stage === part)?.turns;
-      return turns ? [{ name: method.title, turns }] : [];
+      const missing = approaches.length === 0;
+      return { name: shortTitle(method), turns: turns ?? null, missing, sequences, cases };
     });
-    return series.length > 0 ? chartOf(series, this.inks()) : null;
   });
   /** A named method that is not compared yet. */
   protected readonly other = computed(() => {

@@ -83,7 +83,7 @@ export class MixBuilder {
       return {
         title: stageWords(approach.stage, first, this.scheme()).title,
         value: approach.id,
-        options: options.map(({ id, title }) => ({ value: id, name: title })),
+        options: options.map(({ id, title, short }) => ({ value: id, name: short ?? title })),
       };
     });
   });

@@ -106,7 +106,7 @@ export class Timing {
     return stages.map((stage, k) => {
       const here = timer.phase === 'running' && k === done;
       const state = k < done ? 'walked' : here ? 'here' : 'ahead';
-      return { id: stage, title: this.titleOf()(stage), turns: 1, state, fraction: 0 };
+      return { id: stage, title: this.titleOf()(stage), turns: null, state, fraction: 0 };
     });
   });
 

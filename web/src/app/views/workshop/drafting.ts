@@ -88,7 +88,9 @@ export function ownCopy(approach: Approach, draft: Draft): PatternApproach | und
     ...one,
     id: `${id}/${one.id.slice(one.id.indexOf('/') + 1)}`,
   }));
-  return structuredClone({ ...approach, id, title: `${approach.title}, my way`, cases });
+  // Its short title is the built-in one's; one's own is known by its whole title.
+  const { short: _, ...rest } = approach;
+  return structuredClone({ ...rest, id, title: `${approach.title}, my way`, cases });
 }
 
 /** An empty approach that does what another one does. */

@@ -16,6 +16,7 @@ import { Store } from '@ngrx/store';
 import { methodSchema } from '@sleetcrest/contract';
 import {
   DEFAULT_METHOD,
+  METHODS,
   methodById,
   methodOf,
   stageWords,
@@ -37,6 +38,7 @@ import { DraftDesk } from './draft-desk';
 import { readMethodFile, saveMethod } from './method-file';
 import { copyOf, type Draft } from './drafting';
 import { ToldField } from '../../parts/choice/told-field';
+import { MethodCard } from './method-card';
 import { ProofPanel } from './proof-panel';
 import { isProved, Proofs } from './proofs';
 import { forgetDraft, rememberDraft, rememberedDraft } from './remembered-draft';
@@ -56,6 +58,7 @@ const SETTLED = 250;
     MatInput,
     MatLabel,
     MatProgressBar,
+    MethodCard,
     MethodChoice,
     ProofPanel,
     ToldField,
@@ -78,6 +81,7 @@ export class Workshop {
   protected readonly desk = inject(DraftDesk);
   private readonly draft = this.desk.draft;
 
+  protected readonly builtIn = METHODS;
   protected readonly base = signal<MethodChosen>(DEFAULT_METHOD.id);
   protected readonly importTrouble = signal<string | null>(null);
 

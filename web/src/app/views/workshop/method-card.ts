@@ -1,0 +1,75 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { shortTitle, STANDARD_SCHEME, stageWords, UP, type Method } from '@sleetcrest/core';
+import { approachesOf, demandsOf } from '@sleetcrest/core/methods';
+import { skyline } from '../../parts/ridge/skyline';
+import { counted } from '../../parts/words/counted';
+
+/** A method as it lies on the shelf: its stages as a ridge, its proof, and what it asks of the head. */
+@Component({
+  selector: 'sc-method-card',
+  imports: [MatButton],
+  template: `
+    <h3>{{ short() }}</h3>
+    <p class="quiet">{{ more() }}</p>
+    <svg viewBox="0 0 1000 100" preserveAspectRatio="none" aria-hidden="true">
+      <title>Each rise is as wide as the cases there are to know.</title>
+      @for (rise of rises(); track $index) {
+        <path [attr.d]="rise.path" />
+      }
+    </svg>
+    <ol [attr.aria-label]="'Stages of ' + short()">
+      @for (stage of stages(); track $index) {
+        <li>
+          <b>{{ stage.title }}</b> {{ stage.how }}
+        </li>
+      }
+    </ol>
+    <p class="foot">
+      <span class="proof" [class.fails]="proof() === 'fails'">{{ proofSaid() }}</span>
+      <span>{{ figures() }}</span>
+    </p>
+    <button
+      matButton="outlined"
+      [attr.aria-label]="(own() ? 'Open ' : 'Copy and change ') + short()"
+      (click)="taken.emit()"
+    >
+      {{ own() ? 'Open' : 'Copy and change' }}
+    </button>
+  `,
+  styleUrl: './method-card.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class MethodCard {
+  readonly method = input.required<Method>();
+  /** How it stands with its proof; built-in ones are proved. */
+  readonly proof = input.required<string>();
+  readonly own = input(false);
+  readonly taken = output();
+
+  private readonly approaches = computed(() => approachesOf(this.method()));
+  protected readonly short = computed(() => shortTitle(this.method()));
+  /** What stands after the short title. */
+  protected readonly more = computed(() =>
+    this.method()
+      .title.slice(this.short().length)
+      .replace(/^[\s:]+/, ''),
+  );
+  /** A rise for each stage, as wide as the cases there are to know. */
+  protected readonly rises = computed(() =>
+    skyline(this.approaches().map(({ cases }) => cases.length)),
+  );
+  protected readonly stages = computed(() =>
+    this.approaches().map(({ stage, short, title }) => ({
+      title: stageWords(stage, UP, STANDARD_SCHEME).title,
+      how: short ?? title,
+    })),
+  );
+  protected readonly proofSaid = computed(() =>
+    this.proof() === 'proved' ? 'Solves every cube' : `Proof: ${this.proof()}`,
+  );
+  protected readonly figures = computed(() => {
+    const { sequences, cases } = demandsOf(this.approaches());
+    return `${counted(sequences, 'sequence')}, ${counted(cases, 'case')}`;
+  });
+}
