@@ -62,7 +62,7 @@ describe('handouts', () => {
           ...['face-two', 'swap-right'].map((id) => approachOf(id)),
         ]),
       );
-      expect(told).toContain('green face');
+      expect(told).toContain('the green side is done');
       expect(told).not.toContain('yellow face');
       expect(told.split('<svg').length - 1).toBeGreaterThan(12);
       expect(told.includes('#3f8f5f')).toBe(ink === 'colour');
