@@ -87,7 +87,7 @@ test('telling, slips and reading from afar meet them too', async ({ bench, page 
   await expect(page.getByRole('button', { name: /Foot pedal/ })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Connect a simulated cube' }).click();
+  await page.getByRole('button', { name: 'Connect a cube' }).click();
   await page.getByRole('button', { name: 'white side clockwise' }).click();
   await page.getByRole('button', { name: 'What slipped?' }).click();
   await expect(page.getByRole('heading', { name: /^Ways back/ })).toBeVisible();

@@ -137,7 +137,7 @@ test('a slip on the simulated cube is noticed as it happens, told, and undone', 
   await bench.walk();
   await bench.press('4');
   await expect(bench.words).toContainText('edge');
-  await page.getByRole('button', { name: 'Connect a simulated cube' }).click();
+  await page.getByRole('button', { name: 'Connect a cube' }).click();
   const now = page.locator('sc-tile-row li[aria-current="step"]');
   const count = page.locator('.count');
 

@@ -1,8 +1,25 @@
 import { MOST_WORK, workOf, type Method } from '@sleetcrest/core';
+import type { Saying } from '@sleetcrest/core/sayings';
 import * as z from 'zod';
 import { approachSchema } from './approach.js';
 import { idSchema } from './id.js';
-import { name } from './text.js';
+import { line, name, text } from './text.js';
+
+const sayingSchema = z
+  .strictObject({
+    sequence: text({ most: 400 }).min(1).describe('Turns in the prime dialect.'),
+    name: line({ most: 60 }),
+    words: z
+      .array(
+        z.strictObject({
+          turns: z.int().min(1).max(60).describe('Over how many moves it is said.'),
+          says: name({ least: 'say something', most: 60 }),
+        }),
+      )
+      .max(60)
+      .readonly(),
+  })
+  .meta({ id: 'Saying' }) satisfies z.ZodType<Saying>;
 
 /** The Method document: an approach for each stage. */
 export const methodSchema = z
@@ -21,6 +38,12 @@ export const methodSchema = z
         'it asks for too much: fewer cases, fewer ways to see each, or shorter turns and sentences',
       )
       .describe('In order, each the id of a built-in approach or a whole approach written out.'),
+    sayings: z
+      .array(sayingSchema)
+      .max(100)
+      .readonly()
+      .optional()
+      .describe('Words of one’s own for sequences, by which they are remembered.'),
   })
   .meta({ id: 'Method', title: 'Method' }) satisfies z.ZodType<Method>;
 

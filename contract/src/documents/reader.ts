@@ -38,6 +38,10 @@ export const readerSchema = z
     speakEntry: z.boolean(),
     /** How a walk is read from a distance. */
     far: farSchema,
+    /** The hand this person calls theirs: plans for hands prefer it. */
+    hand: z.enum(['right', 'left']),
+    /** Whether a walk shows which hand and finger turns. */
+    hands: z.boolean(),
     /** After so many minutes a rest is proposed; 0 for never. */
     restMinutes: z.number().min(0).max(120),
     /** Whether single keys such as ? do something outside a field. */

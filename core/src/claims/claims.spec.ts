@@ -11,6 +11,7 @@ import {
   faces,
   home,
   looksLeft,
+  retold,
   say,
   sentencesOf,
   stays,
@@ -116,6 +117,23 @@ describe('a claim that is not so', () => {
         .withContext(`${caseId} ${claim.is}`)
         .toBeGreaterThan(0);
     }
+  });
+});
+
+describe('lines told anew', () => {
+  const lines = [say('It is so.', looksLeft(1)), say('Then look again.', stays('piece'))];
+
+  it('keep what each sentence claims where it stays in its place, or stays as it was', () => {
+    expect(retold(lines, 'It is so, they say. Then look again.')).toEqual([
+      { says: 'It is so, they say.', so: lines[0]!.so },
+      lines[1]!,
+    ]);
+    expect(retold(lines, 'First this. It is so. Then look again.')).toEqual([
+      { says: 'First this.', so: [] },
+      ...lines,
+    ]);
+    expect(retold(lines, 'Quite another.')).toEqual([{ says: 'Quite another.', so: [] }]);
+    expect(retold('Look at it.', 'Look at me. Now.')).toBe('Look at me. Now.');
   });
 });
 

@@ -3,6 +3,8 @@ import { isSearch, type PatternApproach } from '../approaches/approach.js';
 import { COLOURS, type ColourScheme } from '../cube/colours.js';
 import { SIDES, UP } from '../cube/sides.js';
 import { caseBeside, caseCards, mirrored, turnCountOf, type CaseCard } from './case-cards.js';
+import { moves } from '../core.spec-support.js';
+import { planHands } from '../hands/index.js';
 import { demandsOf } from './demands.js';
 import { METHODS, methodById } from './named.js';
 
@@ -115,6 +117,8 @@ describe('what an approach asks of the head', () => {
       cases: 3,
       sequences: 1,
       hardest: { title: 'None up: the dot', turns: 6 },
+      length: 6,
+      handCost: planHands(moves("F R U R' U' F'")).cost,
     });
     const twice = ['turn-up', 'turn-under'].map((id) => approachById(id)!);
     expect(demandsOf(twice).sequences).toBe(2);

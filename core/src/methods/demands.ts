@@ -1,4 +1,7 @@
 import { isSearch, type Approach } from '../approaches/approach.js';
+import { planHands, type Hand } from '../hands/index.js';
+import { countTurns, type Move } from '../notation/moves.js';
+import { readMoves } from '../notation/read.js';
 import { turnCountOf } from './case-cards.js';
 
 /** What an approach asks of the head, apart from its turns. */
@@ -8,6 +11,9 @@ export interface Demands {
   sequences: number;
   /** The case with the longest turning, and its turns; null where a search finds them. */
   hardest: { title: string; turns: number } | null;
+  /** Mean turns and mean hand cost of the sequences to know; null where there are none. */
+  length: number | null;
+  handCost: number | null;
 }
 
 const sequencesOf = (approach: Approach): string[] =>
@@ -23,11 +29,25 @@ function hardestOf(approach: Approach): Demands['hardest'] {
   }, null);
 }
 
+function meanOver(
+  sequences: readonly string[],
+  figure: (moves: readonly Move[]) => number,
+): number | null {
+  const read = sequences.flatMap((text) => {
+    const moves = readMoves(text);
+    return moves.ok ? [figure(moves.value)] : [];
+  });
+  return read.length === 0 ? null : read.reduce((sum, one) => sum + one, 0) / read.length;
+}
+
 /** What approaches ask together: a sequence that several share is known once. */
-export function demandsOf(approaches: readonly Approach[]): Demands {
+export function demandsOf(approaches: readonly Approach[], hand: Hand = 'right'): Demands {
+  const sequences = [...new Set(approaches.flatMap(sequencesOf))];
   return {
     cases: approaches.reduce((sum, { cases }) => sum + cases.length, 0),
-    sequences: new Set(approaches.flatMap(sequencesOf)).size,
+    sequences: sequences.length,
+    length: meanOver(sequences, countTurns),
+    handCost: meanOver(sequences, (moves) => planHands(moves, hand).cost),
     hardest: approaches
       .map(hardestOf)
       .reduce((a, b) => (a && (!b || a.turns >= b.turns) ? a : b), null),

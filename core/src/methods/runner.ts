@@ -106,6 +106,21 @@ export function placeOrColour({ places, words }: Choice, before: Hold, name: str
   return whereInHold(before, places[Number(was[1] || 1) - 1]!);
 }
 
+/** A text of a step with the colours of its pieces and the places they are at. */
+export function filled(
+  template: Template,
+  choice: Choice,
+  pieces: readonly string[][],
+  before: Hold,
+): string {
+  const word = (name: string): string => {
+    const piece = /^piece(\d?)$/.exec(name);
+    if (piece) return list(pieces[Number(piece[1] || 1) - 1] ?? []);
+    return placeOrColour(choice, before, name);
+  };
+  return capitals(fillTemplate(template, word));
+}
+
 /** Fills sentences for particular pieces, each once: they depend on the choice, the pieces and the hold before only. */
 export class Teller {
   private readonly told = new WeakMap<Choice, Map<number, Told>>();
@@ -130,12 +145,7 @@ export class Teller {
     const pieces = places.map((place) =>
       pieceColours(pieceAt(cube, place), this.scheme, this.first),
     );
-    const word = (name: string): string => {
-      const piece = /^piece(\d?)$/.exec(name);
-      if (piece) return list(pieces[Number(piece[1] || 1) - 1] ?? []);
-      return placeOrColour(choice, before, name);
-    };
-    const line = (template: Template): string => capitals(fillTemplate(template, word));
+    const line = (template: Template): string => filled(template, choice, pieces, before);
     return { find: line(lines.find), look: line(lines.look), why: line(lines.why), pieces };
   }
 }

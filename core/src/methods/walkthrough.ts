@@ -1,5 +1,6 @@
 import type { Approach } from '../approaches/approach.js';
 import type { CubeDocument } from '../cube/painted.js';
+import type { Saying } from '../sayings/saying.js';
 import type { Stage } from '../stages/stages.js';
 
 /** One step of a walkthrough, as the document has it (design: Walkthrough). */
@@ -37,4 +38,6 @@ export interface Method {
   id: string;
   title: string;
   approaches: readonly (string | Approach)[];
+  /** Its teacher's words for sequences. */
+  sayings?: readonly Saying[] | undefined;
 }

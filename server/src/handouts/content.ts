@@ -23,6 +23,7 @@ import {
   type CaseWords,
   type Ink,
 } from '@sleetcrest/core/methods';
+import { sayingFor, writeWords } from '@sleetcrest/core/sayings';
 import type { Content } from 'pdfmake/interfaces.js';
 import { TEXT_FONT } from './fonts.js';
 
@@ -119,7 +120,17 @@ const line = (name: string, text: string): Content => ({
   margin: [0, 1, 0, 1],
 });
 
-function turnContent({ handout, ink }: Sheet, approach: Approach, one: CaseWords): Content[] {
+/** The teacher's words for a sequence, if there are any. */
+function sayingContent(sequence: string, method: Method): Content[] {
+  const saying = sayingFor(sequence, method);
+  return saying ? [line('Say', `${saying.name}: ${writeWords(saying.words)}`)] : [];
+}
+
+function turnContent(
+  { handout, ink, method }: Sheet,
+  approach: Approach,
+  one: CaseWords,
+): Content[] {
   if (isSearch(approach)) {
     return [line('Turn', 'The turns depend on the cube: the walkthrough finds the shortest.')];
   }
@@ -134,6 +145,7 @@ function turnContent({ handout, ink }: Sheet, approach: Approach, one: CaseWords
   return [
     line('Turn', `${first === 'Turn' ? '' : `${first} `}these${often}:`),
     { svg: tiles.svg, width: tiles.width * scale, margin: [0, 2, 0, 2] },
+    ...sayingContent(sequence, method),
   ];
 }
 

@@ -1,3 +1,4 @@
+import { checkWording } from '@sleetcrest/core/claims';
 import { sideOfColour, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
 import {
   caseBeside,
@@ -36,7 +37,9 @@ export class FakeWork {
     progress(0.5);
     return this.answer(() => {
       const proof = prove(approach);
-      return { proof, failure: proof.unsolved && explainFailure(approach, proof.unsolved) };
+      const wording = proof.unsolved ? null : checkWording(approach);
+      const failure = proof.unsolved && explainFailure(approach, proof.unsolved);
+      return { proof, failure, wording };
     });
   };
 

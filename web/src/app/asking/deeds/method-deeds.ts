@@ -1,4 +1,5 @@
 import { sideOfColour, UP, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
+import { checkWording } from '@sleetcrest/core/claims';
 import {
   caseBeside,
   caseCards,
@@ -29,11 +30,13 @@ function seldom(report: Report): Report {
 export const methodDeeds = {
   survey: (method: Method, report: Report) => surveyor.survey(method, seldom(report)),
 
-  /** The proof, and where it goes wrong on a start that is not solved. */
+  /** The proof, where it goes wrong on a start that is not solved, and what is said that is not so. */
   prove: (approach: Approach, report: Report) => {
     const proof = prove(approach, UP, seldom(report));
     const failure = proof.unsolved && explainFailure(approach, proof.unsolved);
-    return { proof, failure };
+    // Words are only looked at where the turns do what they say.
+    const wording = proof.unsolved ? null : checkWording(approach);
+    return { proof, failure, wording };
   },
 
   cards: (method: Method, firstColour: Colour, scheme: ColourScheme) =>

@@ -23,6 +23,8 @@ export const DEFAULT_READER: Reader = {
   shortcuts: true,
   speakEntry: false,
   far: DEFAULT_FAR,
+  hand: 'right',
+  hands: false,
   restMinutes: 20,
 };
 

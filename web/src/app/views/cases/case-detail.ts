@@ -40,6 +40,8 @@ import { reading } from '../../reading/reading';
 import { copied } from '../../keeping/reader/reader';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { inkOf, Picture } from '../../parts/pictures/picture';
+import { SayingView } from '../../parts/strip/saying';
+import { Hands } from '../../parts/strip/hands';
 import { Tiles } from '../../parts/tiles/tiles';
 import { percent } from '../../parts/words/percent';
 import { pngOf } from '../../parts/pictures/png';
@@ -47,7 +49,7 @@ import { pngOf } from '../../parts/pictures/png';
 /** One case: what to look at, how to hold, what to turn, why; a cube of it; others' ways. */
 @Component({
   selector: 'sc-case-detail',
-  imports: [MatButton, MatIcon, MatSlideToggle, Picture, Tiles],
+  imports: [Hands, MatButton, MatIcon, MatSlideToggle, Picture, SayingView, Tiles],
   templateUrl: './case-detail.html',
   styleUrl: './case-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -86,6 +88,10 @@ export class CaseDetail {
   private seed = 1;
 
   protected readonly shown = computed(() => (this.mirror() ? mirrored(this.card()) : this.card()));
+  protected readonly moves = computed(() => {
+    const read = readMoves(this.shown().sequence ?? '');
+    return read.ok ? read.value : [];
+  });
   protected readonly up = computed(() => this.scheme()[sideInHold(this.card().hold, UP)]!);
   protected readonly front = computed(() => this.scheme()[sideInHold(this.card().hold, FRONT)]!);
   protected readonly setUpText = computed(() => {

@@ -6,6 +6,7 @@ import {
   type Side,
   type Stage,
 } from '@sleetcrest/core';
+import type { Hand } from '@sleetcrest/core/hands';
 import {
   approachesOf,
   demandsOf,
@@ -52,11 +53,11 @@ const surveyed =
     survey && value(survey);
 
 /** What methods cost in turns and ask of the head. */
-export function wholeRows(columns: readonly Column[]): Row[] {
+export function wholeRows(columns: readonly Column[], hand: Hand = 'right'): Row[] {
   const sum = (of: 'looks' | 'holds') =>
     surveyed(({ stages }) => stages.reduce((total, stage) => total + stage[of], 0));
-  const demands = columns.map(({ method }) => demandsOf(approachesOf(method)));
-  const demand = (of: 'sequences' | 'cases') => (column: Column) =>
+  const demands = columns.map(({ method }) => demandsOf(approachesOf(method), hand));
+  const demand = (of: 'sequences' | 'cases' | 'length' | 'handCost') => (column: Column) =>
     demands[columns.indexOf(column)]![of];
   return [
     figure(
@@ -91,6 +92,8 @@ export function wholeRows(columns: readonly Column[]): Row[] {
     ),
     figure('Sequences to know', columns, 0, demand('sequences')),
     figure('Cases to know', columns, 0, demand('cases')),
+    figure('Turns of a sequence, mean', columns, 1, demand('length')),
+    figure('Hand cost of a sequence, mean', columns, 1, demand('handCost')),
     figure('Looks, mean', columns, 1, sum('looks')),
     figure('Re-holds, mean', columns, 1, sum('holds')),
     {

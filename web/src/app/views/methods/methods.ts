@@ -54,6 +54,7 @@ const WHOLE = 'whole';
 })
 export class Methods {
   private readonly store = inject(Store);
+  private readonly hand = this.store.selectSignal(readerFeature.selectHand);
   private readonly router = inject(Router);
   private readonly work = inject(Work);
   private readonly consent = inject(Consent);
@@ -70,7 +71,7 @@ export class Methods {
   protected readonly difference = difference;
 
   protected readonly groups = computed(() => [
-    { title: '', rows: wholeRows(this.columns()) },
+    { title: '', rows: wholeRows(this.columns(), this.hand()) },
     {
       title: 'Mean turns by stage, and the approach',
       rows: stageRows(this.columns(), this.first(), this.scheme()),

@@ -14,6 +14,7 @@ import {
   BACK,
   FRONT,
   LEFT,
+  countTurns,
   readMoves,
   RIGHT,
   sideInHold,
@@ -29,11 +30,14 @@ import {
   retold,
   textOf,
   type Case,
+  type LiningUp,
   type PatternApproach,
   type Role,
   type Seen,
 } from '@sleetcrest/core/methods';
+import { planHands } from '@sleetcrest/core/hands';
 import { readerFeature } from '../../keeping/reader/reader.feature';
+import { counted } from '../../parts/words/counted';
 import { Crown, type Stroke } from '../../parts/crown/crown';
 import { ToldField } from '../../parts/choice/told-field';
 import { Tiles } from '../../parts/tiles/tiles';
@@ -115,12 +119,32 @@ export class CaseForm {
     return read.ok ? null : read.error.message;
   });
 
+  /** How long the sequence is, and what it asks of the hands. */
+  protected readonly cost = computed(() => {
+    const read = readMoves(this.value().sequence);
+    if (!read.ok || read.value.length === 0) return '';
+    const { cost, regrips } = planHands(read.value, this.reader().hand);
+    const regripped = regrips === 0 ? 'no regrip' : counted(regrips, 'regrip');
+    return `${counted(countTurns(read.value), 'turn')} · hand cost ${cost.toFixed(1)} · ${regripped}`;
+  });
+
   private change(update: (one: Case) => Case): void {
     this.changed.emit({ id: this.value().id, update });
   }
 
   protected set(change: Partial<Case>): void {
     this.change((one) => ({ ...one, ...change }));
+  }
+
+  /** Which piece to find; the usual words where nothing is written. */
+  protected find(text: string): void {
+    this.change(({ find = '', ...one }) =>
+      text.trim() === '' ? one : { ...one, find: retold(find, text) },
+    );
+  }
+
+  protected line(words: Partial<LiningUp>): void {
+    this.change((one) => (one.lineUp ? { ...one, lineUp: { ...one.lineUp, ...words } } : one));
   }
 
   protected setTimes(text: string): void {

@@ -8,6 +8,7 @@ import {
   type Case,
   type PatternApproach,
 } from '@sleetcrest/core/methods';
+import { sequenceKey, type Saying } from '@sleetcrest/core/sayings';
 import { methodsFeature } from '../../keeping/methods/methods.feature';
 import type { CaseChange } from './case-form';
 import {
@@ -87,6 +88,18 @@ export class DraftDesk {
       ? draft.id
       : freeId(idOf(title), (one) => methodById(one) !== undefined || taken.has(one));
     this.change({ ...draft, id, title: title.trim().slice(0, 120) });
+  }
+
+  /** Words of one's own for a sequence, or those that ship. */
+  say(sequence: string, saying: Saying | null): void {
+    const draft = this.draft();
+    if (!draft) return;
+    const others = (draft.sayings ?? []).filter(
+      (one) => sequenceKey(one.sequence) !== sequenceKey(sequence),
+    );
+    const sayings = saying ? [...others, saying] : others;
+    const { sayings: _, ...rest } = draft;
+    this.change(sayings.length > 0 ? { ...rest, sayings } : rest);
   }
 
   choose(index: number, id: string): void {

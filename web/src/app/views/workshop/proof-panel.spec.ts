@@ -1,4 +1,5 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { checkWording } from '@sleetcrest/core/claims';
 import {
   approachById,
   explainFailure,
@@ -20,7 +21,8 @@ const broken: PatternApproach = {
 function verdictOf(approach: PatternApproach): Verdict {
   const proof = prove(approach);
   const failure = proof.unsolved && explainFailure(approach, proof.unsolved);
-  return { proved: { proof, failure } };
+  const wording = proof.unsolved ? null : checkWording(approach);
+  return { proved: { proof, failure, wording } };
 }
 
 describe('the proof panel', () => {
@@ -83,6 +85,26 @@ describe('the proof panel', () => {
     steps.at(-1)!.querySelector('button')!.click();
     await fixture.whenStable();
     expect(steps.at(-1)!.classList).toContain('now');
+  });
+
+  it('says which sentence is not so, with a cube, once the turns do what they should', async () => {
+    const right = approachById('ycross-two') as PatternApproach;
+    const wrong = {
+      ...right,
+      id: 'mine',
+      cases: right.cases.map((one) => ({
+        ...one,
+        id: one.id.replace('ycross-two', 'mine'),
+        // The two edges that face up are now said to be elsewhere.
+        ...(one.id.endsWith('/dot') && { sequence: "F U R U' R' F'" }),
+      })),
+    };
+    await show({ verdict: verdictOf(wrong) });
+    expect(host().textContent).toContain('Not so:');
+    expect(host().textContent).toContain('leave two of them facing up, side by side');
+    expect(host().querySelectorAll('sc-crown').length).toBe(1);
+    await show({ verdict: verdictOf(right) });
+    expect(host().textContent).toContain('Every sentence that says something of the cube is so');
   });
 
   it('says why an approach cannot be tried at all', async () => {

@@ -5,6 +5,7 @@ import {
   effect,
   inject,
   input,
+  linkedSignal,
   output,
   signal,
   untracked,
@@ -23,6 +24,7 @@ import {
   type Cube,
   type Hold,
   stickersSeen,
+  writeMoves,
 } from '@sleetcrest/core';
 import type { Approach } from '@sleetcrest/core/methods';
 import { readerFeature } from '../../keeping/reader/reader.feature';
@@ -67,6 +69,25 @@ export class ProofPanel {
   protected readonly failure = computed(() => {
     const verdict = this.verdict();
     return verdict && 'proved' in verdict ? verdict.proved.failure : null;
+  });
+  /** What is known of its sentences; null while its turns fail. */
+  protected readonly wording = computed(() => {
+    const verdict = this.verdict();
+    return verdict && 'proved' in verdict ? verdict.proved.wording : null;
+  });
+  /** Which of the sentences that are not so is looked at. */
+  protected readonly untrueAt = linkedSignal<unknown, number>({
+    source: () => this.wording(),
+    computation: () => 0,
+  });
+  protected readonly untruth = computed(() => {
+    const one = this.wording()?.untrue[this.untrueAt()];
+    if (!one) return null;
+    const { hold, lineUp, sequence } = readStep(one.step, STANDARD_SCHEME);
+    return {
+      stickers: stickersSeen(paintedFromCube(one.cube), STANDARD_SCHEME, hold),
+      turns: writeMoves([...lineUp, ...sequence], this.reader().dialect),
+    };
   });
   /** The failing cube turn by turn. */
   protected readonly moments = computed((): Moment[] => {

@@ -40,6 +40,7 @@ import { copyOf, type Draft } from './drafting';
 import { ToldField } from '../../parts/choice/told-field';
 import { MethodCard } from './method-card';
 import { ProofPanel } from './proof-panel';
+import { SayingsForm } from './sayings-form';
 import { isProved, Proofs } from './proofs';
 import { forgetDraft, rememberDraft, rememberedDraft } from './remembered-draft';
 import { WorkshopPage } from './workshop.feature';
@@ -61,6 +62,7 @@ const SETTLED = 250;
     MethodCard,
     MethodChoice,
     ProofPanel,
+    SayingsForm,
     ToldField,
   ],
   providers: [DraftDesk, Proofs],

@@ -20,12 +20,15 @@ import {
   sideInHold,
   sideOfColour,
   stageWords,
+  methodOf,
   writeMove,
+  writeMoves,
   stickerSeenInHold,
   stickersSeen,
   UP,
   type Side,
 } from '@sleetcrest/core';
+import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
 import { isPress } from '../../../devices/keyboard/keys';
 import type { Reader } from '../../../keeping/reader/reader';
 import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
@@ -97,6 +100,7 @@ export class FarWalk implements OnDestroy {
   });
   protected readonly up = computed(() => this.centreAt(UP));
   protected readonly front = computed(() => this.centreAt(FRONT));
+  private readonly record = this.store.selectSignal(walkFeature.selectRecord);
   protected readonly looked = computed((): ReadonlySet<number> => {
     const scene = this.scene();
     return new Set(scene?.looked.map((sticker) => stickerSeenInHold(scene.hold, sticker)));
@@ -109,6 +113,22 @@ export class FarWalk implements OnDestroy {
     const found = turn === 0 ? [{ name: 'Find', says: frame.step.find }] : [];
     if (turn < frame.holdCount) return [...found, { name: 'Hold', says: frame.holdLine ?? '' }];
     return turn === frame.holdCount ? [...found, { name: 'Look', says: frame.step.look }] : [];
+  });
+  /** The teacher's word that begins with the turn that comes now; a group is said once. */
+  protected readonly word = computed(() => {
+    const { frame, position } = this.scene() ?? {};
+    const method = this.record()?.method;
+    if (!frame || !position || method === undefined) return null;
+    const from = frame.holdCount + frame.lineUpCount;
+    const round = frame.moves.slice(from, frame.round > 0 ? from + frame.round : undefined);
+    const at = position.turn - from;
+    if (at < 0 || round.length === 0) return null;
+    const saying = sayingFor(writeMoves(round), methodOf(method));
+    if (!saying) return null;
+    const over = wordsOver(saying, round);
+    const now = at % round.length;
+    const word = over[now]!;
+    return word >= 0 && over[now - 1] !== word ? saying.words[word]!.says : null;
   });
   /** A step is done: the person compares before going on. */
   protected readonly checking = computed(() => {
@@ -164,7 +184,8 @@ export class FarWalk implements OnDestroy {
     const move = frame.moves[position.turn];
     if (move === undefined) return `${frame.step.why} Check it. ${this.goal()?.goal ?? ''}`;
     const turn = writeMove(move, 'words');
-    return [...this.lines().map(({ says }) => says), turn].join(' ');
+    const word = this.word();
+    return [...this.lines().map(({ says }) => says), ...(word ? [`${word}:`] : []), turn].join(' ');
   }
 
   /** The colour of the side that is at a face of the hold. */

@@ -121,6 +121,24 @@ describe('the walk', () => {
     expect(now()).toEqual(['Look']);
   });
 
+  it('says the words for a sequence under its tiles, and on demand what the hands do', async () => {
+    const frames = store.selectSignal(walkFeature.selectScene)()!.timeline.frames;
+    const step = frames.findIndex(({ step: { approach } }) => approach === 'turn-under');
+    store.dispatch(WalkPage.stepChosen({ step }));
+    await show();
+    expect(host().querySelector('sc-saying')!.textContent).toContain('The ferry');
+    expect(host().querySelector('sc-hands')).toBeNull();
+    [...host().querySelectorAll('button')]
+      .find((one) => one.textContent.trim() === 'Hands')!
+      .click();
+    const { holdCount, lineUpCount } = frames[step]!;
+    // The second round is said and done as the first.
+    for (let k = holdCount + lineUpCount + 5; k > 0; k--) store.dispatch(WalkPage.turnDone());
+    await show();
+    expect(host().querySelector('sc-hands .now')!.textContent).toContain('right forefinger');
+    expect(host().querySelector('sc-saying .now')!.textContent).toContain('car on');
+  });
+
   it('ends solved', async () => {
     store.dispatch(WalkPage.stepChosen({ step: 999 }));
     await show();
@@ -168,7 +186,7 @@ describe('the walk', () => {
       [...host().querySelectorAll('button')].find(
         (one) => one.ariaLabel === name || one.textContent.trim() === name,
       )!;
-    named('Connect a simulated cube').click();
+    named('Connect a cube').click();
     await fixture.whenStable();
     const hands = [...host().querySelectorAll<HTMLElement>('sc-device-panel .side button')];
     expect(hands.length).toBe(12);

@@ -15,6 +15,7 @@ import {
   stickerSeenInHold,
   UP,
   writeCubeDocument,
+  writeMoves,
   type Colour,
   type Dialect,
   type Turn,
@@ -30,6 +31,8 @@ import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feat
 import { Choice } from '../../../parts/choice/choice';
 import { Crown } from '../../../parts/crown/crown';
 import { CubeView } from '../../../parts/cube/cube-view';
+import { Hands } from '../../../parts/strip/hands';
+import { SayingView } from '../../../parts/strip/saying';
 import { DevicePanel } from '../../../devices/cube/device-panel';
 import { FollowedCube } from './followed-cube';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
@@ -50,9 +53,11 @@ import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature'
     CubeView,
     DevicePanel,
     FarWalk,
+    Hands,
     MatButton,
     MatIcon,
     MethodChoice,
+    SayingView,
     StepLines,
     TileRow,
   ],
@@ -112,6 +117,31 @@ export class Walk {
     if (!stage || !this.stepDone()) return null;
     return stageWords(stage, sideOfColour(timeline.scheme, this.firstColour()), timeline.scheme);
   });
+  /** What the hands do in this step once it is held right: one round, where it is repeated. */
+  protected readonly handled = computed(() => {
+    const { moves, holdCount, lineUpCount, round } = this.scene().frame!;
+    return moves.slice(holdCount, round > 0 ? holdCount + lineUpCount + round : undefined);
+  });
+  protected readonly handledNow = computed(() => {
+    const { frame, position } = this.scene();
+    const { holdCount, lineUpCount, round } = frame!;
+    const at = position.turn - holdCount;
+    return round > 0 && at > lineUpCount ? lineUpCount + ((at - lineUpCount) % round) : at;
+  });
+  /** One round of the step's sequence, as it is written, and which move of it comes now. */
+  protected readonly round = computed(() => {
+    const { moves, holdCount, lineUpCount, round } = this.scene().frame!;
+    const from = holdCount + lineUpCount;
+    return writeMoves(moves.slice(from, round > 0 ? from + round : undefined));
+  });
+  protected readonly roundAt = computed(() => {
+    const { lineUpCount } = this.scene().frame!;
+    return this.handledNow() - lineUpCount;
+  });
+  protected readonly chosenMethod = computed(() => {
+    const method = this.method();
+    return method === null ? undefined : methodOf(method);
+  });
   protected readonly turnMilliseconds = computed(() =>
     Math.min(450, this.reader().secondsPerTurn * 600),
   );
@@ -144,6 +174,10 @@ export class Walk {
 
   protected pace(secondsPerTurn: number): void {
     this.store.dispatch(SettingsPage.settingChanged({ change: { secondsPerTurn } }));
+  }
+
+  protected showHands(hands: boolean): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { hands } }));
   }
 
   protected chooseDialect(dialect: Dialect): void {

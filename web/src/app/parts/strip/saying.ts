@@ -1,0 +1,31 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { readMoves, type Method } from '@sleetcrest/core';
+import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
+import { Strip } from './strip';
+
+/** The words a teacher has for a sequence, by which it is remembered; nothing where there are none. */
+@Component({
+  selector: 'sc-saying',
+  imports: [Strip],
+  template: `
+    @if (saying(); as said) {
+      <sc-strip label="Words for it" [lead]="said.name" [all]="said.words" [now]="now()" />
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SayingView {
+  /** In the prime dialect, one round. */
+  readonly sequence = input.required<string>();
+  readonly method = input.required<Method | undefined>();
+  /** Which move of the sequence is done now, if it is being done. */
+  readonly at = input<number | null>(null);
+
+  protected readonly saying = computed(() => sayingFor(this.sequence(), this.method()));
+  protected readonly now = computed(() => {
+    const [at, saying] = [this.at(), this.saying()];
+    const read = readMoves(this.sequence());
+    if (at === null || !saying || !read.ok) return null;
+    return wordsOver(saying, read.value)[at] ?? -1;
+  });
+}

@@ -1,0 +1,119 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { readMoves, writeMoves } from '@sleetcrest/core';
+import { isSearch, type Approach } from '@sleetcrest/core/methods';
+import {
+  readWords,
+  sayingOf,
+  sayingProblems,
+  SAYINGS,
+  sequenceKey,
+  writeWords,
+  type Saying,
+} from '@sleetcrest/core/sayings';
+import { ToldField } from '../../parts/choice/told-field';
+
+/** One sequence of the approach, with the words said over it. */
+interface Row {
+  sequence: string;
+  turns: string;
+  name: string;
+  words: string;
+  own: boolean;
+  problems: readonly string[];
+}
+
+/** The words a teacher says over the sequences of an approach: those that ship, or their own. */
+@Component({
+  selector: 'sc-sayings-form',
+  imports: [MatButton, ToldField],
+  template: `
+    <h3>Words to remember it by</h3>
+    @if (rows().length === 0) {
+      <p class="quiet">No sequence of several turns is in this approach.</p>
+    }
+    @for (row of rows(); track row.sequence) {
+      <div class="row">
+        <span class="mono">{{ row.turns }}</span>
+        <sc-told-field
+          label="Name"
+          [most]="60"
+          [value]="row.name"
+          (told)="tell(row, $event, row.words)"
+        />
+        <sc-told-field
+          label="Words, one for each turn"
+          [most]="600"
+          [value]="row.words"
+          (told)="tell(row, row.name, $event)"
+        />
+        @if (row.own) {
+          <button matButton (click)="told.emit({ sequence: row.sequence, saying: null })">
+            As shipped
+          </button>
+        }
+        @for (problem of row.problems; track problem) {
+          <p class="trouble" role="alert">{{ problem }}</p>
+        }
+      </div>
+    }
+    <p class="quiet">A group of turns has its count: turn a page ×4. Words are parted by · or /.</p>
+  `,
+  styleUrl: './sayings-form.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SayingsForm {
+  readonly approach = input.required<Approach>();
+  /** All approaches of the method: words must be told apart over the whole of it. */
+  readonly approaches = input.required<readonly Approach[]>();
+  readonly sayings = input.required<readonly Saying[]>();
+  /** The words for a sequence; null for those that ship. */
+  readonly told = output<{ sequence: string; saying: Saying | null }>();
+
+  private readonly problems = computed(() => {
+    const all = this.approaches().flatMap(sequencesOf);
+    const said = [...new Set(all)].flatMap(
+      (sequence) => sayingOf(sequence, [...this.sayings(), ...SAYINGS]) ?? [],
+    );
+    return sayingProblems(said);
+  });
+  protected readonly rows = computed(() =>
+    [...new Set(sequencesOf(this.approach()))].map((sequence): Row => {
+      const own = sayingOf(sequence, this.sayings());
+      const said = own ?? sayingOf(sequence, SAYINGS);
+      return {
+        sequence,
+        turns: sequence,
+        name: said?.name ?? '',
+        words: said ? writeWords(said.words) : '',
+        own: own !== undefined,
+        problems: this.problems()
+          .filter((problem) => sequenceKey(problem.sequence) === sequence)
+          .map(({ says }) => says),
+      };
+    }),
+  );
+
+  protected tell({ sequence, name, words }: Row, newName: string, newWords: string): void {
+    if (newName.trim() === name && newWords.trim() === words) return;
+    const said = readWords(newWords).slice(0, 60);
+    const empty = newName.trim() === '' && said.length === 0;
+    const saying = empty
+      ? null
+      : {
+          sequence,
+          name: newName.trim().slice(0, 60),
+          words: said.map(({ turns, says }) => ({ turns, says: says.slice(0, 60) })),
+        };
+    this.told.emit({ sequence, saying });
+  }
+}
+
+/** The sequences of several turns, as they are written here. */
+function sequencesOf(approach: Approach): string[] {
+  if (isSearch(approach)) return [];
+  return approach.cases.flatMap(({ sequence }) => {
+    const read = readMoves(sequence);
+    return read.ok && read.value.length > 1 ? [writeMoves(read.value)] : [];
+  });
+}
