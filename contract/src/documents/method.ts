@@ -5,7 +5,7 @@ import { approachSchema } from './approach.js';
 import { idSchema } from './id.js';
 import { line, name, text } from './text.js';
 
-const sayingSchema = z
+export const sayingSchema = z
   .strictObject({
     sequence: text({ most: 400 }).min(1).describe('Turns in the prime dialect.'),
     name: line({ most: 60 }),

@@ -1,10 +1,17 @@
 import * as z from 'zod';
+import { sayingSchema } from '../documents/method.js';
 import { readerPartSchema } from '../documents/reader.js';
 import { toldSchema } from '../documents/told.js';
 
 /** The settings kept for an account: those that were ever changed. */
 export const settingsSchema = z
-  .strictObject({ settings: readerPartSchema })
+  .strictObject({
+    settings: readerPartSchema,
+    taught: z
+      .array(sayingSchema)
+      .optional()
+      .describe('The words for sequences of the coaches whose groups one belongs to.'),
+  })
   .meta({ id: 'Settings' });
 export type Settings = z.infer<typeof settingsSchema>;
 

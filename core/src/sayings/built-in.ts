@@ -101,8 +101,9 @@ export const SAYINGS: readonly Saying[] = [
   ),
 ];
 
-/** The words for a sequence: a method's own, or those that ship. */
+/** The words for a sequence: the method's own, else those one is taught by, else those that ship. */
 export const sayingFor = (
   sequence: string,
   method: Pick<Method, 'sayings'> | undefined,
-): Saying | undefined => sayingOf(sequence, [...(method?.sayings ?? []), ...SAYINGS]);
+  taught: readonly Saying[] = [],
+): Saying | undefined => sayingOf(sequence, [...(method?.sayings ?? []), ...taught, ...SAYINGS]);

@@ -7,7 +7,8 @@ import type { SettingsService } from './service.js';
 export function settingsHandlers(settings: SettingsService) {
   return {
     'GET /api/settings': async (request, response) => {
-      response.json(await settings.read(accountOf(request).id));
+      const { id } = accountOf(request);
+      response.json({ ...(await settings.read(id)), taught: await settings.taughtTo(id) });
     },
 
     'PATCH /api/settings': async (request, response) => {

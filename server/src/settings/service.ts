@@ -1,4 +1,10 @@
-import { readerPartSchema, type ChangeSettings, type Settings } from '@sleetcrest/contract';
+import {
+  methodSchema,
+  readerPartSchema,
+  type ChangeSettings,
+  type Settings,
+} from '@sleetcrest/contract';
+import type { Saying } from '@sleetcrest/core/sayings';
 import { QueryTypes, type Sequelize } from 'sequelize';
 
 /** By setting: its value and when it was told, as `toISOString` writes moments, so that they sort. */
@@ -14,6 +20,21 @@ export class SettingsService {
       { bind: [account], type: QueryTypes.SELECT },
     );
     return settingsIn(row?.told ?? {});
+  }
+
+  /** The words for sequences that the coaches of somebody's groups use: a learner hears the same. */
+  async taughtTo(learner: string): Promise<Saying[]> {
+    const rows = await this.sequelize.query<{ method: unknown }>(
+      `SELECT told #> '{method,value}' AS method FROM settings WHERE account_id IN (
+         SELECT coach_id FROM groups JOIN group_members ON group_id = groups.id
+         WHERE learner_id = $1)
+       ORDER BY account_id`,
+      { bind: [learner], type: QueryTypes.SELECT },
+    );
+    return rows.flatMap(({ method }) => {
+      const read = methodSchema.safeParse(method);
+      return read.success ? [...(read.data.sayings ?? [])] : [];
+    });
   }
 
   /** The moment of a change is not taken for later than now; sent again it changes nothing more. */

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { settingsSchema } from '@sleetcrest/contract';
+import { methodById } from '@sleetcrest/core';
 import { TestApp, type Visitor } from '../app.spec-support.js';
 
 describe('the settings of an account', () => {
@@ -32,6 +33,32 @@ describe('the settings of an account', () => {
     expect(await read()).toEqual({ letters: true, theme: 'night', firstColour: 'yellow' });
     await change({ letters: false }, 1);
     expect((await read()).letters).toBeFalse();
+  });
+
+  it('come with the words of one’s coaches, of the method each of them uses', async () => {
+    const taught = async () =>
+      settingsSchema.parse((await visitor.ask('GET', '/api/settings')).body).taught;
+    expect(await taught()).toEqual([]);
+    const coach = app.somebody();
+    await coach.signUp('Runa', 'coach');
+    const group = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });
+    await visitor.ask('POST', '/api/groups/join', { code: (group.body as { code: string }).code });
+    const sayings = [
+      { sequence: "R U R' U'", name: 'The kettle', words: [{ turns: 4, says: 'make tea' }] },
+    ];
+    const method = { ...methodById('gentle')!, id: 'mine', title: 'Mine', sayings };
+    await coach.ask('PATCH', '/api/settings', {
+      settings: { method },
+      told: { id: randomUUID(), at: new Date().toISOString() },
+    });
+    expect(await taught()).toEqual(sayings);
+    // A coach is not taught by the group, and who belongs to no group hears nobody's words.
+    const others = [coach, app.somebody()];
+    await others[1]!.signUp('Teo');
+    for (const other of others) {
+      const { body } = await other.ask('GET', '/api/settings');
+      expect(settingsSchema.parse(body).taught).toEqual([]);
+    }
   });
 
   it('are refused whole where one is wrong', async () => {

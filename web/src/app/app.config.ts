@@ -20,7 +20,7 @@ import { walkFeature } from './keeping/walk/walk.feature';
 import * as methodsEffects from './keeping/methods/methods.effects';
 import { methodsFeature } from './keeping/methods/methods.feature';
 import * as readerEffects from './keeping/reader/reader.effects';
-import { asideFeature, readerFeature } from './keeping/reader/reader.feature';
+import { asideFeature, readerFeature, taughtFeature } from './keeping/reader/reader.feature';
 import { provideIcons } from './parts/icons';
 import * as restEffects from './person/rest/rest.effects';
 import { WHOSE } from './sending/outbox/whose';
@@ -39,6 +39,7 @@ export const appConfig: ApplicationConfig = {
     provideStore(),
     provideState(readerFeature),
     provideState(asideFeature),
+    provideState(taughtFeature),
     provideState(entryFeature),
     provideState(walkFeature),
     provideState(savedFeature),

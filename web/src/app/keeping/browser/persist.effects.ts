@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { auditTime, combineLatest, fromEvent, map, merge, of, tap, withLatestFrom } from 'rxjs';
 import { entryFeature } from '../entry/entry.feature';
 import { walkFeature } from '../walk/walk.feature';
-import { asideFeature, readerFeature } from '../reader/reader.feature';
+import { asideFeature, readerFeature, taughtFeature } from '../reader/reader.feature';
 import { Browser } from './browser.actions';
 import { persist, readStorage, type Persisted } from './persisted';
 
@@ -22,14 +22,16 @@ export const persistState = createEffect(
     const state = combineLatest([
       store.select(readerFeature.selectReaderState),
       store.select(asideFeature.selectAsideState),
+      store.select(taughtFeature.selectTaughtState),
       store.select(entryFeature.selectEntryState),
       store.select(walkFeature.selectRecord),
       store.select(walkFeature.selectKept),
       store.select(walkFeature.selectLeft),
     ]).pipe(
-      map(([reader, aside, { painted, scheme, hold }, record, kept, left]): Persisted => ({
+      map(([reader, aside, taught, { painted, scheme, hold }, record, kept, left]): Persisted => ({
         reader,
         aside,
+        taught: [...taught],
         entry: { painted: [...painted], scheme: [...scheme], hold },
         walk: record && { record, kept },
         left: [...left],

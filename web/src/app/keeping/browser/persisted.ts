@@ -1,4 +1,4 @@
-import { createSolveSchema, readerPartSchema } from '@sleetcrest/contract';
+import { createSolveSchema, readerPartSchema, sayingSchema } from '@sleetcrest/contract';
 import { COLOURS, type Hold } from '@sleetcrest/core';
 import * as z from 'zod';
 
@@ -13,6 +13,8 @@ const persistedSchema = z.object({
   reader: readerPartSchema.optional(),
   /** A guest's settings, while somebody is signed in. */
   aside: z.object({ whose: z.string(), guests: readerPartSchema }).nullable().optional(),
+  /** The words of one's coaches, for a beginning without a network. */
+  taught: z.array(sayingSchema).optional(),
   entry: z
     .object({
       painted,

@@ -55,13 +55,16 @@ export const hearSettings = createEffect(
       filter((whose) => whose != null),
       switchMap(() =>
         http.get('/api/settings').pipe(
-          map((body) => settingsSchema.parse(body).settings),
-          map((told) => {
+          map((body) => settingsSchema.parse(body)),
+          map(({ settings: told, taught }) => {
             tellMissing(told, store.selectSignal(readerFeature.selectReaderState)(), outbox);
             const waiting = outbox
               .about('settings', THING[0]!)
               .reduce<ReaderPart>((all, { deed }) => ({ ...all, ...deed.settings }), {});
-            return SettingsApi.settingsTold({ settings: { ...told, ...waiting } });
+            return SettingsApi.settingsTold({
+              settings: { ...told, ...waiting },
+              ...(taught && { taught }),
+            });
           }),
           // Without a network those kept here are the ones; they are asked for at the next beginning.
           catchError(() => EMPTY),

@@ -7,6 +7,7 @@ import {
   emptyProps,
 } from '@ngrx/store';
 import type { ReaderPart } from '@sleetcrest/contract';
+import type { Saying } from '@sleetcrest/core/sayings';
 import { Browser } from '../browser/browser.actions';
 import { FIRST_SEAT, type Aside, type Seat } from './aside';
 import { DEFAULT_READER, type Reader } from './reader';
@@ -23,7 +24,7 @@ export const SettingsApi = createActionGroup({
   source: 'Settings API',
   events: {
     /** What the account reads by, but for what was changed here and is not sent yet. */
-    'Settings Told': props<{ settings: ReaderPart }>(),
+    'Settings Told': props<{ settings: ReaderPart; taught?: readonly Saying[] }>(),
     /** Another account is signed in here than before, or none. */
     'Seat Taken': props<{ seat: Seat }>(),
   },
@@ -46,6 +47,17 @@ export const readerFeature = createFeature({
     on(SettingsApi.seatTaken, (_, { seat: { reader } }) => reader),
     on(SettingsPage.settingChanged, (state, { change }) => ({ ...state, ...change })),
     on(SettingsPage.coloursReset, (state) => ({ ...state, swatches: DEFAULT_READER.swatches })),
+  ),
+});
+
+/** The words for sequences of this person's coaches; none without a coach. */
+export const taughtFeature = createFeature({
+  name: 'taught',
+  reducer: createReducer<readonly Saying[]>(
+    [],
+    on(Browser.stateRestored, (_, { state: { taught = [] } }) => taught),
+    on(SettingsApi.settingsTold, (state, { taught }) => taught ?? state),
+    on(SettingsApi.seatTaken, () => []),
   ),
 });
 

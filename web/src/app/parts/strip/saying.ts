@@ -1,6 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
 import { readMoves, type Method } from '@sleetcrest/core';
 import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
+import { taughtFeature } from '../../keeping/reader/reader.feature';
 import { Strip } from './strip';
 
 /** The words a teacher has for a sequence, by which it is remembered; nothing where there are none. */
@@ -21,7 +23,10 @@ export class SayingView {
   /** Which move of the sequence is done now, if it is being done. */
   readonly at = input<number | null>(null);
 
-  protected readonly saying = computed(() => sayingFor(this.sequence(), this.method()));
+  private readonly taught = inject(Store).selectSignal(taughtFeature.selectTaughtState);
+  protected readonly saying = computed(() =>
+    sayingFor(this.sequence(), this.method(), this.taught()),
+  );
   protected readonly now = computed(() => {
     const [at, saying] = [this.at(), this.saying()];
     const read = readMoves(this.sequence());

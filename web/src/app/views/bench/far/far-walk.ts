@@ -31,7 +31,7 @@ import {
 import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
 import { isPress } from '../../../devices/keyboard/keys';
 import type { Reader } from '../../../keeping/reader/reader';
-import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { readerFeature, SettingsPage, taughtFeature } from '../../../keeping/reader/reader.feature';
 import { Choice, type Option } from '../../../parts/choice/choice';
 import { Crown } from '../../../parts/crown/crown';
 import { TurnTile } from '../../../parts/tiles/turn-tile';
@@ -100,6 +100,7 @@ export class FarWalk implements OnDestroy {
   });
   protected readonly up = computed(() => this.centreAt(UP));
   protected readonly front = computed(() => this.centreAt(FRONT));
+  private readonly taught = this.store.selectSignal(taughtFeature.selectTaughtState);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
   protected readonly looked = computed((): ReadonlySet<number> => {
     const scene = this.scene();
@@ -123,7 +124,7 @@ export class FarWalk implements OnDestroy {
     const round = frame.moves.slice(from, frame.round > 0 ? from + frame.round : undefined);
     const at = position.turn - from;
     if (at < 0 || round.length === 0) return null;
-    const saying = sayingFor(writeMoves(round), methodOf(method));
+    const saying = sayingFor(writeMoves(round), methodOf(method), this.taught());
     if (!saying) return null;
     const over = wordsOver(saying, round);
     const now = at % round.length;
