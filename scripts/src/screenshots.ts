@@ -183,11 +183,14 @@ const PICTURES: Record<
       await page.waitForLoadState('networkidle');
     },
   },
-  'sign-in': {
+  'first-things': {
     as: null,
     go: async (page) => {
-      await page.goto('/sign-in');
-      await page.getByText('People of the demo').waitFor();
+      await page.getByRole('link', { name: 'Show me' }).click();
+      await page.getByRole('button', { name: /^What a letter means/ }).click();
+      await page.getByRole('button', { name: 'to the right' }).click();
+      await page.getByText('Yes, that is it.').waitFor();
+      await page.waitForTimeout(1500);
     },
   },
   timing: {

@@ -42,6 +42,9 @@ export const readerSchema = z
     hand: z.enum(['right', 'left']),
     /** Whether a walk shows which hand and finger turns. */
     hands: z.boolean(),
+    /** How far the first pages were read, and whether they were offered. */
+    firstPage: z.int().min(0).max(8),
+    firstOffered: z.boolean(),
     /** After so many minutes a rest is proposed; 0 for never. */
     restMinutes: z.number().min(0).max(120),
     /** Whether single keys such as ? do something outside a field. */

@@ -5,6 +5,11 @@ export const routes: Routes = [
   { path: 'bench', component: Bench, title: 'Bench · Sleetcrest' },
   { path: 'bench/:id', component: Bench, title: 'Bench · Sleetcrest' },
   {
+    path: 'first',
+    title: 'First things · Sleetcrest',
+    loadComponent: () => import('./views/first/first').then(({ First }) => First),
+  },
+  {
     path: 'cases',
     title: 'Cases · Sleetcrest',
     loadComponent: () => import('./views/cases/cases').then(({ Cases }) => Cases),

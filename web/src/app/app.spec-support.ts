@@ -15,7 +15,7 @@ import { aRecord } from './keeping/walk/walk.spec-support';
 import { walkFeature } from './keeping/walk/walk.feature';
 import { methodsFeature } from './keeping/methods/methods.feature';
 import { DEFAULT_READER } from './keeping/reader/reader';
-import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
+import { readerFeature, SettingsPage, taughtFeature } from './keeping/reader/reader.feature';
 import { solverDeeds } from './asking/deeds/solver-deeds';
 import type { Solver } from './asking/solver';
 import { OutboxStore } from './sending/outbox/outbox-store';
@@ -36,6 +36,7 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
     providers: [
       provideStore(),
       provideState(readerFeature),
+      provideState(taughtFeature),
       provideState(entryFeature),
       provideState(walkFeature),
       provideState(savedFeature),

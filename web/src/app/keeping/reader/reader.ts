@@ -25,6 +25,8 @@ export const DEFAULT_READER: Reader = {
   far: DEFAULT_FAR,
   hand: 'right',
   hands: false,
+  firstPage: 0,
+  firstOffered: false,
   restMinutes: 20,
 };
 

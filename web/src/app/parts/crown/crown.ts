@@ -41,6 +41,8 @@ export class Crown {
   readonly asked = input<number | null>(null);
   /** Words on stickers left as paper: what is asked of them short of a colour. */
   readonly notes = input<ReadonlyMap<number, string>>(new Map());
+  /** Whether centres can be pointed at too. */
+  readonly touchable = input(false);
   /** Whether stickers can be painted. */
   readonly paintable = input(false);
   readonly painted = output<Stroke>();
@@ -95,7 +97,9 @@ export class Crown {
     if (sticker < 0 || sticker === this.last || !this.host.nativeElement.contains(under)) return;
     this.last = sticker;
     this.active.set(sticker);
-    if (sticker % 9 !== 4) this.painted.emit({ sticker, colour: undefined, continues });
+    if (sticker % 9 !== 4 || this.touchable()) {
+      this.painted.emit({ sticker, colour: undefined, continues });
+    }
   }
 
   protected key(event: KeyboardEvent, sticker: number): void {
@@ -112,7 +116,9 @@ export class Crown {
   }
 
   private paint(sticker: number, colour: Colour | null | undefined): void {
-    if (sticker % 9 !== 4) this.painted.emit({ sticker, colour, continues: false });
+    if (sticker % 9 !== 4 || this.touchable()) {
+      this.painted.emit({ sticker, colour, continues: false });
+    }
   }
 
   private focus(sticker: number): void {

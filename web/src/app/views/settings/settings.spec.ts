@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
 import { provideStore, provideState, Store } from '@ngrx/store';
 import { COLOURS } from '@sleetcrest/core';
 import { DEFAULT_READER } from '../../keeping/reader/reader';
@@ -9,7 +10,12 @@ import { Settings } from './settings';
 describe('the settings', () => {
   it('exchange two centres when one is given another’s colour, so each colour stays once', async () => {
     TestBed.configureTestingModule({
-      providers: [provideStore(), provideState(readerFeature), provideState(methodsFeature)],
+      providers: [
+        provideRouter([]),
+        provideStore(),
+        provideState(readerFeature),
+        provideState(methodsFeature),
+      ],
     });
     const store = TestBed.inject(Store);
     store.dispatch(SettingsPage.settingChanged({ change: DEFAULT_READER }));

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   COLOURS,
@@ -30,6 +31,7 @@ import { Crown } from '../../parts/crown/crown';
     MatButtonToggleGroup,
     MatSlideToggle,
     MethodChoice,
+    RouterLink,
   ],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',

@@ -49,6 +49,7 @@ import { PhotoEntry } from '../photos/photo-entry';
 import { DoneUpTo } from './done-up-to';
 import { FileEntry } from './file-entry';
 import { FarApart } from './far-apart';
+import { FirstOffer } from './first-offer';
 import { GuidedEntry } from './guided-entry';
 import { Palette } from './palette';
 import { SuspectPanel } from './suspect-panel';
@@ -71,6 +72,7 @@ const WAYS = [
     Crown,
     DoneUpTo,
     FarApart,
+    FirstOffer,
     FileEntry,
     GuidedEntry,
     MatButton,

@@ -1,0 +1,2 @@
+/** What somebody needs who has never solved a cube. */
+export * from './pages.js';

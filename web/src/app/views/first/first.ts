@@ -1,0 +1,168 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  applyMoves,
+  copyCube,
+  holdAfter,
+  isWholeCube,
+  paintedFromCube,
+  SIDES,
+  STICKER_PLACE,
+  PLACES,
+  stickerInHold,
+  stickersSeen,
+  turnOf,
+  writeMove,
+  type Cube,
+  type Hold,
+  type Move,
+  type Turn,
+} from '@sleetcrest/core';
+import { firstPages, type Ask } from '@sleetcrest/core/first';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { Crown } from '../../parts/crown/crown';
+import { CubeView } from '../../parts/cube/cube-view';
+import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { TurnTile } from '../../parts/tiles/turn-tile';
+
+/** What came of an answer. */
+type Outcome = 'right' | 'wrong' | null;
+
+/** First things: eight small pages for somebody who has never solved, each with something to do. */
+@Component({
+  selector: 'sc-first',
+  imports: [Crown, CubeView, MatButton, Ridge, RouterLink, TurnTile],
+  templateUrl: './first.html',
+  styleUrl: './first.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class First {
+  private readonly store = inject(Store);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly pages = computed(() => firstPages(this.scheme()));
+
+  /** Where one is: as one left it, on any device. */
+  protected readonly at = computed(() => this.reader().firstPage);
+  protected readonly page = computed(() => this.pages()[this.at()]);
+  protected readonly count = computed(() => this.pages().length);
+  protected readonly askAt = signal(0);
+  protected readonly outcome = signal<Outcome>(null);
+  /** What was chosen last, to be marked. */
+  protected readonly chosen = signal<number | null>(null);
+  /** Whether what an ask shows was seen. */
+  protected readonly shown = signal(false);
+  private readonly turned = signal<{ cube: Cube; hold: Hold } | null>(null);
+
+  protected readonly ask = computed((): Ask | undefined => this.page()?.asks[this.askAt()]);
+  protected readonly choice = computed(() => {
+    const ask = this.ask();
+    return ask?.kind === 'choose' ? ask : null;
+  });
+  protected readonly deed = computed(() => {
+    const ask = this.ask();
+    return ask?.kind === 'do' ? ask : null;
+  });
+  protected readonly touching = computed(() => this.ask()?.kind === 'touch');
+  protected readonly cube = computed(
+    () => this.turned()?.cube ?? this.choice()?.cube ?? this.page()!.cube,
+  );
+  protected readonly hold = computed(() => this.turned()?.hold ?? this.page()!.hold);
+  protected readonly picture = computed(() =>
+    stickersSeen(paintedFromCube(this.cube()), this.scheme(), this.hold()),
+  );
+  protected readonly ridge = computed((): RidgeStage[] =>
+    this.pages().map(({ id, title, asks }, k) => ({
+      ...{ id, title, turns: null },
+      state: k < this.at() ? 'walked' : k === this.at() ? 'here' : 'ahead',
+      fraction: k === this.at() ? this.askAt() / asks.length : 0,
+    })),
+  );
+  /** A button for each quarter turn of each side. */
+  protected readonly turns = computed(() =>
+    SIDES.flatMap((side) => [1, 3].map((quarters) => turnOf(side, quarters))).map((turn) => ({
+      turn,
+      name: writeMove(turn, this.reader().dialect === 'words' ? 'prime' : this.reader().dialect),
+      says: writeMove(turn, 'words'),
+    })),
+  );
+
+  protected goTo(page: number): void {
+    this.begin(0);
+    this.turned.set(null);
+    const change = { firstPage: Math.max(0, Math.min(this.count(), page)), firstOffered: true };
+    this.store.dispatch(SettingsPage.settingChanged({ change }));
+  }
+
+  private begin(ask: number): void {
+    this.askAt.set(ask);
+    this.outcome.set(null);
+    this.chosen.set(null);
+    this.shown.set(false);
+  }
+
+  /** To the next thing to do, or the next page. */
+  protected next(): void {
+    const page = this.page();
+    if (!page) return;
+    if (this.askAt() + 1 >= page.asks.length) {
+      this.goTo(this.at() + 1);
+      return;
+    }
+    // Another cube begins as it is; the same one goes on as it was left.
+    if (this.choice()?.cube || page.asks[this.askAt() + 1]!.kind === 'choose') this.keepTurned();
+    this.begin(this.askAt() + 1);
+  }
+
+  private keepTurned(): void {
+    const next = this.page()!.asks[this.askAt() + 1]!;
+    if (next.kind === 'choose' && next.cube) this.turned.set(null);
+  }
+
+  /** Shows what is asked about. */
+  protected show(): void {
+    const { shows } = this.choice()!;
+    if (shows === undefined) return;
+    this.move([shows]);
+    this.shown.set(true);
+  }
+
+  protected answer(at: number): void {
+    const ask = this.choice();
+    if (!ask || this.outcome() === 'right') return;
+    this.chosen.set(at);
+    this.outcome.set(at === ask.right ? 'right' : 'wrong');
+    if (at === ask.right && ask.then) this.move(ask.then);
+  }
+
+  protected touch(sticker: number): void {
+    const ask = this.ask();
+    if (ask?.kind !== 'touch' || this.outcome() === 'right') return;
+    const place = PLACES[STICKER_PLACE[stickerInHold(this.hold(), sticker)]!];
+    this.outcome.set((place?.sides.length ?? 1) === ask.colours ? 'right' : 'wrong');
+  }
+
+  protected turn(turn: Turn): void {
+    const ask = this.deed();
+    if (!ask || this.outcome() === 'right') return;
+    const right = turn === ask.turn;
+    // A turn that was not meant is seen, and taken back with the next one.
+    const before = this.turned();
+    this.move([turn]);
+    this.outcome.set(right ? 'right' : 'wrong');
+    if (!right) setTimeout(() => this.turned.set(before), 700);
+  }
+
+  private move(moves: readonly Move[]): void {
+    const cube = copyCube(this.cube());
+    let hold = this.hold();
+    for (const move of moves) {
+      if (isWholeCube(move)) hold = holdAfter(hold, move);
+      else hold = applyMoves(cube, hold, [move]);
+    }
+    this.turned.set({ cube, hold });
+  }
+}
