@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
+import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from './bench-page.js';
 
 test('somebody who has never solved goes through the first pages, leaves, and goes on there', async ({

@@ -93,7 +93,7 @@ const PICTURES: Record<
       await openSaved(page, 'Nils between two ferries');
       await page.keyboard.press('4');
       for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowRight');
-      await page.getByRole('button', { name: 'Connect a simulated cube' }).click();
+      await page.getByRole('button', { name: 'Connect a cube' }).click();
       // The next turn is done the other way.
       const meant = await page.locator('sc-tile-row [aria-current] .name').innerText();
       const did = meant.includes("'") ? meant.replace("'", '') : `${meant.replace('2', '')}'`;
@@ -176,7 +176,7 @@ const PICTURES: Record<
       await page.goto('/workshop');
       await page.getByRole('button', { name: /Two ferries/ }).click();
       await page.getByRole('button', { name: /^Yellow cross/ }).click();
-      await page.getByRole('button', { name: 'Two neighbours up: the angle' }).click();
+      await page.getByRole('button', { name: 'Two side by side up: the angle' }).click();
       await page.getByText('Solves all 62,208').waitFor();
       await page.getByLabel('Sequence').fill("F U R U' R'");
       await page.getByText('goes wrong here').waitFor();
