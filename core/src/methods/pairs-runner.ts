@@ -100,15 +100,13 @@ export class PairsRunner implements Runner {
     const places = placesOf(pair);
     const lined = placesOf(after(pair, liningTurns));
     const words = (): Map<string, string> => {
-      const through = this.tables.rooms[this.tables.moves[move]!.room]!;
       const to = placesOf(after(pair, [...liningTurns, ...turns]));
       return wordsInHold(hold, this.first, this.scheme, places[0])
         .set('at2', whereInHold(hold, places[1]!))
         .set('lined', whereInHold(hold, lined[0]!))
         .set('lined2', whereInHold(hold, lined[1]!))
         .set('to', whereInHold(hold, to[0]!))
-        .set('to2', whereInHold(hold, to[1]!))
-        .set('room', whereInHold(hold, through.edge));
+        .set('to2', whereInHold(hold, to[1]!));
     };
     return new SearchStep(
       this.wording(places, lined, turns, last),
