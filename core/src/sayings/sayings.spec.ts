@@ -2,7 +2,7 @@ import { isSearch } from '../approaches/approach.js';
 import { APPROACHES } from '../approaches/index.js';
 import { readable } from '../claims/readable.js';
 import { moves } from '../core.spec-support.js';
-import { SAYINGS } from './built-in.js';
+import { sayingFor, SAYINGS } from './built-in.js';
 import {
   readWords,
   sayingOf,
@@ -69,6 +69,15 @@ describe('sayings of one’s own', () => {
       "“other!” is also the name of L' U' L U.",
     ]);
     expect(trouble(other, four('up · round · over · out'))).toEqual([]);
+  });
+
+  it('come before those one is taught by, and these before those that ship', () => {
+    const [mine, theirs] = [four('a · b · c · d'), four('e · f · g · h', 'Theirs')];
+    const sequence = "R U R' U'";
+    expect(sayingFor(sequence, { sayings: [mine] }, [theirs])).toBe(mine);
+    expect(sayingFor(sequence, {}, [theirs])).toBe(theirs);
+    expect(sayingFor(sequence, undefined)?.name).toBe('The ferry');
+    expect(sayingFor("R U R' B", { sayings: [mine] }, [theirs])).toBeUndefined();
   });
 
   it('belong to a sequence however it is written, and tell which word is said over each turn', () => {
