@@ -1,7 +1,7 @@
 import type { Case, LiningUp, PatternApproach } from './approach.js';
-import { at, belongs, colour, count, faces, home, say, turnsOf, unfinishedAt } from './claims.js';
+import { at, colour, count, faces, say, turnsOf, unfinishedAt } from './claims.js';
 import { also } from './seen/also.js';
-import { STUCK_BELOW, unfinished } from './seen/first-corner.js';
+import { STUCK_BELOW, tucksIn, unfinished } from './seen/first-corner.js';
 
 const matched = (side: 'right' | 'left'): LiningUp => {
   const [place, letter] = side === 'right' ? ['UFR', 'R'] : ['UFL', 'L'];
@@ -37,15 +37,7 @@ export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
     lineUp: matched('right'),
     sequence: TUCK_RIGHT,
     look: [ON_A_SIDE],
-    why: [
-      say('The right side brings its place up.', belongs('piece', 'DFR'), at('DFR', 'UFR', 1)),
-      say(
-        'The top turns the corner into it, and the side takes it down: solved.',
-        at('piece', 'UFR', 2),
-        home('piece', 3),
-        at('piece', 'D', 3),
-      ),
-    ],
+    why: tucksIn('right'),
   },
   left: {
     title: 'First colour on the left: tuck in on the left',
@@ -54,15 +46,7 @@ export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
     lineUp: matched('left'),
     sequence: "L' U' L",
     look: [ON_A_SIDE],
-    why: [
-      say('The left side brings its place up.', belongs('piece', 'DFL'), at('DFL', 'UFL', 1)),
-      say(
-        'The top turns the corner into it, and the side takes it down: solved.',
-        at('piece', 'UFL', 2),
-        home('piece', 3),
-        at('piece', 'D', 3),
-      ),
-    ],
+    why: tucksIn('left'),
   },
 };
 

@@ -3,7 +3,6 @@ import {
   at,
   belongs,
   colour,
-  home,
   inItsPlace,
   say,
   solved,
@@ -12,7 +11,7 @@ import {
   unsolved,
   type Claim,
 } from './claims.js';
-import { STUCK_BELOW } from './seen/first-corner.js';
+import { STUCK_BELOW, tucksIn } from './seen/first-corner.js';
 
 /** The corner comes above its place, and its first colour then faces somewhere. */
 const abovePlace = (
@@ -54,16 +53,7 @@ export const cornersRepeat: PatternApproach = {
       lineUp: abovePlace('UFR', 'DFR', 'right', 'right', colour('UFR.R', 'first')),
       sequence: "R U R' U'",
       look: [],
-      why: [
-        say('The right side brings its place up.', at('DFR', 'UFR', 1)),
-        say(
-          'The top turns the corner into it, and the side takes it down: solved.',
-          at('piece', 'UFR', 2),
-          home('piece', 3),
-          at('piece', 'D', 3),
-        ),
-        say('The last turn takes the top back.', takesBack(4, 2)),
-      ],
+      why: [...tucksIn('right'), say('The last turn takes the top back.', takesBack(4, 2))],
     },
     {
       id: 'corners-repeat/left',
@@ -73,16 +63,7 @@ export const cornersRepeat: PatternApproach = {
       lineUp: abovePlace('UFL', 'DFL', 'left', 'left', colour('UFL.L', 'first')),
       sequence: "L' U' L U",
       look: [],
-      why: [
-        say('The left side brings its place up.', at('DFL', 'UFL', 1)),
-        say(
-          'The top turns the corner into it, and the side takes it down: solved.',
-          at('piece', 'UFL', 2),
-          home('piece', 3),
-          at('piece', 'D', 3),
-        ),
-        say('The last turn takes the top back.', takesBack(4, 2)),
-      ],
+      why: [...tucksIn('left'), say('The last turn takes the top back.', takesBack(4, 2))],
     },
     {
       id: 'corners-repeat/up',

@@ -1,6 +1,6 @@
 import type { LiningUp, PatternApproach } from './approach.js';
 import { at, belongs, colour, faces, home, say, turnsOf } from './claims.js';
-import { STUCK_BELOW } from './seen/first-corner.js';
+import { STUCK_BELOW, tucksIn } from './seen/first-corner.js';
 
 const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {
   const place = [at('piece', 'UFR', 'lined-up'), belongs('piece', 'DFR')];
@@ -37,15 +37,7 @@ export const cornersThree: PatternApproach = {
       lineUp: above('R', 'right'),
       sequence: "R U R'",
       look: [],
-      why: [
-        say('The right side brings its place up.', at('DFR', 'UFR', 1)),
-        say(
-          'The top turns the corner into it, and the side takes it down: solved.',
-          at('piece', 'UFR', 2),
-          home('piece', 3),
-          at('piece', 'D', 3),
-        ),
-      ],
+      why: tucksIn('right'),
     },
     {
       id: 'corners-three/front',

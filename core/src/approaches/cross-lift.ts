@@ -8,6 +8,7 @@ import {
   solved,
   takesBack,
   then,
+  type Sentence,
   unfinishedAt,
   unsolved,
 } from './claims.js';
@@ -36,6 +37,22 @@ const besideOwn = (side: 'left' | 'right'): LiningUp => {
       say('The edge above it is not solved.', unfinishedAt('UF')),
     ],
   };
+};
+
+/** A turn of the front brings the edge beside its own centre, from where one more takes it up. */
+const besideThenUp = (side: 'right' | 'left'): Sentence[] => {
+  const [place, letter, up] = side === 'right' ? ['FR', 'R', 'R'] : ['FL', 'L', "L'"];
+  return [
+    say(
+      `The front takes it to the middle, beside its own centre, {${side}}.`,
+      at('piece', place, 1),
+      colour(`${place}.${letter}`, side, 1),
+    ),
+    say(
+      'One more turn then takes it up, and it is solved.',
+      then(up, solved('piece', 'after'), at('piece', 'U', 'after')),
+    ),
+  ];
 };
 
 const OUT_LOOK = say(
@@ -202,17 +219,7 @@ export const crossLift: PatternApproach = {
       lineUp: besideOwn('left'),
       sequence: "F'",
       look: [OUT_LOOK],
-      why: [
-        say(
-          'The front takes it to the middle, beside its own centre, {right}.',
-          at('piece', 'FR', 1),
-          colour('FR.R', 'right', 1),
-        ),
-        say(
-          'One more turn then takes it up, and it is solved.',
-          then('R', solved('piece', 'after'), at('piece', 'U', 'after')),
-        ),
-      ],
+      why: besideThenUp('right'),
     },
     {
       id: 'cross-lift/bottom-out-left',
@@ -223,17 +230,7 @@ export const crossLift: PatternApproach = {
       lineUp: besideOwn('right'),
       sequence: 'F',
       look: [OUT_LOOK],
-      why: [
-        say(
-          'The front takes it to the middle, beside its own centre, {left}.',
-          at('piece', 'FL', 1),
-          colour('FL.L', 'left', 1),
-        ),
-        say(
-          'One more turn then takes it up, and it is solved.',
-          then("L'", solved('piece', 'after'), at('piece', 'U', 'after')),
-        ),
-      ],
+      why: besideThenUp('left'),
     },
     {
       id: 'cross-lift/bottom-out',
@@ -279,17 +276,7 @@ export const crossLift: PatternApproach = {
       pieces: ['UF'],
       sequence: 'F',
       look: [FLIPPED_LOOK],
-      why: [
-        say(
-          'The front takes it to the middle, beside its own centre, {right}.',
-          at('piece', 'FR', 1),
-          colour('FR.R', 'right', 1),
-        ),
-        say(
-          'One more turn then takes it up, and it is solved.',
-          then('R', solved('piece', 'after'), at('piece', 'U', 'after')),
-        ),
-      ],
+      why: besideThenUp('right'),
     },
     {
       id: 'cross-lift/flipped-left',
@@ -299,17 +286,7 @@ export const crossLift: PatternApproach = {
       pieces: ['UF'],
       sequence: "F'",
       look: [FLIPPED_LOOK],
-      why: [
-        say(
-          'The front takes it to the middle, beside its own centre, {left}.',
-          at('piece', 'FL', 1),
-          colour('FL.L', 'left', 1),
-        ),
-        say(
-          'One more turn then takes it up, and it is solved.',
-          then("L'", solved('piece', 'after'), at('piece', 'U', 'after')),
-        ),
-      ],
+      why: besideThenUp('left'),
     },
     {
       id: 'cross-lift/wrong-place',

@@ -1,11 +1,25 @@
 import type { Case, Pattern } from '../approach.js';
-import { count, say, unsolved } from '../claims.js';
+import { at, belongs, count, home, say, unsolved, type Sentence } from '../claims.js';
 
 /** No corner is at home at the front right of the first layer, seen with that layer up or down. */
 export const unfinished = (layer: 'U' | 'D'): readonly Pattern[] => [
   { [`${layer}FR.${layer}`]: '!first' },
   { [`${layer}FR.${layer}`]: 'first', [`${layer}FR.F`]: '!front' },
 ];
+
+/** The three turns that put a corner on top into its place, and what they do. */
+export const tucksIn = (side: 'right' | 'left'): Sentence[] => {
+  const [above, place] = side === 'right' ? ['UFR', 'DFR'] : ['UFL', 'DFL'];
+  return [
+    say(`The ${side} side brings its place up.`, belongs('piece', place), at(place, above, 1)),
+    say(
+      'The top turns the corner into it, and the side takes it down: solved.',
+      at('piece', above, 2),
+      home('piece', 3),
+      at('piece', 'D', 3),
+    ),
+  ];
+};
 
 /** What a corner of the first layer that is stuck in it looks like. */
 export const STUCK_LOOK = say(
