@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { shortTitle } from '@sleetcrest/core';
 import pg from 'pg';
 import { chromium, type Browser, type Page } from 'playwright-core';
 import { browserOfTests } from '../browser.js';
@@ -69,7 +70,7 @@ describe('a backup', () => {
       await page.getByRole('button', { name: 'Saved cubes' }).click();
       await page.getByText(DEMO_CUBES[0]!.name).waitFor();
       await page.goto('/workshop');
-      await page.getByText(DEMO_METHOD.title).first().waitFor({ state: 'attached' });
+      await page.getByRole('button', { name: `Open ${shortTitle(DEMO_METHOD)}` }).waitFor();
       await context.close();
       run.child.kill('SIGTERM');
       await run.status;
