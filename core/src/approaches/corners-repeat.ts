@@ -10,6 +10,7 @@ import {
   turnsOf,
   unsolved,
   type Claim,
+  type Sentence,
 } from './claims.js';
 import { STUCK_BELOW, tucksIn } from './seen/first-corner.js';
 
@@ -20,6 +21,7 @@ const abovePlace = (
   other: string,
   faces: string,
   claim: Claim,
+  ...then: Sentence[]
 ): LiningUp => {
   const above = [belongs('piece', below), at('piece', place, 'lined-up')];
   return {
@@ -27,13 +29,23 @@ const abovePlace = (
     turning: [
       say(`Turn the top until it is above its place, between {front} and {${other}}.`, ...above),
       say(`Then {first} faces ${faces}.`, claim),
+      ...then,
     ],
     already: [
       say(`It is above its place, between {front} and {${other}}.`, ...above),
       say(`{first} faces ${faces}.`, claim),
+      ...then,
     ],
   };
 };
+
+const STOP = say(
+  'Do the four turns three times. Stop as soon as it is solved.',
+  turnsOf(4, 3),
+  unsolved('piece', 4),
+  unsolved('piece', 8),
+  solved('piece', 12),
+);
 
 /** One four-turn sequence, repeated until the corner is in; the other hand saves five rounds. */
 export const cornersRepeat: PatternApproach = {
@@ -70,18 +82,10 @@ export const cornersRepeat: PatternApproach = {
       title: 'First colour up: three times',
       seen: { 'UFR.U': 'first', 'UFR.R': 'front' },
       pieces: ['UFR'],
-      lineUp: abovePlace('UFR', 'DFR', 'right', 'up', colour('UFR.U', 'first')),
+      lineUp: abovePlace('UFR', 'DFR', 'right', 'up', colour('UFR.U', 'first'), STOP),
       sequence: "R U R' U'",
       times: 3,
-      look: [
-        say(
-          'Do the four turns three times. Stop as soon as it is solved.',
-          turnsOf(4, 3),
-          unsolved('piece', 4),
-          unsolved('piece', 8),
-          solved('piece', 12),
-        ),
-      ],
+      look: [],
       why: [
         say(
           'The first four turns put the corner in its place, but twisted.',

@@ -77,7 +77,8 @@ function runasCross(): PatternApproach {
     const name = one.id.split('/')[1]!;
     return { ...one, id: `runas-cross/${name}`, why: why[name]! };
   });
-  return { ...builtIn, id: 'runas-cross', title: 'Last cross as Runa tells it', cases };
+  const { short: _, ...words } = builtIn;
+  return { ...words, id: 'runas-cross', title: 'Last cross as Runa tells it', cases };
 }
 
 /** What Runa teaches those who have time for two ferries. */

@@ -25,7 +25,7 @@ export interface TwistLayer {
 
 const FACE: Record<'R' | 'F', string> = { R: 'on the right', F: 'in front' };
 
-const bringNext = ({ layer, name }: TwistLayer, letter: 'R' | 'F'): LiningUp => {
+const bringNext = ({ layer, name }: TwistLayer, letter: 'R' | 'F', stop: Sentence): LiningUp => {
   const corner = `${layer}FR`;
   const shows = [at('piece', corner, 'lined-up'), colour(`${corner}.${letter}`, 'opposite')];
   return {
@@ -35,8 +35,12 @@ const bringNext = ({ layer, name }: TwistLayer, letter: 'R' | 'F'): LiningUp => 
         `Turn only the ${name} until it is at the front right. Then it shows {opposite} ${FACE[letter]}.`,
         ...shows,
       ),
+      stop,
     ],
-    already: [say(`It is at the front right and shows {opposite} ${FACE[letter]}.`, ...shows)],
+    already: [
+      say(`It is at the front right and shows {opposite} ${FACE[letter]}.`, ...shows),
+      stop,
+    ],
   };
 };
 
@@ -58,7 +62,7 @@ export function twist(
   return {
     seen: { [`${corner}.${letter}`]: 'opposite' },
     pieces: [corner],
-    lineUp: bringNext(turned, letter),
+    lineUp: bringNext(turned, letter, stop),
     sequence: turned.sequence,
     times,
     look: [
@@ -66,7 +70,6 @@ export function twist(
         `It does not show {opposite} ${turned.facing} yet.`,
         faces('piece', 'opposite', 'FRBL', 'before'),
       ),
-      stop,
     ],
     why: [
       say('Each four turns twist this corner a little.', notYet(4)),

@@ -123,16 +123,23 @@ export class DraftDesk {
   }
 
   private changeApproach(change: Partial<PatternApproach>): void {
+    const chosen = this.editable();
+    if (chosen) this.replaceApproach({ ...chosen, ...change });
+  }
+
+  private replaceApproach(next: PatternApproach): void {
     const [draft, chosen] = [this.draft(), this.editable()];
     if (!draft || !chosen) return;
-    const approaches = this.approaches().map((one) =>
-      one === chosen ? { ...chosen, ...change } : one,
-    );
+    const approaches = this.approaches().map((one) => (one === chosen ? next : one));
     this.change(withApproaches(draft, approaches));
   }
 
   renameApproach(title: string): void {
-    if (title.trim()) this.changeApproach({ title: title.trim().slice(0, 120) });
+    const chosen = this.editable();
+    if (!title.trim() || !chosen) return;
+    // A short title was made for the title before.
+    const { short: _, ...rest } = chosen;
+    this.replaceApproach({ ...rest, title: title.trim().slice(0, 120) });
   }
 
   turnOver(up: string): void {
