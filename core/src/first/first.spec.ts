@@ -6,14 +6,9 @@ import { isSolvable } from '../cube/laws.js';
 import { BACK, FRONT, LEFT, RIGHT, UP } from '../cube/sides.js';
 import { STICKER_TARGETS } from '../cube/turns.js';
 import { applyMoves, isWholeCube } from '../notation/moves.js';
-import {
-  FALSE_SIDE,
-  firstPages,
-  layerDone,
-  showsOneColour,
-  TRUE_LAYER,
-  type Choose,
-} from './pages.js';
+import { FALSE_SIDE, layerDone, showsOneColour, TRUE_LAYER } from './checks.js';
+import type { Choose } from './page.js';
+import { firstPages } from './pages.js';
 
 const OTHERWISE: ColourScheme = ['white', 'red', 'green', 'blue', 'orange', 'yellow'];
 

@@ -1,2 +1,3 @@
 /** What somebody needs who has never solved a cube. */
-export * from './pages.js';
+export * from './page.js';
+export { firstPages } from './pages.js';

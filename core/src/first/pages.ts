@@ -1,94 +1,27 @@
 import type { Colour, ColourScheme } from '../cube/colours.js';
-import { copyCube, pieceAt, solvedCube, type Cube } from '../cube/cube.js';
-import { HOME_HOLD, HOLDS, sideInHold, type Hold } from '../cube/holds.js';
-import { STICKERS } from '../cube/geometry.js';
-import { paintStickers } from '../cube/cube.js';
-import { CORNERS, EDGES, inLayer, STICKER_PLACE } from '../cube/pieces.js';
+import { pieceAt, sameCube, solvedCube } from '../cube/cube.js';
+import { HOME_HOLD, HOLDS, sideInHold } from '../cube/holds.js';
+import { CORNERS, EDGES } from '../cube/pieces.js';
 import { BACK, DOWN, FRONT, LEFT, opposite, RIGHT, SIDES, UP, type Side } from '../cube/sides.js';
-import { applyTurns, STICKER_TARGETS, TURNS, turnOf, type Turn } from '../cube/turns.js';
-import { applyMoves, cubeAfter, holdAfter, wholeTurn, type Move } from '../notation/moves.js';
-import { readMoves } from '../notation/read.js';
-import { SIDE_WORDS } from '../notation/write.js';
+import { applyTurns, inverseTurn, STICKER_TARGETS, TURNS, turnOf } from '../cube/turns.js';
 import { drawTurn } from '../drawing/turn.js';
+import { holdAfter, wholeTurn } from '../notation/moves.js';
+import { SIDE_WORDS } from '../notation/write.js';
 import { goalHolds } from '../stages/goals.js';
-
-/** A sentence of the first pages, beside what it claims: true whenever it is so. */
-export interface FirstSentence {
-  says: string;
-  so: () => boolean;
-}
-
-/** A piece to be touched. */
-export interface Touch {
-  kind: 'touch';
-  says: string;
-  /** How many colours the piece has. */
-  colours: 1 | 2 | 3;
-}
-
-/** A question with answers to choose from. */
-export interface Choose {
-  kind: 'choose';
-  says: string;
-  /** Another cube than the page's. */
-  cube?: Cube;
-  /** Done before the eyes before it is asked. */
-  shows?: Move;
-  answers: readonly string[];
-  /** Which of the answers is right. */
-  right: number;
-  /** Done once it is answered, to be seen. */
-  then?: readonly Move[];
-}
-
-/** A turn to be done on the cube that is shown. */
-export interface Do {
-  kind: 'do';
-  says: string;
-  turn: Turn;
-}
-
-export type Ask = Touch | Choose | Do;
-
-/** One small page: what is told, on which cube, and something to do. */
-export interface FirstPage {
-  id: string;
-  title: string;
-  says: readonly FirstSentence[];
-  cube: Cube;
-  hold: Hold;
-  asks: readonly Ask[];
-}
-
-const turns = (text: string): Move[] => {
-  const read = readMoves(text);
-  if (!read.ok) throw new RangeError(read.error.message);
-  return read.value;
-};
-const after = (text: string): Cube => cubeAfter(turns(text));
-const centres = STICKERS.flatMap((_, sticker) => (STICKER_PLACE[sticker]! < 0 ? [sticker] : []));
-
-/** A cube of which a side shows one colour while its pieces are in the wrong places. */
-export const FALSE_SIDE = after("R' F R' B2 R F' R' B2 R2");
-/** A cube of which a whole layer is done and the rest is not. */
-export const TRUE_LAYER = after("x2 U R U' R' U' F' U F R U R' U R U2 R'");
-
-/** Whether every sticker of a side shows that side's colour. */
-export function showsOneColour(cube: Cube, side: Side): boolean {
-  const stickers = new Uint8Array(54);
-  paintStickers(cube, stickers);
-  return STICKERS.every((sticker, k) => sticker.side !== side || stickers[k] === side);
-}
-
-/** Whether the rim of a side's layer shows the colours of the centres beside it, and the side its own. */
-export function rimFits(cube: Cube, side: Side): boolean {
-  const stickers = new Uint8Array(54);
-  paintStickers(cube, stickers);
-  return STICKERS.every(({ side: of, piece }, k) => !inLayer(side)(piece) || stickers[k] === of);
-}
-
-/** Whether the layer of a side is done: its pieces are all where they belong. */
-export const layerDone = (cube: Cube, side: Side): boolean => goalHolds(cube, 'corners', side);
+import {
+  after,
+  CENTRES,
+  clockwiseFromOutside,
+  doneIn,
+  FALSE_SIDE,
+  heldAnew,
+  layerDone,
+  rimFits,
+  showsOneColour,
+  TRUE_LAYER,
+  wayFromFront,
+} from './checks.js';
+import type { Choose, Do, FirstPage } from './page.js';
 
 /** What somebody needs who has never solved a cube, with the colours of theirs. */
 export function firstPages(scheme: ColourScheme): FirstPage[] {
@@ -110,7 +43,7 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
           so: () =>
             CORNERS.every(({ stickers }) => stickers.length === 3) &&
             EDGES.every(({ stickers }) => stickers.length === 2) &&
-            centres.length === 6,
+            CENTRES.length === 6,
         },
         {
           says: 'However you turn, a corner stays a corner and an edge stays an edge.',
@@ -124,7 +57,7 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
           says: 'A centre never leaves its place: it tells which colour its side will be.',
           so: () =>
             TURNS.every((turn) =>
-              centres.every((sticker) => STICKER_TARGETS[turn]![sticker] === sticker),
+              CENTRES.every((sticker) => STICKER_TARGETS[turn]![sticker] === sticker),
             ),
         },
       ],
@@ -241,13 +174,13 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
         {
           says: 'Turning a side changes the cube; turning the whole cube only shows another side.',
           so: () =>
-            TURNS.every((turn) => !same(applyTurns(solvedCube(), [turn]), solvedCube())) &&
-            HOLDS.every((hold) => same(heldAnew(mixed, hold), mixed)),
+            TURNS.every((turn) => !sameCube(applyTurns(solvedCube(), [turn]), solvedCube())) &&
+            HOLDS.every((hold) => sameCube(heldAnew(mixed, hold), mixed)),
         },
         {
           says: 'Do the second by mistake, and every turn after it is another one.',
           so: () =>
-            !same(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
+            !sameCube(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
         },
       ],
       cube: mixed,
@@ -279,7 +212,7 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
         {
           says: 'Keep a thumb in front until a sequence is over.',
           so: () =>
-            !same(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
+            !sameCube(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
         },
       ],
       cube: solvedCube(),
@@ -309,7 +242,10 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
           says: 'The dark part turns the way the arrow points; a dash (′) means the other way.',
           so: () =>
             TURNS.every((turn) =>
-              same(applyTurns(applyTurns(solvedCube(), [turn]), [back(turn)]), solvedCube()),
+              sameCube(
+                applyTurns(applyTurns(solvedCube(), [turn]), [inverseTurn(turn)]),
+                solvedCube(),
+              ),
             ),
         },
       ],
@@ -364,30 +300,3 @@ const WHICH: Partial<Record<Side, string>> = {
 };
 
 const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
-const same = (a: Cube, b: Cube): boolean => a.every((value, k) => value === b[k]);
-const back = (turn: Turn): Turn => turnOf(Math.floor(turn / 3) as Side, 3 - (turn % 3));
-
-/** A cube turned as a whole is the same cube. */
-function heldAnew(cube: Cube, hold: Hold): Cube {
-  const copy = copyCube(cube);
-  applyMoves(copy, hold, [wholeTurn(0, 1), wholeTurn(1, 1), wholeTurn(2, 1)]);
-  return copy;
-}
-
-/** The solved cube after turns said in a hold. */
-function doneIn(hold: Hold, text: string): Cube {
-  const cube = solvedCube();
-  applyMoves(cube, hold, turns(text));
-  return cube;
-}
-
-/** For each side, a quarter turn takes its own stickers row by row to columns, as a clock goes. */
-const clockwiseFromOutside = (): boolean =>
-  SIDES.every((side) => {
-    const targets = STICKER_TARGETS[turnOf(side, 1)]!;
-    // The sticker at the top middle of a side, read from outside, goes to its right middle.
-    return targets[side * 9 + 1] === side * 9 + 5;
-  });
-
-/** In words, which way a clockwise turn of a side goes for somebody in front. */
-const wayFromFront = (side: Side): string => SIDE_WORDS[side]!.way[0];

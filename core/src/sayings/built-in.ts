@@ -35,7 +35,7 @@ export const SAYINGS: readonly Saying[] = [
   saying(
     "U' L' U' L U",
     'The hens',
-    'cross the yard · raise the lid · scoop the grain · lower the lid · cross again',
+    'cross the yard · raise the lid · take the grain · lower the lid · cross again',
   ),
   saying(
     "U R U' R' U' F' U F",
