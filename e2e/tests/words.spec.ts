@@ -1,4 +1,5 @@
 import { expect, test } from './bench-page.js';
+import { signUp, someName } from './people.js';
 
 const TURNS = "F R2 U' L B2 D R' F2 U L2 B' D2 R";
 
@@ -72,4 +73,31 @@ test('a teacher’s own words stand under the tiles, are checked, and a sentence
   await bench.press('8');
   const said = page.locator('sc-saying');
   await expect(said).toContainText(/The kettle\s*lid up\s*spoon in\s*lid down\s*stir/);
+});
+
+test('a learner sees the words of their coach', async ({ bench, page, browser }) => {
+  const coaching = await browser.newContext();
+  const coach = await coaching.newPage();
+  await signUp(coach, someName('Runa'), 'I teach others');
+  const id = crypto.randomUUID();
+  const group = await coach.request.post('/api/groups', { data: { id, name: 'Thursday' } });
+  const { code } = (await group.json()) as { code: string };
+  await coach.goto('/workshop');
+  await coach.getByRole('button', { name: 'Copy and change Gentle' }).click();
+  await coach.getByRole('button', { name: /^White corners/ }).click();
+  const words = coach.locator('sc-sayings-form').getByLabel('Words, one for each turn').first();
+  await words.fill('lid up · spoon in · lid down · stir');
+  await words.blur();
+  const told = coach.waitForResponse((answer) => answer.url().endsWith('/api/settings'));
+  await coach.getByRole('button', { name: 'Use this method' }).click();
+  await told;
+  await coaching.close();
+
+  await signUp(page, someName('Amalie'));
+  expect((await page.request.post('/api/groups/join', { data: { code } })).ok()).toBeTruthy();
+  await bench.open();
+  await bench.enterTurns(TURNS);
+  await bench.walk();
+  await bench.press('8');
+  await expect(page.locator('sc-saying')).toContainText(/lid up\s*spoon in\s*lid down\s*stir/);
 });
