@@ -10,18 +10,23 @@ test('somebody who has never solved goes through the first pages, leaves, and go
   await offer.getByRole('link', { name: 'Show me' }).click();
   await expect(page.getByRole('heading', { name: 'Three kinds of pieces' })).toBeVisible();
   const yes = page.getByText('Yes, that is it.');
-  const goOn = page.getByRole('button', { name: 'Go on' });
+  // What was asked is gone before the next is answered, or the answer goes to the question before.
+  const goOn = async () => {
+    await expect(yes).toBeVisible();
+    await page.getByRole('button', { name: 'Go on' }).click();
+    await expect(yes).toHaveCount(0);
+  };
+  const answers = page.getByRole('group', { name: 'Answers' });
   for (const sticker of [0, 1, 4]) {
     await page.locator(`[data-sticker="${sticker}"]`).click();
-    await expect(yes).toBeVisible();
-    await goOn.click();
+    await goOn();
   }
-  await page.getByRole('button', { name: 'green' }).click();
+  await answers.getByRole('button', { name: 'green' }).click();
   await expect(page.getByText('Not that one.')).toBeVisible();
-  await page.getByRole('button', { name: 'blue' }).click();
-  await goOn.click();
-  await page.getByRole('button', { name: 'orange' }).click();
-  await goOn.click();
+  await answers.getByRole('button', { name: 'blue' }).click();
+  await goOn();
+  await answers.getByRole('button', { name: 'orange' }).click();
+  await goOn();
   await expect(page.getByRole('heading', { name: 'A side is not a layer' })).toBeVisible();
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id }) => id)).toEqual([]);
@@ -41,10 +46,9 @@ test('somebody who has never solved goes through the first pages, leaves, and go
   await page.getByRole('button', { name: /^How a tile is read/ }).click();
   for (const turn of ['right side, away from you', 'top, to the right', 'front, to the right']) {
     await page.getByRole('button', { name: turn }).click();
-    await expect(yes).toBeVisible();
-    await goOn.click();
+    await goOn();
   }
   await page.getByRole('button', { name: 'The cross of the first layer' }).click();
-  await goOn.click();
+  await goOn();
   await expect(page.getByText('That is all you need to begin.')).toBeVisible();
 });
