@@ -1,14 +1,16 @@
+import { cubeBy } from '../core.spec-support.js';
 import { readable } from '../claims/readable.js';
 import { COLOURS, type ColourScheme } from '../cube/colours.js';
-import { colourAt, copyCube } from '../cube/cube.js';
+import { colourAt } from '../cube/cube.js';
 import { faceInHold, sideInHold, stickerInHold } from '../cube/holds.js';
 import { isSolvable } from '../cube/laws.js';
 import { BACK, FRONT, LEFT, RIGHT, UP } from '../cube/sides.js';
-import { STICKER_TARGETS } from '../cube/turns.js';
-import { applyMoves, isWholeCube } from '../notation/moves.js';
+import { STICKER_TARGETS, turnOf } from '../cube/turns.js';
+import { isWholeCube } from '../notation/moves.js';
 import { FALSE_SIDE, layerDone, showsOneColour, TRUE_LAYER } from './checks.js';
 import type { Choose } from './page.js';
 import { firstPages } from './pages.js';
+import { doneBy, shownAt } from './shown.js';
 
 const OTHERWISE: ColourScheme = ['white', 'red', 'green', 'blue', 'orange', 'yellow'];
 
@@ -49,12 +51,12 @@ describe('the first pages', () => {
   it('ask for colours that are where they are said to be', () => {
     for (const scheme of [COLOURS, OTHERWISE]) {
       expect(choices('opposite', scheme).map(right)).toEqual([scheme[BACK]!, scheme[LEFT]!]);
-      const [first, second] = choices('hold', scheme);
-      expect(right(first!)).toBe(scheme[RIGHT]!);
-      // Turned a quarter to the left, what was in front is on the left.
       const page = firstPages(scheme).find(({ id }) => id === 'hold')!;
-      const hold = applyMoves(copyCube(page.cube), page.hold, first!.then!);
-      expect(scheme[sideInHold(hold, FRONT)]).toBe(scheme[RIGHT]!);
+      const [first, second] = choices('hold', scheme);
+      expect(right(first!)).toBe(scheme[sideInHold(shownAt(page, 0, []).hold, RIGHT)]!);
+      // Also when the first was left out: its cube is turned before the second is asked.
+      const { hold } = shownAt(page, 1, []);
+      expect(second!.says).toContain(`Now ${scheme[sideInHold(hold, FRONT)]!} is in front.`);
       expect(right(second!)).toBe(scheme[sideInHold(hold, LEFT)]!);
       expect(faceInHold(hold, FRONT)).toBe(LEFT);
     }
@@ -76,6 +78,14 @@ describe('the first pages', () => {
         .toBe(to);
     }
     expect(choices('letters').map(right)).toEqual(['to the right', 'towards you', 'to the left']);
+  });
+
+  it('show each ask as those before it leave the cube, or its own cube as the page is held', () => {
+    const tiles = pages.find(({ id }) => id === 'tiles')!;
+    expect(shownAt(tiles, 2, [turnOf(FRONT, 1)]).cube).toEqual(cubeBy("R U' F"));
+    const layer = pages.find(({ id }) => id === 'layer')!;
+    expect(shownAt(layer, 0, doneBy(layer.asks[0]!)).hold).not.toBe(layer.hold);
+    expect(shownAt(layer, 1, [])).toEqual({ cube: TRUE_LAYER, hold: layer.hold });
   });
 
   it('ask what was turned after turning it', () => {

@@ -1,7 +1,18 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { By } from '@angular/platform-browser';
 import type { Store } from '@ngrx/store';
+import {
+  applyTurns,
+  FRONT,
+  RIGHT,
+  sideInHold,
+  solvedCube,
+  turnOf,
+  type Cube,
+} from '@sleetcrest/core';
 import { openStore } from '../../app.spec-support';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { CubeView } from '../../parts/cube/cube-view';
 import { First } from './first';
 
 describe('first things', () => {
@@ -16,6 +27,9 @@ describe('first things', () => {
   });
 
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const shown = (): CubeView =>
+    fixture.debugElement.query(By.directive(CubeView)).componentInstance as CubeView;
+  const cube = (): Cube => shown().cube();
   const said = (): string => host().querySelector('.outcome')?.textContent.trim() ?? '';
   const question = (): string => host().querySelector('.question')!.textContent.trim();
   const page = (): number => store.selectSignal(readerFeature.selectFirstPage)();
@@ -63,16 +77,33 @@ describe('first things', () => {
 
   it('do what a tile says, and take back what it does not', async () => {
     await open(6);
+    const solved = cube();
     jasmine.clock().install();
     try {
       await press('right side, towards you');
       expect(said()).toContain('Not that one');
+      expect(cube()).not.toEqual(solved);
       jasmine.clock().tick(800);
+      await fixture.whenStable();
+      expect(cube()).toEqual(solved);
+      // What comes before it was taken back is done on the cube as it was.
+      await press('top, to the left');
+      await press('right side, away from you');
+      expect(said()).toContain('Yes');
+      jasmine.clock().tick(800);
+      await fixture.whenStable();
     } finally {
       jasmine.clock().uninstall();
     }
-    await press('right side, away from you');
-    expect(said()).toContain('Yes');
+    expect(cube()).toEqual(applyTurns(solvedCube(), [turnOf(RIGHT, 1)]));
+  });
+
+  it('turn the cube as the next question has it when one is left out', async () => {
+    await open(5);
+    const before = shown().hold();
+    await press('Leave this out');
+    expect(question()).toContain('Now red is in front.');
+    expect(sideInHold(shown().hold(), FRONT)).toBe(sideInHold(before, RIGHT));
   });
 
   it('show a turn before they ask what was turned', async () => {

@@ -1,32 +1,36 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  signal,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
-  applyMoves,
-  copyCube,
-  holdAfter,
-  isWholeCube,
   paintedFromCube,
+  PLACES,
   SIDES,
   STICKER_PLACE,
-  PLACES,
   stickerInHold,
   stickersSeen,
   turnOf,
   writeMove,
-  type Cube,
-  type Hold,
   type Move,
   type Turn,
 } from '@sleetcrest/core';
-import { firstPages, type Ask } from '@sleetcrest/core/first';
+import { doneBy, firstPages, shownAt, type Ask } from '@sleetcrest/core/first';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
 import { Crown } from '../../parts/crown/crown';
 import { CubeView } from '../../parts/cube/cube-view';
 import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
 import { TurnTile } from '../../parts/tiles/turn-tile';
+
+/** How long a turn that was not meant is seen. */
+const SLIP_MS = 700;
 
 /** What came of an answer. */
 type Outcome = 'right' | 'wrong' | null;
@@ -55,7 +59,8 @@ export class First {
   protected readonly chosen = signal<number | null>(null);
   /** Whether what an ask shows was seen. */
   protected readonly shown = signal(false);
-  private readonly turned = signal<{ cube: Cube; hold: Hold } | null>(null);
+  /** A turn that was not meant: seen for a moment, and then taken back. */
+  private readonly slip = signal<Turn | null>(null);
 
   protected readonly ask = computed((): Ask | undefined => this.page()?.asks[this.askAt()]);
   protected readonly choice = computed(() => {
@@ -67,10 +72,17 @@ export class First {
     return ask?.kind === 'do' ? ask : null;
   });
   protected readonly touching = computed(() => this.ask()?.kind === 'touch');
-  protected readonly cube = computed(
-    () => this.turned()?.cube ?? this.choice()?.cube ?? this.page()!.cube,
-  );
-  protected readonly hold = computed(() => this.turned()?.hold ?? this.page()!.hold);
+  private readonly since = computed((): readonly Move[] => {
+    const ask = this.ask();
+    if (ask && this.outcome() === 'right') return doneBy(ask);
+    const slip = this.slip();
+    if (slip !== null) return [slip];
+    const shows = this.choice()?.shows;
+    return this.shown() && shows !== undefined ? [shows] : [];
+  });
+  private readonly seen = computed(() => shownAt(this.page()!, this.askAt(), this.since()));
+  protected readonly cube = computed(() => this.seen().cube);
+  protected readonly hold = computed(() => this.seen().hold);
   protected readonly picture = computed(() =>
     stickersSeen(paintedFromCube(this.cube()), this.scheme(), this.hold()),
   );
@@ -90,9 +102,16 @@ export class First {
     })),
   );
 
+  constructor() {
+    effect((onCleanup) => {
+      if (this.slip() === null) return;
+      const over = setTimeout(() => this.slip.set(null), SLIP_MS);
+      onCleanup(() => clearTimeout(over));
+    });
+  }
+
   protected goTo(page: number): void {
     this.begin(0);
-    this.turned.set(null);
     const change = { firstPage: Math.max(0, Math.min(this.count(), page)), firstOffered: true };
     this.store.dispatch(SettingsPage.settingChanged({ change }));
   }
@@ -102,32 +121,15 @@ export class First {
     this.outcome.set(null);
     this.chosen.set(null);
     this.shown.set(false);
+    this.slip.set(null);
   }
 
   /** To the next thing to do, or the next page. */
   protected next(): void {
     const page = this.page();
     if (!page) return;
-    if (this.askAt() + 1 >= page.asks.length) {
-      this.goTo(this.at() + 1);
-      return;
-    }
-    // Another cube begins as it is; the same one goes on as it was left.
-    if (this.choice()?.cube || page.asks[this.askAt() + 1]!.kind === 'choose') this.keepTurned();
-    this.begin(this.askAt() + 1);
-  }
-
-  private keepTurned(): void {
-    const next = this.page()!.asks[this.askAt() + 1]!;
-    if (next.kind === 'choose' && next.cube) this.turned.set(null);
-  }
-
-  /** Shows what is asked about. */
-  protected show(): void {
-    const { shows } = this.choice()!;
-    if (shows === undefined) return;
-    this.move([shows]);
-    this.shown.set(true);
+    if (this.askAt() + 1 < page.asks.length) this.begin(this.askAt() + 1);
+    else this.goTo(this.at() + 1);
   }
 
   protected answer(at: number): void {
@@ -135,7 +137,6 @@ export class First {
     if (!ask || this.outcome() === 'right') return;
     this.chosen.set(at);
     this.outcome.set(at === ask.right ? 'right' : 'wrong');
-    if (at === ask.right && ask.then) this.move(ask.then);
   }
 
   protected touch(sticker: number): void {
@@ -149,20 +150,7 @@ export class First {
     const ask = this.deed();
     if (!ask || this.outcome() === 'right') return;
     const right = turn === ask.turn;
-    // A turn that was not meant is seen, and taken back with the next one.
-    const before = this.turned();
-    this.move([turn]);
     this.outcome.set(right ? 'right' : 'wrong');
-    if (!right) setTimeout(() => this.turned.set(before), 700);
-  }
-
-  private move(moves: readonly Move[]): void {
-    const cube = copyCube(this.cube());
-    let hold = this.hold();
-    for (const move of moves) {
-      if (isWholeCube(move)) hold = holdAfter(hold, move);
-      else hold = applyMoves(cube, hold, [move]);
-    }
-    this.turned.set({ cube, hold });
+    this.slip.set(right ? null : turn);
   }
 }
