@@ -1,7 +1,6 @@
 import type { Case, LiningUp, PatternApproach } from './approach.js';
-import { at, colour, count, faces, say, turnsOf, unfinishedAt } from './claims.js';
-import { also } from './seen/also.js';
-import { STUCK_BELOW, tucksIn, unfinished } from './seen/first-corner.js';
+import { at, colour, faces, say } from './claims.js';
+import { stuck, tucksIn, turnsOutward } from './seen/first-corner.js';
 
 const matched = (side: 'right' | 'left'): LiningUp => {
   const [place, letter] = side === 'right' ? ['UFR', 'R'] : ['UFL', 'L'];
@@ -66,61 +65,15 @@ export const cornersMatch: PatternApproach = {
     {
       id: 'corners-match/up',
       title: 'First colour up: bring it to a side',
-      rank: 2,
-      seen: also(unfinished('D'), { 'UFR.U': 'first' }),
-      pieces: ['UFR'],
-      lineUp: {
-        layer: 'U',
-        turning: [
-          say('The corner must stand above a place that is not solved.', unfinishedAt('DFR')),
-          say(
-            'Turn the top until it is between {front} and {right}.',
-            at('piece', 'UFR', 'lined-up'),
-          ),
-        ],
-        already: [
-          say('It is between {front} and {right}.', at('piece', 'UFR', 'lined-up')),
-          say('The place below it is not solved.', unfinishedAt('DFR')),
-        ],
-      },
+      ...turnsOutward('D'),
       sequence: "R U2 R'",
-      look: [
-        say(
-          'No corner on top has {first} on a side.',
-          count(
-            { kind: 'corner', at: 'U', facing: { colour: 'first', sides: 'FRBL' } },
-            0,
-            'before',
-          ),
-        ),
-        say('This one shows {first} on top.', faces('piece', 'first', 'U', 'before')),
-      ],
-      why: [
-        say(
-          'The three turns bring {first} to a side.',
-          turnsOf(3),
-          faces('piece', 'first', 'FRBL', 3),
-        ),
-        say(
-          'They also stir the place below, so a solved corner there would be lost.',
-          unfinishedAt('DFR'),
-          at('DFR', 'U', 3),
-        ),
-      ],
     },
     {
       id: 'corners-match/stuck',
       title: 'Stuck below: take it out',
       rank: 3,
-      ...STUCK_BELOW,
+      ...stuck(3),
       sequence: TUCK_RIGHT,
-      why: [
-        say(
-          'The three turns bring it to the top. Then look again.',
-          turnsOf(3),
-          at('piece', 'U', 3),
-        ),
-      ],
     },
   ],
 };

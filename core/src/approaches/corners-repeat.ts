@@ -12,7 +12,7 @@ import {
   type Claim,
   type Sentence,
 } from './claims.js';
-import { STUCK_BELOW, tucksIn } from './seen/first-corner.js';
+import { stuck, tucksIn } from './seen/first-corner.js';
 
 /** The corner comes above its place, and its first colour then faces somewhere. */
 const abovePlace = (
@@ -102,17 +102,10 @@ export const cornersRepeat: PatternApproach = {
     },
     {
       id: 'corners-repeat/stuck',
-      ...STUCK_BELOW,
+      ...stuck(4),
       title: 'Stuck below: bring it up',
       rank: 2,
       sequence: "R U R' U'",
-      why: [
-        say(
-          'The four turns bring it to the top. Then look again.',
-          turnsOf(4),
-          at('piece', 'U', 4),
-        ),
-      ],
     },
   ],
 };

@@ -1,6 +1,6 @@
 import type { LiningUp, PatternApproach } from './approach.js';
 import { at, belongs, colour, faces, home, say, turnsOf } from './claims.js';
-import { STUCK_BELOW, tucksIn } from './seen/first-corner.js';
+import { stuck, tucksIn } from './seen/first-corner.js';
 
 const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {
   const place = [at('piece', 'UFR', 'lined-up'), belongs('piece', 'DFR')];
@@ -79,15 +79,8 @@ export const cornersThree: PatternApproach = {
       id: 'corners-three/stuck',
       title: 'Stuck below: take it out',
       rank: 2,
-      ...STUCK_BELOW,
+      ...stuck(3),
       sequence: "R U R'",
-      why: [
-        say(
-          'The three turns bring it to the top. Then look again.',
-          turnsOf(3),
-          at('piece', 'U', 3),
-        ),
-      ],
     },
   ],
 };

@@ -2,6 +2,7 @@ import type { SearchApproach } from './approach.js';
 import {
   at,
   beside,
+  count,
   done,
   faces,
   fits,
@@ -9,6 +10,8 @@ import {
   say,
   solved,
   unsolved,
+  type Claim,
+  type Moment,
   type Sentence,
 } from './claims.js';
 
@@ -28,6 +31,12 @@ const PLACE_COMES: Sentence = say(
   'First turn the bottom, or it would not fit the edges that are placed.',
   { is: 'else-not', so: fits('D', 'after', 'piece', 'piece2') },
 );
+const THE_TWO_FIT = say(
+  'Now the two fit each other, however the bottom turns.',
+  fits('D', 'after', 'piece', 'piece2'),
+);
+const allDown = (when: Moment): Claim =>
+  count({ kind: 'edge', at: 'D', facing: { colour: 'first', sides: 'D' } }, 4, when);
 
 /** The whole cross planned before the first turn, each edge placed relative to those already there. */
 export const crossUnder: SearchApproach = {
@@ -63,12 +72,7 @@ export const crossUnder: SearchApproach = {
         GOES_IN,
       ],
       turning: [PLACE_COMES],
-      why: [
-        say(
-          'Now the two fit each other, however the bottom turns.',
-          fits('D', 'after', 'piece', 'piece2'),
-        ),
-      ],
+      why: [THE_TWO_FIT],
       otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
@@ -79,12 +83,7 @@ export const crossUnder: SearchApproach = {
         GOES_IN,
       ],
       turning: [PLACE_COMES],
-      why: [
-        say(
-          'Now the two fit each other, however the bottom turns.',
-          fits('D', 'after', 'piece', 'piece2'),
-        ),
-      ],
+      why: [THE_TWO_FIT],
       otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
@@ -101,12 +100,7 @@ export const crossUnder: SearchApproach = {
       why: [
         say(
           'Now all four fit each other.',
-          {
-            is: 'count',
-            of: { kind: 'edge', at: 'D', facing: { colour: 'first', sides: 'D' } },
-            number: 4,
-            when: 'after',
-          },
+          allDown('after'),
           fits('D', 'after', 'piece', 'piece2'),
         ),
       ],
@@ -116,12 +110,11 @@ export const crossUnder: SearchApproach = {
       id: 'cross-under/line-up',
       title: 'Line up the bottom',
       look: [
-        say('All four fit each other, but not the centres yet.', unsolved('piece', 'before'), {
-          is: 'count',
-          of: { kind: 'edge', at: 'D', facing: { colour: 'first', sides: 'D' } },
-          number: 4,
-          when: 'before',
-        }),
+        say(
+          'All four fit each other, but not the centres yet.',
+          unsolved('piece', 'before'),
+          allDown('before'),
+        ),
       ],
       turning: [
         say('Turn the bottom until it is below its own centre.', solved('piece', 'lined-up')),

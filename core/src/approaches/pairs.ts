@@ -10,6 +10,7 @@ import {
   say,
   touch,
   turnsOf,
+  type Claim,
   type Sentence,
 } from './claims.js';
 
@@ -25,6 +26,13 @@ const THEN = [
   say('The edge is {to2}.', at('piece2', '{to2}', 'after')),
 ];
 const NOTHING_LOST = say('No pair that is solved is lost.', { is: 'keeps-pairs' });
+
+/** What the three turns do, where the two are after it, and that nothing was lost by it. */
+const threeTurns = (says: string, ...claims: Claim[]): Sentence[] => [
+  say(`The three turns ${says}`, turnsOf(3), ...claims),
+  ...THEN,
+  NOTHING_LOST,
+];
 
 const CORNER_FIRST = say(
   'First turn the top until the corner is {lined}.',
@@ -72,7 +80,12 @@ const WRONGLY = say(
   touch('piece', 'piece2', 'before'),
   { is: 'next-to', pieces: ['piece', 'piece2'], matching: true, not: true, when: 'before' },
 );
-const MOVE_THEM = [say('The three turns move them apart.', turnsOf(3)), ...THEN, NOTHING_LOST];
+const MOVE_THEM = threeTurns('move them apart.');
+const OPENS = say(
+  'The first turn opens their place, at the front right.',
+  belongs('piece', 'DFR'),
+  belongs('piece2', 'FR'),
+);
 
 /** Corner and middle edge put in together; replaces the corners and the middle edges. */
 export const pairs: SearchApproach = {
@@ -90,71 +103,36 @@ export const pairs: SearchApproach = {
       title: 'Free it: a piece is not on top',
       find: FIND,
       look: [BOTH_LOW],
-      why: [
-        say(
-          'The three turns bring both to the top.',
-          turnsOf(3),
-          at('piece', 'U', 3),
-          at('piece2', 'U', 3),
-        ),
-        ...THEN,
-        NOTHING_LOST,
-      ],
+      why: threeTurns('bring both to the top.', at('piece', 'U', 3), at('piece2', 'U', 3)),
       otherwise: {
         corner: {
           look: [CORNER_LOW],
           turning: [EDGE_FIRST],
-          why: [
-            say('The three turns bring the corner to the top.', turnsOf(3), at('piece', 'U', 3)),
-            ...THEN,
-            NOTHING_LOST,
-          ],
+          why: threeTurns('bring the corner to the top.', at('piece', 'U', 3)),
         },
         edge: {
           look: [EDGE_LOW],
           turning: [CORNER_FIRST],
-          why: [
-            say('The three turns bring the edge to the top.', turnsOf(3), at('piece2', 'U', 3)),
-            ...THEN,
-            NOTHING_LOST,
-          ],
+          why: threeTurns('bring the edge to the top.', at('piece2', 'U', 3)),
         },
         'both-corner': {
-          why: [
-            say(
-              'The three turns bring the corner to the top; the edge comes next.',
-              turnsOf(3),
-              at('piece', 'U', 3),
-              notAt('piece2', 'U', 3),
-            ),
-            ...THEN,
-            NOTHING_LOST,
-          ],
+          why: threeTurns(
+            'bring the corner to the top; the edge comes next.',
+            at('piece', 'U', 3),
+            notAt('piece2', 'U', 3),
+          ),
         },
         'both-edge': {
-          why: [
-            say(
-              'The three turns bring the edge to the top; the corner comes next.',
-              turnsOf(3),
-              at('piece2', 'U', 3),
-              notAt('piece', 'U', 3),
-            ),
-            ...THEN,
-            NOTHING_LOST,
-          ],
+          why: threeTurns(
+            'bring the edge to the top; the corner comes next.',
+            at('piece2', 'U', 3),
+            notAt('piece', 'U', 3),
+          ),
         },
         shift: {
           look: [EDGE_LOW],
           turning: [CORNER_FIRST],
-          why: [
-            say(
-              'The three turns move the two; the edge comes up next.',
-              turnsOf(3),
-              notAt('piece2', 'U', 3),
-            ),
-            ...THEN,
-            NOTHING_LOST,
-          ],
+          why: threeTurns('move the two; the edge comes up next.', notAt('piece2', 'U', 3)),
         },
       },
     },
@@ -188,11 +166,7 @@ export const pairs: SearchApproach = {
       ],
       turning: BOTH_FIRST,
       why: [
-        say(
-          'The first turn opens their place, at the front right.',
-          belongs('piece', 'DFR'),
-          belongs('piece2', 'FR'),
-        ),
+        OPENS,
         say(
           'The top turns the pair into it, and the last turn closes it: both are solved.',
           turnsOf(3),
@@ -214,11 +188,7 @@ export const pairs: SearchApproach = {
       ],
       turning: BOTH_FIRST,
       why: [
-        say(
-          'The first turn opens their place, at the front right.',
-          belongs('piece', 'DFR'),
-          belongs('piece2', 'FR'),
-        ),
+        OPENS,
         say(
           'The two meet on the way, with colours that go together.',
           apart('piece', 'piece2', 'lined-up'),

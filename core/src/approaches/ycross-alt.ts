@@ -1,6 +1,13 @@
 import type { PatternApproach } from './approach.js';
-import { anyHold, count, done, looksLeft, say, turnsOf } from './claims.js';
-import { ANGLE, BAR, DOT, flipped, twoUp } from './seen/last-cross.js';
+import {
+  ANGLE,
+  ANY_HOLD,
+  BAR,
+  DOT,
+  leavesTwo,
+  ONE_MORE_LOOK,
+  turnsRound,
+} from './seen/last-cross.js';
 
 const SEQUENCE = "F U R U' R' F'";
 
@@ -19,14 +26,11 @@ export const ycrossAlt: PatternApproach = {
       ...DOT,
       sequence: SEQUENCE,
       why: [
-        say(
-          'Any hold will do.',
-          anyHold(count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, 2, 'after')),
-        ),
-        say(
+        ANY_HOLD,
+        leavesTwo(
           'The six turns leave two of them facing up, across from each other. Then look again.',
-          turnsOf(6),
-          ...twoUp('UF', 'UB'),
+          'UF',
+          'UB',
         ),
       ],
     },
@@ -34,26 +38,15 @@ export const ycrossAlt: PatternApproach = {
       id: 'ycross-alt/angle',
       ...ANGLE,
       sequence: SEQUENCE,
-      why: [
-        say(
-          'The six turns turn round the two edges in front and on the right.',
-          turnsOf(6),
-          ...flipped('UF', 'UR'),
-        ),
-        say('Then all four face up.', done()),
-      ],
+      why: turnsRound('UF', 'UR'),
     },
     {
       id: 'ycross-alt/bar',
       ...BAR,
       sequence: SEQUENCE,
       why: [
-        say(
-          'The six turns leave two of them facing up, side by side.',
-          turnsOf(6),
-          ...twoUp('UB', 'UL'),
-        ),
-        say('One more look will finish the cross.', looksLeft(1)),
+        leavesTwo('The six turns leave two of them facing up, side by side.', 'UB', 'UL'),
+        ONE_MORE_LOOK,
       ],
     },
   ],

@@ -1,6 +1,13 @@
 import type { PatternApproach } from './approach.js';
-import { anyHold, count, done, looksLeft, say, turnsOf } from './claims.js';
-import { ANGLE, BAR, DOT, flipped, twoUp } from './seen/last-cross.js';
+import {
+  ANGLE,
+  ANY_HOLD,
+  BAR,
+  DOT,
+  leavesTwo,
+  ONE_MORE_LOOK,
+  turnsRound,
+} from './seen/last-cross.js';
 
 const SEQUENCE = "F R U R' U' F'";
 
@@ -19,14 +26,11 @@ export const ycrossRepeat: PatternApproach = {
       ...DOT,
       sequence: SEQUENCE,
       why: [
-        say(
-          'Any hold will do.',
-          anyHold(count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, 2, 'after')),
-        ),
-        say(
+        ANY_HOLD,
+        leavesTwo(
           'The six turns leave two of them facing up, side by side. Then look again.',
-          turnsOf(6),
-          ...twoUp('UF', 'UR'),
+          'UF',
+          'UR',
         ),
       ],
     },
@@ -35,26 +39,15 @@ export const ycrossRepeat: PatternApproach = {
       ...ANGLE,
       sequence: SEQUENCE,
       why: [
-        say(
-          'The six turns leave two of them facing up, across from each other.',
-          turnsOf(6),
-          ...twoUp('UL', 'UR'),
-        ),
-        say('One more look will finish the cross.', looksLeft(1)),
+        leavesTwo('The six turns leave two of them facing up, across from each other.', 'UL', 'UR'),
+        ONE_MORE_LOOK,
       ],
     },
     {
       id: 'ycross-repeat/bar',
       ...BAR,
       sequence: SEQUENCE,
-      why: [
-        say(
-          'The six turns turn round the two edges in front and at the back.',
-          turnsOf(6),
-          ...flipped('UF', 'UB'),
-        ),
-        say('Then all four face up.', done()),
-      ],
+      why: turnsRound('UF', 'UB'),
     },
   ],
 };

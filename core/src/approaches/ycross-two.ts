@@ -1,6 +1,13 @@
 import type { PatternApproach } from './approach.js';
-import { anyHold, count, done, looksLeft, say, turnsOf } from './claims.js';
-import { ANGLE, BAR, DOT, flipped, twoUp } from './seen/last-cross.js';
+import {
+  ANGLE,
+  ANY_HOLD,
+  BAR,
+  DOT,
+  leavesTwo,
+  ONE_MORE_LOOK,
+  turnsRound,
+} from './seen/last-cross.js';
 
 const FOR_BAR = "F R U R' U' F'";
 
@@ -20,43 +27,26 @@ export const ycrossTwo: PatternApproach = {
       ...DOT,
       sequence: FOR_BAR,
       why: [
-        say(
-          'Any hold will do.',
-          anyHold(count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, 2, 'after')),
-        ),
-        say(
+        ANY_HOLD,
+        leavesTwo(
           'The six turns for the bar leave two of them facing up, side by side.',
-          turnsOf(6),
-          ...twoUp('UF', 'UR'),
+          'UF',
+          'UR',
         ),
-        say('One more look will finish the cross.', looksLeft(1)),
+        ONE_MORE_LOOK,
       ],
     },
     {
       id: 'ycross-two/angle',
       ...ANGLE,
       sequence: "F U R U' R' F'",
-      why: [
-        say(
-          'The six turns turn round the two edges in front and on the right.',
-          turnsOf(6),
-          ...flipped('UF', 'UR'),
-        ),
-        say('Then all four face up.', done()),
-      ],
+      why: turnsRound('UF', 'UR'),
     },
     {
       id: 'ycross-two/bar',
       ...BAR,
       sequence: FOR_BAR,
-      why: [
-        say(
-          'The six turns turn round the two edges in front and at the back.',
-          turnsOf(6),
-          ...flipped('UF', 'UB'),
-        ),
-        say('Then all four face up.', done()),
-      ],
+      why: turnsRound('UF', 'UB'),
     },
   ],
 };

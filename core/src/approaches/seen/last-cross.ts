@@ -1,5 +1,17 @@
 import type { Case } from '../approach.js';
-import { colour, count, faces, say, type Claim } from '../claims.js';
+import {
+  anyHold,
+  colour,
+  count,
+  done,
+  faces,
+  looksLeft,
+  say,
+  turnsOf,
+  type Claim,
+  type Moment,
+  type Sentence,
+} from '../claims.js';
 
 type Seen = Pick<Case, 'title' | 'seen' | 'pieces' | 'find' | 'look'>;
 
@@ -9,9 +21,14 @@ const FIND = [
     count({ kind: 'edge', with: 'opposite' }, 4, 'found'),
   ),
 ];
-const shows = (...places: string[]): Claim[] => [
-  ...places.map((place) => colour(`${place}.U`, 'opposite', 'before')),
-  count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, places.length, 'before'),
+
+const edgesUp = (number: number, when: Moment): Claim =>
+  count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, number, when);
+
+/** Edges that show the opposite colour up: these and no others. */
+const facingUp = (when: Moment, ...places: string[]): Claim[] => [
+  edgesUp(places.length, when),
+  ...places.map((place) => colour(`${place}.U`, 'opposite', when)),
 ];
 
 /** Edges of the last layer facing up: none, two neighbours, two opposite; each in its hold. */
@@ -20,7 +37,7 @@ export const DOT: Seen = {
   seen: { 'UF.U': '!opposite', 'UR.U': '!opposite', 'UB.U': '!opposite', 'UL.U': '!opposite' },
   pieces: ['UF', 'UR', 'UB', 'UL'],
   find: FIND,
-  look: [say('None of them shows {opposite} on top: the dot.', ...shows())],
+  look: [say('None of them shows {opposite} on top: the dot.', ...facingUp('before'))],
 };
 
 export const ANGLE: Seen = {
@@ -31,7 +48,7 @@ export const ANGLE: Seen = {
   look: [
     say(
       'Two side by side show {opposite} on top, at the back and on the left: the angle.',
-      ...shows('UB', 'UL'),
+      ...facingUp('before', 'UB', 'UL'),
     ),
   ],
 };
@@ -44,21 +61,31 @@ export const BAR: Seen = {
   look: [
     say(
       'Two across from each other show {opposite} on top, left and right: the bar.',
-      ...shows('UL', 'UR'),
+      ...facingUp('before', 'UL', 'UR'),
     ),
   ],
 };
 
-/** Two edges face up after the turns, and at which places. */
-export const twoUp = (a: string, b: string): Claim[] => [
-  count({ kind: 'edge', facing: { colour: 'opposite', sides: 'U' } }, 2, 'after'),
-  colour(`${a}.U`, 'opposite', 'after'),
-  colour(`${b}.U`, 'opposite', 'after'),
-];
+/** The dot may be held in any way: what comes of it is the same. */
+export const ANY_HOLD = say('Any hold will do.', anyHold(edgesUp(2, 'after')));
 
-/** Edges that do not face up come to face up. */
-export const flipped = (...places: string[]): Claim[] =>
-  places.flatMap((place): Claim[] => [
-    faces(place, 'opposite', 'FRBL', 'lined-up'),
-    faces(place, 'opposite', 'U', 'after'),
-  ]);
+/** The six turns leave two edges facing up, at these places. */
+export const leavesTwo = (says: string, a: string, b: string): Sentence =>
+  say(says, turnsOf(6), ...facingUp('after', a, b));
+
+export const ONE_MORE_LOOK = say('One more look will finish the cross.', looksLeft(1));
+
+const AT: Record<string, string> = { UF: 'in front', UR: 'on the right', UB: 'at the back' };
+
+/** The six turns bring the last two edges to face up. */
+export const turnsRound = (a: string, b: string): Sentence[] => [
+  say(
+    `The six turns turn round the two edges ${AT[a]} and ${AT[b]}.`,
+    turnsOf(6),
+    ...[a, b].flatMap((place) => [
+      faces(place, 'opposite', 'FRBL', 'lined-up'),
+      faces(place, 'opposite', 'U', 'after'),
+    ]),
+  ),
+  say('Then all four face up.', done()),
+];
