@@ -1,14 +1,10 @@
 import type { Cube } from './cube/cube.js';
 import type { Turn } from './cube/turns.js';
 import { cubeAfter, isWholeCube, type Move } from './notation/moves.js';
-import { readMoves } from './notation/read.js';
+import { knownMoves } from './notation/read.js';
 
 /** Moves that a spec knows to be well written. */
-export function moves(text: string): Move[] {
-  const read = readMoves(text);
-  if (!read.ok) throw new Error(read.error.message);
-  return read.value;
-}
+export const moves = (text: string): Move[] => knownMoves(text);
 
 /** Turns of sides that a spec knows to be well written. */
 export const turns = (text: string): Turn[] =>

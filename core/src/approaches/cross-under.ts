@@ -4,6 +4,7 @@ import {
   beside,
   count,
   done,
+  elseNot,
   faces,
   fits,
   inTheEnd,
@@ -29,7 +30,7 @@ const GOES_ALONG = say(
 );
 const PLACE_COMES: Sentence = say(
   'First turn the bottom, or it would not fit the edges that are placed.',
-  { is: 'else-not', so: fits('D', 'after', 'piece', 'piece2') },
+  elseNot(fits('D', 'after', 'piece', 'piece2')),
 );
 const THE_TWO_FIT = say(
   'Now the two fit each other, however the bottom turns.',

@@ -10,18 +10,15 @@ import { seenMask } from '../methods/compile.js';
 import { placeOrColour, type Choice } from '../methods/runner.js';
 import { runStage } from '../methods/stage-run.js';
 import { applyMoves, countTurns, ownTurns } from '../notation/moves.js';
-import { readMoves } from '../notation/read.js';
+import { knownMoves } from '../notation/read.js';
 import { crossTable } from '../search/cross-table.js';
 import { goalHolds, layersOf } from '../stages/goals.js';
-import { StepStates, type StepRead } from './step-states.js';
-
-/** Whether a claim is so for a step on a cube. */
-export const claimHolds = (claim: Claim, step: StepRead): boolean =>
-  new Checker(new StepStates(step)).holds(claim);
+import { StepStates } from './step-states.js';
 
 const KINDS = { corner: CORNERS, edge: EDGES };
 const LETTERS = new Map(PLACES.map(({ name }) => [placeWords(name), name]));
 
+/** Tells whether claims are so for a step on a cube. */
 export class Checker {
   constructor(private readonly states: StepStates) {}
 
@@ -216,10 +213,8 @@ export class Checker {
   }
 
   private furtherBy(text: string, so: readonly Claim[]): boolean {
-    const read = readMoves(text);
-    if (!read.ok) return false;
     const cube = copyCube(this.states.cubeAt('after'));
-    const hold = applyMoves(cube, this.states.step.choice.holdAfter, read.value);
+    const hold = applyMoves(cube, this.states.step.choice.holdAfter, knownMoves(text));
     return this.holdAtEnd(cube, so, hold);
   }
 
@@ -230,16 +225,15 @@ export class Checker {
 
   private inAnyHold(so: readonly Claim[]): boolean {
     const { step } = this.states;
-    const read = readMoves(`${step.choice.lineUp} ${step.choice.sequence}`);
-    if (!read.ok) return false;
+    const moves = knownMoves(`${step.choice.lineUp} ${step.choice.sequence}`);
     return holdsWithUp(sideInHold(step.choice.hold, UP)).every((hold) => {
-      const { turns, holdAfter } = ownTurns(hold, read.value);
+      const { turns, holdAfter } = ownTurns(hold, moves);
       const choice: Choice = {
         ...step.choice,
         hold,
         holdAfter,
         turns: Uint8Array.from(turns),
-        turnCount: countTurns(read.value),
+        turnCount: countTurns(moves),
       };
       const held = new Checker(new StepStates({ ...step, choice }));
       return so.every((claim) => held.holds(claim));

@@ -5,8 +5,8 @@ import { opposite, SIDE_LETTERS, sideOfLetter, type Side } from '../cube/sides.j
 import { applyTurn, turnsIn, type Turn } from '../cube/turns.js';
 import type { Moment, Which } from '../approaches/claims.js';
 import type { Role } from '../approaches/approach.js';
-import { holdAfter, isWholeCube, type Move } from '../notation/moves.js';
-import { readMoves } from '../notation/read.js';
+import { holdAfter, isWholeCube } from '../notation/moves.js';
+import { knownMoves } from '../notation/read.js';
 import type { Choice, Runner } from '../methods/runner.js';
 
 /** A step on a cube, as it is read: before its first turn, in the hold the reader has. */
@@ -38,19 +38,13 @@ function courseOf(choice: Choice): Course {
 function readCourse({ hold, lineUp, sequence, turns }: Choice): Course {
   const holds: Hold[] = [hold];
   let now = hold;
-  for (const move of written(sequence)) {
+  for (const move of knownMoves(sequence)) {
     now = holdAfter(now, move);
     // Turning the whole cube belongs to the turn before it: one looks once it is held anew.
     if (isWholeCube(move)) holds[holds.length - 1] = now;
     else holds.push(now);
   }
-  return { liningCount: written(lineUp).length, turns: turnsIn(turns), holds };
-}
-
-function written(text: string): Move[] {
-  const read = readMoves(text);
-  if (!read.ok) throw new RangeError(read.error.message);
-  return read.value;
+  return { liningCount: knownMoves(lineUp).length, turns: turnsIn(turns), holds };
 }
 
 /** The states a cube goes through in a step, each at its moment and in the hold of that moment. */

@@ -4,18 +4,13 @@ import type { Hold } from '../cube/holds.js';
 import { inLayer, STICKER_PLACE } from '../cube/pieces.js';
 import { SIDES, type Side } from '../cube/sides.js';
 import { STICKER_TARGETS, turnOf } from '../cube/turns.js';
-import { applyMoves, cubeAfter, wholeTurn, type Move } from '../notation/moves.js';
-import { readMoves } from '../notation/read.js';
+import { applyMoves, cubeAfter, wholeTurn } from '../notation/moves.js';
+import { knownMoves } from '../notation/read.js';
 import { SIDE_WORDS } from '../notation/write.js';
 import { goalHolds } from '../stages/goals.js';
 
-const turns = (text: string): Move[] => {
-  const read = readMoves(text);
-  if (!read.ok) throw new RangeError(read.error.message);
-  return read.value;
-};
 /** The cube that turns lead to from solved. */
-export const after = (text: string): Cube => cubeAfter(turns(text));
+export const after = (text: string): Cube => cubeAfter(knownMoves(text));
 /** The stickers of the centres. */
 export const CENTRES = STICKERS.flatMap((_, sticker) =>
   STICKER_PLACE[sticker]! < 0 ? [sticker] : [],
@@ -53,7 +48,7 @@ export function heldAnew(cube: Cube, hold: Hold): Cube {
 /** The solved cube after turns said in a hold. */
 export function doneIn(hold: Hold, text: string): Cube {
   const cube = solvedCube();
-  applyMoves(cube, hold, turns(text));
+  applyMoves(cube, hold, knownMoves(text));
   return cube;
 }
 

@@ -1,5 +1,6 @@
+import { mirrorMoves } from '../notation/mirror.js';
 import type { Move } from '../notation/moves.js';
-import { readMoves } from '../notation/read.js';
+import { knownMoves } from '../notation/read.js';
 
 /**
  * How hands turn a cube. With both thumbs in front and the fingers behind, each hand turns its own
@@ -90,29 +91,18 @@ const RIGHT: Record<string, readonly Omit<Action, 'hand'>[]> = {
   B2: [{ does: 'forefinger pulls the back twice', cost: halfBack, turnsWrist: 0, from: [0] }],
 };
 
-/** In a mirror left is right, and every turn goes the other way. */
-const mirrored = (turn: string): string => {
-  const side = turn.replace(/['2]/, '').replace('R', 'L');
-  return turn.endsWith('2') ? `${side}2` : turn.endsWith("'") ? side : `${side}'`;
-};
-
-const MOVES_BY_NAME = (name: string): Move => {
-  const read = readMoves(name);
-  if (!read.ok) throw new RangeError(read.error.message);
-  return read.value[0]!;
-};
-
 /** All ways of doing each turn, by either hand. */
 export const ACTIONS: ReadonlyMap<Move, readonly Action[]> = (() => {
   const all = new Map<Move, Action[]>();
-  const add = (turn: string, action: Action): void => {
-    const move = MOVES_BY_NAME(turn);
+  const add = (move: Move, action: Action): void => {
     all.set(move, [...(all.get(move) ?? []), action]);
   };
   for (const [turn, ways] of Object.entries(RIGHT)) {
+    const right = knownMoves(turn);
+    const left = mirrorMoves(right);
     for (const way of ways) {
-      add(turn, { hand: 'right', ...way });
-      add(mirrored(turn), { hand: 'left', ...way });
+      add(right[0]!, { hand: 'right', ...way });
+      add(left[0]!, { hand: 'left', ...way });
     }
   }
   return all;

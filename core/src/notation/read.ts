@@ -38,6 +38,17 @@ export function readMoves(text: string): Result<Move[], NotationError> {
   }
 }
 
+/**
+ * Turns that are known to be well written, such as those of a case or a step.
+ *
+ * @throws RangeError when they are not
+ */
+export function knownMoves(text: string): Move[] {
+  const read = readMoves(text);
+  if (!read.ok) throw new RangeError(read.error.message);
+  return read.value;
+}
+
 class Misread extends Error {
   constructor(readonly why: NotationError) {
     super(why.message);

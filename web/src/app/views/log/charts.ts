@@ -6,7 +6,7 @@ import type { Inks } from '../../parts/charts/inks';
 import { clockText } from '../../parts/words/clock-text';
 
 export type TitleOf = (stage: Stage) => string;
-export const FONT = 'Atkinson Hyperlegible Next, sans-serif';
+const FONT = 'Atkinson Hyperlegible Next, sans-serif';
 
 export const common = (inks: Inks): EChartsCoreOption => ({
   animation: false,

@@ -4,7 +4,7 @@ import {
   copyCube,
   cubeAfter,
   isSolved,
-  readMoves,
+  knownMoves,
   UP,
   writeMoves,
   type Cube,
@@ -32,12 +32,8 @@ import { sleptSoFar } from '../../devices/moments';
 import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-timer';
 import type { TableTimer } from '../../devices/table-timer/table-timer';
 
-/** @throws Error when the scramble cannot be read, which no scramble of ours is. */
-function cubeOf(scramble: string): Cube {
-  const read = readMoves(scramble);
-  if (!read.ok) throw new Error(read.error.message);
-  return cubeAfter(read.value);
-}
+/** @throws RangeError when the scramble cannot be read, which no scramble of ours is. */
+const cubeOf = (scramble: string): Cube => cubeAfter(knownMoves(scramble));
 
 const ASLEEP = 1000;
 

@@ -16,7 +16,6 @@ import { ToldField } from '../../parts/choice/told-field';
 /** One sequence of the approach, with the words said over it. */
 interface Row {
   sequence: string;
-  turns: string;
   name: string;
   words: string;
   own: boolean;
@@ -34,7 +33,7 @@ interface Row {
     }
     @for (row of rows(); track row.sequence) {
       <div class="row">
-        <span class="mono">{{ row.turns }}</span>
+        <span class="mono">{{ row.sequence }}</span>
         <sc-told-field
           label="Name"
           [most]="60"
@@ -83,7 +82,6 @@ export class SayingsForm {
       const said = own ?? sayingOf(sequence, SAYINGS);
       return {
         sequence,
-        turns: sequence,
         name: said?.name ?? '',
         words: said ? writeWords(said.words) : '',
         own: own !== undefined,
