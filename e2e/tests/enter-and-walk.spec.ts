@@ -124,7 +124,7 @@ test('a cube is saved as a document and opened again; a bad one is refused whole
   const text = await readFile(path, 'utf8');
   expect(JSON.parse(text)).toMatchObject({ format: 'sleetcrest/cube@1' });
 
-  const chooser = page.getByLabel('Cube document', { exact: true });
+  const chooser = page.getByLabel('Cube or walkthrough', { exact: true });
   const bad = text.replace('"white"', '"pink"');
   await chooser.setInputFiles({
     name: 'bad.json',
@@ -137,6 +137,6 @@ test('a cube is saved as a document and opened again; a bad one is refused whole
   await page.getByRole('radio', { name: 'Paint it' }).click();
   await page.getByRole('button', { name: 'Clear' }).click();
   await page.getByRole('radio', { name: 'Open a file' }).click();
-  await page.getByLabel('Cube document', { exact: true }).setInputFiles(path);
+  await page.getByLabel('Cube or walkthrough', { exact: true }).setInputFiles(path);
   await expect(bench.sticker(0)).toHaveAttribute('aria-label', painted!);
 });

@@ -43,7 +43,7 @@ export const walkthroughSchema = walkthroughWith(2, stepSchema).meta({
 }) satisfies z.ZodType<Omit<Walkthrough, 'steps'> & { steps: object[] }>;
 
 /** A walkthrough as it may come in: an older one, whose steps find nothing, becomes one of today. */
-export const walkthroughReadSchema = z.union([
+export const walkthroughReadSchema = z.discriminatedUnion('format', [
   walkthroughSchema,
   walkthroughWith(1, stepSchema.omit({ find: true })).transform(({ steps, ...rest }) => ({
     ...rest,

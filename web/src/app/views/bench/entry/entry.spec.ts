@@ -3,7 +3,10 @@ import type { Store } from '@ngrx/store';
 import {
   applyTurns,
   COLOURS,
+  cubeAfter,
   DOWN,
+  knownMoves,
+  methodById,
   paintedFromCube,
   solvedCube,
   turnOf,
@@ -11,6 +14,7 @@ import {
   UP,
   writePainted,
 } from '@sleetcrest/core';
+import { solve } from '@sleetcrest/core/methods';
 import { fakeSolver, openStore, press, until } from '../../../app.spec-support';
 import { Solver } from '../../../asking/solver';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
@@ -19,6 +23,7 @@ import { aRecord } from '../../../keeping/walk/walk.spec-support';
 import { Entry } from './entry';
 import { EntryPage } from '../../../keeping/entry/entry.actions';
 import { entryFeature } from '../../../keeping/entry/entry.feature';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
 
 describe('the entry', () => {
   let fixture: ComponentFixture<Entry>;
@@ -222,6 +227,41 @@ describe('the entry', () => {
     it('opens a Cube document', async () => {
       await open('cube.json', JSON.stringify(writePainted(SOLVED, COLOURS)));
       expect(store.selectSignal(entryFeature.selectPainted)()).toEqual(SOLVED);
+    });
+
+    describe('of a walk', () => {
+      const scramble = cubeAfter(knownMoves('R2 U F'));
+      const solved = solve(scramble, methodById('step-up')!, DOWN);
+      const document = (solved as Extract<typeof solved, { ok: true }>).value;
+      const { find: _, ...older } = document.steps[0]!;
+
+      for (const [called, walk] of [
+        ['today', document],
+        ['an earlier version', { ...document, format: 'sleetcrest/walkthrough@1', steps: [older] }],
+      ] as const) {
+        it(`shows its cube and chooses its method and first colour, as written ${called}`, async () => {
+          await open('walk.json', JSON.stringify(walk));
+          expect(text()).not.toContain('was not opened');
+          expect(store.selectSignal(entryFeature.selectPainted)()).toEqual(
+            Array.from(paintedFromCube(scramble)),
+          );
+          const { method, firstColour } = store.selectSignal(readerFeature.selectReaderState)();
+          expect([method, firstColour]).toEqual(['step-up', 'yellow']);
+          expect(text()).toContain('both are chosen here now');
+        });
+      }
+
+      it('says of another method that it is to be chosen', async () => {
+        await open('walk.json', JSON.stringify({ ...document, method: 'my-own' }));
+        expect(text()).toContain('a method that is not built in (my-own)');
+      });
+
+      it('is refused whole where a step is not as it should be', async () => {
+        const steps = [{ ...document.steps[0]!, turns: 3 }];
+        await open('walk.json', JSON.stringify({ ...document, steps }));
+        expect(text()).toContain('walk.json was not opened: steps.0');
+        expect(store.selectSignal(entryFeature.selectPainted)()).toEqual(Array.from(unseenCube()));
+      });
     });
 
     it('refuses anything else whole, saying what is wrong with it', async () => {

@@ -15,6 +15,7 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   FRONT,
+  methodById,
   paintedFromCube,
   randomCube,
   randomFrom,
@@ -29,7 +30,6 @@ import {
   UP,
   writePainted,
   type Colour,
-  type PaintedCube,
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { historyKey } from '../../../devices/keyboard/keys';
@@ -47,7 +47,7 @@ import { EntryPage } from '../../../keeping/entry/entry.actions';
 import { entryFeature } from '../../../keeping/entry/entry.feature';
 import { PhotoEntry } from '../photos/photo-entry';
 import { DoneUpTo } from './done-up-to';
-import { FileEntry } from './file-entry';
+import { FileEntry, type Opened } from './file-entry';
 import { FarApart } from './far-apart';
 import { FirstOffer } from './first-offer';
 import { GuidedEntry } from './guided-entry';
@@ -201,8 +201,11 @@ export class Entry {
     this.store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(painted) }));
   }
 
-  protected open({ painted, scheme }: PaintedCube): void {
+  protected open({ cube: { painted, scheme }, walk }: Opened): void {
     this.store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(painted), scheme }));
+    if (!walk) return;
+    this.chooseFirst(walk.firstColour);
+    if (methodById(walk.method)) this.chooseMethod(walk.method);
   }
 
   protected startSolved(): void {

@@ -1,34 +1,52 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { cubeSchema, describeErrors, fieldErrors } from '@sleetcrest/contract';
 import {
+  cubeSchema,
+  describeErrors,
+  fieldErrors,
+  walkthroughReadSchema,
+} from '@sleetcrest/contract';
+import {
+  methodById,
   readCubeDocument,
   writePainted,
+  type Colour,
   type ColourScheme,
+  type CubeDocument,
   type PaintedCube,
 } from '@sleetcrest/core';
+import type { z } from 'zod';
 
-const MOST_BYTES = 64_000;
+const MOST_BYTES = 256_000;
 
-/** Opens a Cube document from a file, and saves what is painted as one. */
+/** What a file holds: a cube, and how it is walked if it is a whole walkthrough. */
+export interface Opened {
+  cube: PaintedCube;
+  walk?: { method: string; firstColour: Colour };
+}
+
+/** Opens a Cube or Walkthrough document from a file, and saves what is painted as a cube. */
 @Component({
   selector: 'sc-file-entry',
   imports: [MatButton, MatIcon],
   template: `
-    <p>A Cube document is a JSON file with the colours of the six sides, as this page saves it.</p>
+    <p>
+      A Cube document is a JSON file with the colours of the six sides, as this page saves it. A
+      Walkthrough document opens too: with its cube, its method and its first colour.
+    </p>
     <input
       #file
       type="file"
       class="unseen"
       tabindex="-1"
       accept=".json,application/json"
-      aria-label="Cube document"
+      aria-label="Cube or walkthrough"
       (change)="open(file)"
     />
     <div class="buttons">
       <button matButton="tonal" (click)="file.click()">
-        <mat-icon svgIcon="open" />Open a Cube document
+        <mat-icon svgIcon="open" />Open a document
       </button>
       <button matButton="outlined" (click)="save()">
         <mat-icon svgIcon="save" />Save the picture as one
@@ -36,6 +54,9 @@ const MOST_BYTES = 64_000;
     </div>
     @if (failure(); as message) {
       <p class="wrong" role="alert">{{ message }}</p>
+    }
+    @if (told(); as message) {
+      <p role="status">{{ message }}</p>
     }
   `,
   styles: `
@@ -54,15 +75,20 @@ const MOST_BYTES = 64_000;
 export class FileEntry {
   readonly painted = input.required<readonly number[]>();
   readonly scheme = input.required<ColourScheme>();
-  readonly opened = output<PaintedCube>();
+  readonly opened = output<Opened>();
   protected readonly failure = signal<string | null>(null);
+  /** What was opened, where it is more than the picture shows. */
+  protected readonly told = signal<string | null>(null);
 
   protected async open(input: HTMLInputElement): Promise<void> {
     const [file] = input.files ?? [];
     if (!file) return;
     this.failure.set(null);
+    this.told.set(null);
     try {
-      this.opened.emit(readDocument(file.size > MOST_BYTES ? '' : await file.text()));
+      const opened = readDocument(file.size > MOST_BYTES ? '' : await file.text());
+      if (opened.walk) this.told.set(saysOf(file.name, opened.walk));
+      this.opened.emit(opened);
     } catch (error) {
       this.failure.set(
         `${file.name} was not opened: ${(error as Error).message}. The picture is as it was.`,
@@ -81,17 +107,37 @@ export class FileEntry {
   }
 }
 
+function saysOf(file: string, { method, firstColour }: Required<Opened>['walk']): string {
+  const known = methodById(method);
+  return known
+    ? `${file} is a walk by ${known.title}, first colour ${firstColour}: both are chosen here now.`
+    : `${file} is a walk by a method that is not built in (${method}), first colour ${firstColour}: choose the method yourself.`;
+}
+
 /** @throws Error saying what to mend. */
-function readDocument(text: string): PaintedCube {
+function readDocument(text: string): Opened {
   let json: unknown;
   try {
     json = JSON.parse(text);
   } catch {
     throw new Error('it is not a JSON file');
   }
-  const parsed = cubeSchema.safeParse(json);
-  if (!parsed.success) throw new Error(describeErrors(fieldErrors(parsed.error)));
-  const read = readCubeDocument(parsed.data);
+  if (!isWalkthrough(json)) return { cube: cubeOf(parsed(cubeSchema, json)) };
+  const { start, method, firstColour } = parsed(walkthroughReadSchema, json);
+  return { cube: cubeOf(start), walk: { method, firstColour } };
+}
+
+const isWalkthrough = (json: unknown): boolean =>
+  /^sleetcrest\/walkthrough@/.test(String((json as { format?: unknown } | null)?.format));
+
+function parsed<T>(schema: z.ZodType<T>, json: unknown): T {
+  const read = schema.safeParse(json);
+  if (!read.success) throw new Error(describeErrors(fieldErrors(read.error)));
+  return read.data;
+}
+
+function cubeOf(document: CubeDocument): PaintedCube {
+  const read = readCubeDocument(document);
   if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
   return read.value;
 }
