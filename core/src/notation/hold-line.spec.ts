@@ -4,12 +4,19 @@ import { solvedCube } from '../cube/cube.js';
 import { HOLDS, HOME_HOLD, sideInHold } from '../cube/holds.js';
 import { PLACES } from '../cube/pieces.js';
 import { FRONT, UP } from '../cube/sides.js';
+import { list, pieceColours } from '../cube/words.js';
 import { holdAfter } from './moves.js';
 import { moves } from '../core.spec-support.js';
-import { holdLine, wholeTurnsTo } from './hold-line.js';
+import { holdLine, wholeTurnsTo, type HeldPiece } from './hold-line.js';
 
 describe('the line of the hold', () => {
   const cube = solvedCube();
+  const held = (name: string): HeldPiece => {
+    const piece = PLACES.findIndex((place) => place.name === name);
+    return { piece, colours: pieceColours(piece, COLOURS) };
+  };
+  /** Of the colours that are longest to say. */
+  const corner = held('DFL');
 
   it('leads from every hold to every other, in two turns of the whole cube at most', () => {
     for (const before of HOLDS) {
@@ -24,7 +31,7 @@ describe('the line of the hold', () => {
   it('names the colours on top and in front, simply, and is not there where the hold stays', () => {
     for (const before of HOLDS) {
       for (const hold of HOLDS) {
-        const line = holdLine(before, hold, COLOURS, cube, [0]);
+        const line = holdLine(before, hold, COLOURS, cube, [corner], '');
         if (before === hold) {
           expect(line).toBeNull();
           continue;
@@ -40,11 +47,23 @@ describe('the line of the hold', () => {
     }
   });
 
+  it('names a piece by its colours where it was not found by them', () => {
+    const { says } = holdLine(
+      HOME_HOLD,
+      holdAfter(HOME_HOLD, moves('y')[0]!),
+      COLOURS,
+      cube,
+      [held('UFR')],
+      'Count the white corners.',
+    )!;
+    expect(says).toContain('The white, red and green corner is then on top, at the front left.');
+  });
+
   it('says which way and where the piece is then', () => {
     const at = (turn: string, pieces: string[]): string => {
       const hold = moves(turn).reduce((now, move) => holdAfter(now, move), HOME_HOLD);
-      const numbers = pieces.map((name) => PLACES.findIndex((place) => place.name === name));
-      return holdLine(HOME_HOLD, hold, COLOURS, cube, numbers)!.says;
+      const found = pieces.map((name) => list(held(name).colours)).join(', ');
+      return holdLine(HOME_HOLD, hold, COLOURS, cube, pieces.map(held), found)!.says;
     };
     expect(at('y', ['UFR'])).toBe(
       'Turn the whole cube a quarter to the left, so that red is in front. ' +
@@ -62,8 +81,13 @@ describe('the line of the hold', () => {
         'The corner is then on top, at the front right. The edge is then on top, on the right.',
     );
     expect(at("z2 y'", [])).toBe(
-      'Turn the whole cube over, then a quarter to the right. ' +
+      'Turn the whole cube over, then turn it a quarter to the right. ' +
         'Yellow is then on top, and red is in front.',
+    );
+    // Tipping and turning round are two things, so the second says which it is.
+    expect(at('z y', [])).toBe(
+      'Tip the whole cube a quarter to the right, then turn it a quarter to the left. ' +
+        'Orange is then on top, and white is in front.',
     );
     expect(at('y2', ['UF', 'UB'])).toBe(
       'Turn the whole cube half way round, so that blue is in front.',

@@ -1,7 +1,7 @@
 import type { ColourScheme } from '../cube/colours.js';
 import { placeOfPiece, type Cube } from '../cube/cube.js';
 import { HOLDS, sideInHold, type Hold } from '../cube/holds.js';
-import { kindOfPlace, whereInHold } from '../cube/words.js';
+import { kindOfPlace, list, whereInHold } from '../cube/words.js';
 import { FRONT, UP } from '../cube/sides.js';
 import { axisOf, holdAfter, MOVES, isWholeCube, quartersOf, type WholeTurn } from './moves.js';
 
@@ -9,6 +9,13 @@ import { axisOf, holdAfter, MOVES, isWholeCube, quartersOf, type WholeTurn } fro
 export interface HoldLine {
   says: string;
   moves: readonly WholeTurn[];
+}
+
+/** A piece whose place is told anew once the cube is held otherwise. */
+export interface HeldPiece {
+  /** Numbered by its home place. */
+  piece: number;
+  colours: readonly string[];
 }
 
 /** What one turn of the whole cube does, by axis and quarters. */
@@ -52,15 +59,17 @@ export const wholeTurnsTo = (before: Hold, hold: Hold): readonly WholeTurn[] =>
   FROM[before]![hold]!;
 
 /**
- * What a step says of the hold where it is another than before; null where it stays. `pieces`
- * (numbered by home place) are those whose place is told anew.
+ * What a step says of the hold where it is another than before; null where it stays. A piece that
+ * the step's `find` names by its colours is not named by them again; another is, or nobody would
+ * know which is meant.
  */
 export function holdLine(
   before: Hold,
   hold: Hold,
   scheme: ColourScheme,
   cube: Cube,
-  pieces: readonly number[],
+  pieces: readonly HeldPiece[],
+  find: string,
 ): HoldLine | null {
   if (before === hold) return null;
   const moves = wholeTurnsTo(before, hold);
@@ -68,23 +77,32 @@ export function holdLine(
   const sameTop = sideInHold(before, UP) === sideInHold(hold, UP);
   const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
   const [way, ...more] = moves.map(wayOf);
-  const ways = [way!, ...more.map((next) => `then ${next.replace(/^\w+ the whole cube /, '')}`)];
+  const ways = [
+    way!,
+    ...more.map(
+      (next) =>
+        `then ${next.replace(/^\w/, (first) => first.toLowerCase()).replace('the whole cube', 'it')}`,
+    ),
+  ];
   const sayings = sameTop
     ? [`${ways.join(', ')}, so that ${front} is in front.`]
     : [
         `${ways.join(', ')}.`,
         `${capital(up)} is then on top, and ${front} ${sameFront ? 'stays' : 'is'} in front.`,
       ];
-  return { says: [...sayings, ...placesThen(hold, cube, pieces)].join(' '), moves };
+  return { says: [...sayings, ...placesThen(hold, cube, pieces, find)].join(' '), moves };
 }
 
 const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
 
 const wayOf = (move: WholeTurn): string => WAYS[axisOf(move)]![quartersOf(move) - 1]!;
 
-function placesThen(hold: Hold, cube: Cube, pieces: readonly number[]): string[] {
-  const where = (piece: number): string => whereInHold(hold, placeOfPiece(cube, piece));
-  const kinds = new Set(pieces.map(kindOfPlace));
+function placesThen(hold: Hold, cube: Cube, pieces: readonly HeldPiece[], find: string): string[] {
+  const kinds = new Set(pieces.map(({ piece }) => kindOfPlace(piece)));
   if (kinds.size < pieces.length) return [];
-  return pieces.map((piece) => `The ${kindOfPlace(piece)} is then ${where(piece)}.`);
+  return pieces.map(({ piece, colours }) => {
+    const [kind, named] = [kindOfPlace(piece), list(colours)];
+    const which = find.includes(named) ? kind : `${named} ${kind}`;
+    return `The ${which} is then ${whereInHold(hold, placeOfPiece(cube, piece))}.`;
+  });
 }

@@ -17,6 +17,7 @@ import {
   STICKER_TARGETS,
   type ColourScheme,
   type Cube,
+  type HeldPiece,
   type Hold,
   type Move,
   type Stage,
@@ -67,7 +68,7 @@ export function layOut(walk: Walkthrough): Timeline {
   let held: Hold = HOME_HOLD;
   const frames = walk.steps.map((step): StepFrame => {
     const { hold, lineUp, sequence } = readStep(step, scheme);
-    const line = holdLine(held, hold, scheme, cube, piecesOf(step, scheme));
+    const line = holdLine(held, hold, scheme, cube, piecesOf(step, scheme), step.find);
     const toHold = line?.moves ?? [];
     const moves = [...toHold, ...lineUp, ...sequence];
     const turns = moves.filter((move) => !isWholeCube(move)).length;
@@ -86,11 +87,12 @@ export function layOut(walk: Walkthrough): Timeline {
   return { scheme, frames, end: cube, turnCount: turnsBefore };
 }
 
-/** The pieces a step is about, numbered by their home places. */
-const piecesOf = ({ pieces }: Step, scheme: ColourScheme): number[] =>
-  pieces.map(
-    (colours) => placeOnSides(colours.map((colour) => sideOfColour(scheme, colour)))!.index,
-  );
+/** The pieces a step is about. */
+const piecesOf = ({ pieces }: Step, scheme: ColourScheme): HeldPiece[] =>
+  pieces.map((colours) => ({
+    piece: placeOnSides(colours.map((colour) => sideOfColour(scheme, colour)))!.index,
+    colours,
+  }));
 
 /** How many moves of a sequence make one round when it is the same moves over and over; else 0. */
 function roundOf(sequence: readonly Move[]): number {
@@ -202,7 +204,7 @@ export function lookedAt(
   if (!frame || turn > frame.holdCount + frame.lineUpCount) return [];
   if (turn < frame.holdCount) {
     const pieces = piecesOf(frame.step, scheme);
-    return pieces.flatMap((piece) => [...PLACES[placeOfPiece(frame.cube, piece)]!.stickers]);
+    return pieces.flatMap(({ piece }) => [...PLACES[placeOfPiece(frame.cube, piece)]!.stickers]);
   }
   const { turns } = ownTurns(frame.hold, frame.moves.slice(frame.holdCount, turn));
   return (deciding[step] ?? []).map((sticker) =>

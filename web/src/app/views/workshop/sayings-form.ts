@@ -13,6 +13,9 @@ import {
 } from '@sleetcrest/core/sayings';
 import { ToldField } from '../../parts/choice/told-field';
 
+/** So many characters fit in one line of the field. */
+const A_LINE = 32;
+
 /** One sequence of the approach, with the words said over it. */
 interface Row {
   sequence: string;
@@ -43,6 +46,7 @@ interface Row {
         <sc-told-field
           label="Words, one for each turn"
           [most]="600"
+          [rows]="row.words.length > A_LINE ? 2 : 1"
           [value]="row.words"
           (told)="tell(row, row.name, $event)"
         />
@@ -69,6 +73,7 @@ export class SayingsForm {
   /** The words for a sequence; null for those that ship. */
   readonly told = output<{ sequence: string; saying: Saying | null }>();
 
+  protected readonly A_LINE = A_LINE;
   private readonly problems = computed(() => {
     const all = this.approaches().flatMap(sequencesOf);
     const said = [...new Set(all)].flatMap(
