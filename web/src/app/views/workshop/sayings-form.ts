@@ -14,7 +14,7 @@ import {
 import { ToldField } from '../../parts/choice/told-field';
 
 /** So many characters fit in one line of the field. */
-const A_LINE = 32;
+const A_LINE = 40;
 
 /** One sequence of the approach, with the words said over it. */
 interface Row {
