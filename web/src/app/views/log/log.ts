@@ -12,7 +12,13 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { STAGES, stageWords, type Stage } from '@sleetcrest/core';
-import type { Grouping, LogEntry, LogFilter, LogGroup } from '@sleetcrest/core/log';
+import {
+  TYPICAL_OF,
+  type Grouping,
+  type LogEntry,
+  type LogFilter,
+  type LogGroup,
+} from '@sleetcrest/core/log';
 import { accountFeature } from '../../keeping/account/account.feature';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import type { LogReader } from '../../keeping/log/log-book';
@@ -148,6 +154,7 @@ export class Log {
     return {
       best: best ? clockText(best.time) : '–',
       typical: typical === null ? '–' : clockText(typical),
+      lately: Math.min(TYPICAL_OF, timed) || TYPICAL_OF,
       timed: timed.toLocaleString('en'),
       of: this.filter().kind === 'stage' ? 'stage practice' : 'whole solves',
       days: streaks.lastThirty,

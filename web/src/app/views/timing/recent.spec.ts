@@ -1,8 +1,10 @@
 import { TestBed } from '@angular/core/testing';
 import { openStore, until } from '../../app.spec-support';
+import { summarise } from '@sleetcrest/core/log';
 import { today } from '../../keeping/log/moments';
 import { LogBooks } from '../../keeping/log/log-books';
 import { anEntry, FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
+import { clockText } from '../../parts/words/clock-text';
 import { Recent } from './recent';
 
 describe('the times of before', () => {
@@ -23,7 +25,7 @@ describe('the times of before', () => {
         fixture.detectChanges();
         return host.textContent.includes(text);
       });
-    await seen('Typical 1:05.00');
+    await seen('Typical 1:05.00 median of the last 2 finished');
     expect(host.querySelectorAll('li').length).toBe(3);
     expect(host.querySelector('li')!.textContent).toContain('today');
     expect(host.querySelectorAll('li.aside').length).toBe(1);
@@ -36,5 +38,24 @@ describe('the times of before', () => {
     book.failure = new Error('away');
     books.arrivals.set(2);
     await seen('No times yet.');
+  });
+
+  it('have the typical time of the log: of the last twelve that were finished', async () => {
+    const entries = Array.from({ length: 20 }, (_, k) =>
+      anEntry({
+        beganAt: `2026-11-01T10:${String(k + 10)}:00.000Z`,
+        time: 50 + k,
+        outcome: k % 3 === 0 ? 'unfinished' : 'finished',
+      }),
+    );
+    openStore({ provide: LogBooks, useValue: fakeBooks(new FakeBook(entries)) });
+    const fixture = TestBed.createComponent(Recent);
+    fixture.componentRef.setInput('stage', null);
+    const said = `Typical ${clockText(summarise(entries, today()).typical!)} median of the last 12 finished`;
+    await until(() => {
+      fixture.detectChanges();
+      return (fixture.nativeElement as HTMLElement).textContent.includes(said);
+    });
+    expect(said).toContain('1:00.50');
   });
 });

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
-import { middleOf, TYPICAL_OF, type LogEntry, type LogFilter } from '@sleetcrest/core/log';
+import { TYPICAL_OF, type LogFilter } from '@sleetcrest/core/log';
 import { today } from '../../keeping/log/moments';
 import { LogBooks } from '../../keeping/log/log-books';
 import { reading } from '../../reading/reading';
@@ -19,8 +19,9 @@ const SHOWN = 6;
     <h2>{{ stage() ? 'This stage before' : 'Before' }}</h2>
     @if (typical(); as median) {
       <p>
-        Typical <b class="mono">{{ median }}</b>
-        <span class="quiet">median of the last 12</span>
+        Typical <b class="mono">{{ median.time }}</b>&ngsp;<span class="quiet"
+          >median of the last {{ median.of }} finished</span
+        >
       </p>
     }
     <ol>
@@ -77,13 +78,17 @@ export class Recent {
     () => ({ log: this.books.own(), stage: this.stage(), arrivals: this.books.arrivals() }),
     async ({ log, stage }) => {
       const filter: LogFilter = stage === null ? { kind: 'solve' } : { kind: 'stage', stage };
-      return { stage, items: (await log.page(filter, 0, TYPICAL_OF)).items };
+      const [{ items }, { summary }] = await Promise.all([
+        log.page(filter, 0, SHOWN),
+        log.overview(filter, today()),
+      ]);
+      return { stage, items, summary };
     },
   );
   /** The times of before are a help, not needed for timing: none where they cannot be had. */
-  private readonly entries = computed((): readonly LogEntry[] => {
+  private readonly known = computed(() => {
     const read = this.before.trouble() === null ? this.before.value() : undefined;
-    return read?.stage === this.stage() ? read.items : [];
+    return read?.stage === this.stage() ? read : undefined;
   });
   /** Whether those of what is timed are still being fetched. */
   protected readonly isFetching = computed(
@@ -91,20 +96,16 @@ export class Recent {
   );
 
   protected readonly typical = computed(() => {
-    const times = this.entries().flatMap(({ time, outcome }) =>
-      time !== null && outcome === 'finished' ? [time] : [],
-    );
-    const middle = middleOf(times);
-    return middle && clockText(middle.median);
+    const summary = this.known()?.summary;
+    if (summary?.typical == null) return null;
+    return { time: clockText(summary.typical), of: Math.min(TYPICAL_OF, summary.timed) };
   });
   protected readonly lines = computed(() =>
-    this.entries()
-      .slice(0, SHOWN)
-      .map(({ id, time, outcome, beganAt }) => ({
-        ...{ id, counts: outcome === 'finished' },
-        time: time === null ? '–' : clockText(time),
-        said: time === null ? 'no time' : secondsSaid(time),
-        day: beganAt.slice(0, 10) === today() ? 'today' : beganAt.slice(0, 10),
-      })),
+    (this.known()?.items ?? []).map(({ id, time, outcome, beganAt }) => ({
+      ...{ id, counts: outcome === 'finished' },
+      time: time === null ? '–' : clockText(time),
+      said: time === null ? 'no time' : secondsSaid(time),
+      day: beganAt.slice(0, 10) === today() ? 'today' : beganAt.slice(0, 10),
+    })),
   );
 }
