@@ -44,6 +44,10 @@ const SHOWN = 6;
       margin-bottom: 8px;
       font-size: 1.0625rem;
     }
+    p .quiet {
+      display: block;
+      margin-left: 0;
+    }
     .quiet {
       margin-left: 8px;
       color: var(--quiet);
