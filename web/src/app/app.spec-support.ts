@@ -18,6 +18,8 @@ import { DEFAULT_READER } from './keeping/reader/reader';
 import { readerFeature, SettingsPage, taughtFeature } from './keeping/reader/reader.feature';
 import { solverDeeds } from './asking/deeds/solver-deeds';
 import type { Solver } from './asking/solver';
+import { Held } from './reading/held';
+import { MemoryHeld } from './reading/held.spec-support';
 import { OutboxStore } from './sending/outbox/outbox-store';
 import { MemoryStore } from './sending/outbox/outbox.spec-support';
 import { WHOSE } from './sending/outbox/whose';
@@ -44,6 +46,7 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       provideState(accountFeature),
       { provide: WHOSE, useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose) },
       { provide: OutboxStore, useClass: MemoryStore },
+      { provide: Held, useClass: MemoryHeld },
       provideHttpClient(),
       provideHttpClientTesting(),
       provideServiceWorker('', { enabled: false }),

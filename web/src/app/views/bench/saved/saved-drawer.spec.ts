@@ -8,7 +8,6 @@ import { Subject } from 'rxjs';
 import { aSaved, GUEST, FakeSolves, openStore, until } from '../../../app.spec-support';
 import { SavedPage } from '../../../keeping/saved/saved.actions';
 import { aRecord } from '../../../keeping/walk/walk.spec-support';
-import { Held } from '../../../reading/held';
 import { Outbox } from '../../../sending/outbox/outbox';
 import { SolvesApi } from '../../../sending/solves-api';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
@@ -40,7 +39,6 @@ describe('the drawer of saved cubes', () => {
       { provide: MatDialogRef, useValue: { close: () => (closed = true) } },
     ));
     store.dispatch(GUEST);
-    await TestBed.inject(Held).forget();
     fixture = TestBed.createComponent(SavedDrawer);
     await seen(() => !host().querySelector('mat-progress-bar[aria-label^=Fetching]'));
   }
