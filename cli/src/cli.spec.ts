@@ -1,5 +1,10 @@
 import { Readable } from 'node:stream';
-import { inspectionSchema, slipAnswerSchema, walkthroughSchema } from '@sleetcrest/contract';
+import {
+  glanceSchema,
+  inspectionSchema,
+  slipAnswerSchema,
+  walkthroughSchema,
+} from '@sleetcrest/contract';
 import {
   cubeFromPainted,
   inspect,
@@ -199,6 +204,13 @@ describe('cube methods and prove', () => {
     ]);
   });
 
+  it('tell what to look at, by what is in sight', async () => {
+    const { json } = await cube(['glance', '--approach', 'ycross-two']);
+    expect(glanceSchema.parse(json)).toEqual(jasmine.objectContaining({ worst: 3, open: 0 }));
+    const ahead = (await cube(['glance', '--approach', 'edges-match', '--sight', 'ahead'])).json;
+    expect(glanceSchema.parse(ahead).open).toBeGreaterThan(0.9);
+  });
+
   it('prove a method of one’s own, and show a start that a broken sequence fails on', async () => {
     const whole = ownMethod();
     const broken = { ...(whole.approaches[3] as PatternApproach) };
@@ -248,6 +260,8 @@ describe('a mistake on the command line', () => {
     [['inspect', '--turns', 'R (U'], /^error: “\(” at character 3: this bracket is never closed/],
     [['prove', '--approach', 'sideways'], /^error: no approach is called sideways/],
     [['prove'], /^error: give one of --method/],
+    [['glance'], /^error: give --approach/],
+    [['glance', '--approach', 'daisy', '--sight', 'up'], /^error: --sight is ahead or around/],
   ];
   for (const [args, said] of mistakes) {
     it(`is one line and status 2: cube ${args.join(' ')}`, async () => {

@@ -17,6 +17,7 @@ import {
   type PaintedCube,
   type Side,
 } from '@sleetcrest/core';
+import { approachById, APPROACHES, type Approach } from '@sleetcrest/core/methods';
 import type * as z from 'zod';
 import type { Io } from './io.js';
 import { Mistake } from './mistake.js';
@@ -34,6 +35,14 @@ export const paintedFromTurns = (text: string): PaintedCube => ({
   painted: paintedFromCube(cubeFromTurns(text)),
   scheme: STANDARD_SCHEME,
 });
+
+/** The built-in approach of that id. */
+export function approachCalled(id: string): Approach {
+  const approach = approachById(id);
+  if (approach) return approach;
+  const known = APPROACHES.map((one) => one.id).join(', ');
+  throw new Mistake(`no approach is called ${id}; there is ${known}`);
+}
 
 async function readJson<T>(io: Io, path: string, schema: z.ZodType<T>): Promise<T> {
   const text = await io.readFile(path).catch(() => {

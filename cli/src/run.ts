@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import type { Io } from './io.js';
 import { Mistake } from './mistake.js';
+import { glanceVerb } from './verbs/glance.js';
 import { inspectVerb } from './verbs/inspect.js';
 import { methodsVerb } from './verbs/methods.js';
 import { proveVerb } from './verbs/prove.js';
@@ -34,6 +35,8 @@ const VERBS: Record<string, (io: Io, args: string[]) => number | Promise<number>
       io,
       optionsOf(args, { method: text, approach: text, 'method-file': text, all: flag }),
     ),
+  glance: (io, args) =>
+    glanceVerb(io, optionsOf(args, { approach: text, 'method-file': text, sight: text })),
   slip: (io, args) =>
     slipVerb(
       io,

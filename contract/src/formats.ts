@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { cubeSchema } from './documents/cube.js';
+import { glanceSchema } from './documents/glance.js';
 import { inspectionSchema } from './documents/inspection.js';
 import { methodSchema } from './documents/method.js';
 import { slipAnswerSchema } from './documents/slip.js';
@@ -11,6 +12,7 @@ export const DOCUMENT_SCHEMAS = {
   cube: cubeSchema,
   walkthrough: walkthroughSchema,
   method: methodSchema,
+  glance: glanceSchema,
   inspection: inspectionSchema,
   slips: slipAnswerSchema,
   log: logSchema,

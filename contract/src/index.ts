@@ -3,6 +3,7 @@ import './jitless.js';
 export * from './documents/approach.js';
 export * from './documents/colour.js';
 export * from './documents/cube.js';
+export * from './documents/glance.js';
 export * from './documents/id.js';
 export * from './documents/inspection.js';
 export * from './documents/method.js';

@@ -1,6 +1,5 @@
 import { UP, writeCubeDocument } from '@sleetcrest/core';
 import {
-  approachById,
   APPROACHES,
   prove,
   resolveMethod,
@@ -8,7 +7,7 @@ import {
   type OnProgress,
   type Proof,
 } from '@sleetcrest/core/methods';
-import { chosenMethod } from '../input.js';
+import { approachCalled, chosenMethod } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';
 
@@ -19,14 +18,6 @@ export interface ProveOptions {
   all?: boolean | undefined;
 }
 
-function known(id: string): Approach {
-  const approach = approachById(id);
-  if (approach) return approach;
-  throw new Mistake(
-    `no approach is called ${id}; there is ${APPROACHES.map((one) => one.id).join(', ')}`,
-  );
-}
-
 async function chosen(io: Io, options: ProveOptions): Promise<readonly Approach[]> {
   const { method, approach, all } = options;
   const given = [method, approach, options['method-file'], all].filter((one) => one !== undefined);
@@ -34,7 +25,7 @@ async function chosen(io: Io, options: ProveOptions): Promise<readonly Approach[
     throw new Mistake('give one of --method, --approach, --method-file or --all');
   }
   if (all) return APPROACHES;
-  if (approach !== undefined) return [known(approach)];
+  if (approach !== undefined) return [approachCalled(approach)];
   const whole = resolveMethod(await chosenMethod(io, method, options['method-file']));
   if (!whole.ok) throw new Mistake(whole.error);
   return whole.value;

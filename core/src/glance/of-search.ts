@@ -1,0 +1,178 @@
+import type { SearchApproach } from '../approaches/approach.js';
+import { colourAt, placeOfPiece, type Cube } from '../cube/cube.js';
+import { faceInHold, HOME_HOLD, stickerSeenInHold, turnedOver, type Hold } from '../cube/holds.js';
+import { PLACES, STICKER_PLACE } from '../cube/pieces.js';
+import { FRONT, opposite, SIDE_LETTERS, UP, type Side } from '../cube/sides.js';
+import { runnerFor } from '../methods/stage-runner.js';
+import type { PairsRunner } from '../methods/pairs-runner.js';
+import { pairStarts, startsOf } from '../methods/starts.js';
+import { pairTables, ROOM_COUNT } from '../search/pair-tables.js';
+import { goalHolds, layersOf } from '../stages/goals.js';
+import { Gathering } from './gathering.js';
+import { packed, type Look, type Lookable, type Situations } from './situations.js';
+import { turnedRound, turnedStarts } from './turned-starts.js';
+
+const FIRST = UP;
+
+/** What is answered of a piece, in words. */
+export function answerWords(
+  asks: 'layer' | 'where' | 'facing' | 'solved',
+  answer: number,
+): string[] {
+  switch (asks) {
+    case 'layer':
+      return [['U', 'middle', 'D'][answer]!];
+    case 'where':
+      return [WHERES[answer]!];
+    case 'facing':
+      return [SIDE_LETTERS[answer]!];
+    case 'solved':
+      return [answer ? 'solved' : 'not solved'];
+  }
+}
+
+/** Sides and corners of a layer, as one says where a piece is in it. */
+const WHERES = ['F', 'R', 'B', 'L', 'FR', 'FL', 'BL', 'BR'];
+
+const ANSWERS = [0, 1, 2, 3, 4, 5, 6, 7];
+
+/** One question about one piece. */
+interface Asked {
+  readonly look: Look;
+  readonly ask: (cube: Cube) => number;
+}
+
+/**
+ * The situations of an approach that searches: what decides is where the pieces are that it is
+ * about, so a look asks that of one of them. For pairs, the pair whose place is held at the front
+ * right, beside every set of finished others.
+ */
+export function situationsOfSearch(approach: SearchApproach): {
+  situations: Situations;
+  inOrder: null;
+} {
+  const met = approach.search === 'pairs' ? pairsMet(approach) : crossMet(approach);
+  return { situations: met, inOrder: null };
+}
+
+class PieceGathering {
+  private readonly gathering: Gathering;
+  private readonly goods: number[] = [];
+  private readonly codes: Uint8Array;
+
+  constructor(
+    private readonly approach: SearchApproach,
+    private readonly asked: readonly Asked[],
+  ) {
+    this.gathering = new Gathering(asked.length);
+    this.codes = new Uint8Array(asked.length);
+  }
+
+  add(cube: Cube, caseId: string, weight: number): void {
+    this.asked.forEach(({ ask }, k) => (this.codes[k] = ask(cube)));
+    const at = this.gathering.add(this.codes, weight);
+    const bit = 1 << this.approach.cases.findIndex(({ id }) => id === caseId);
+    this.goods[at] = (this.goods[at] ?? bit) & bit;
+  }
+
+  situations(): Situations {
+    const { codes, weight, count } = this.gathering.all();
+    const width = this.asked.length;
+    const seen = new Uint8Array(width * count);
+    for (let s = 0; s < count; s++) {
+      for (let look = 0; look < width; look++) {
+        const code = codes[s * width + look]!;
+        seen[look * count + s] = packed(code, code, true);
+      }
+    }
+    const lookables = this.asked.map(({ look }, round): Lookable => ({
+      look,
+      cost: 1,
+      round,
+      answers: ANSWERS.map((code) => [code]),
+      rough: ANSWERS,
+    }));
+    return {
+      lookables,
+      outcomes: this.approach.cases.map((one) => ({ case: one.id })),
+      count,
+      seen,
+      good: Int32Array.from(this.goods),
+      words: 1,
+      weight,
+      fixed: new Uint8Array(count),
+    };
+  }
+}
+
+/** In which layer a piece is, where in it, and which way its first colour (or front's) faces. */
+function askWhere(piece: number, name: string, hold: Hold, colour: Side): Asked[] {
+  const place = (cube: Cube): string => nameInHold(hold, placeOfPiece(cube, piece));
+  const layerOf = (name: string): number =>
+    name.startsWith('U') ? 0 : name.startsWith('D') ? 2 : 1;
+  return [
+    { look: { piece: name, asks: 'layer' }, ask: (cube) => layerOf(place(cube)) },
+    {
+      look: { piece: name, asks: 'where' },
+      ask: (cube) => WHERES.indexOf(place(cube).replace(/^[UD]/, '')),
+    },
+    {
+      look: { piece: name, asks: 'facing' },
+      ask: (cube) => {
+        const at = PLACES[placeOfPiece(cube, piece)]!;
+        const sticker = at.stickers.find((one) => colourAt(cube, one) === colour)!;
+        return faceInHold(hold, Math.floor(sticker / 9) as Side);
+      },
+    },
+  ];
+}
+
+const nameInHold = (hold: Hold, place: number): string =>
+  PLACES[STICKER_PLACE[stickerSeenInHold(hold, PLACES[place]!.stickers[0]!)]!]!.name;
+
+function pairsMet(approach: SearchApproach): Situations {
+  const runner = runnerFor(approach, FIRST) as PairsRunner;
+  const { rooms } = pairTables(FIRST);
+  const [{ corner, edge, hold }, ...others] = rooms as [(typeof rooms)[number], ...typeof rooms];
+  const front = PLACES[edge]!.sides.find((side) => faceInHold(hold, side) === FRONT)!;
+  // The finished rooms, as bits; the first is not.
+  let closed = 0;
+  const gathering = new PieceGathering(approach, [
+    ...askWhere(corner, 'DFR', hold, FIRST),
+    ...askWhere(edge, 'FR', hold, front),
+    ...others.map((other, k): Asked => ({
+      look: { piece: nameInHold(hold, other.edge), asks: 'solved' },
+      ask: () => (closed >> (k + 1)) & 1,
+    })),
+  ]);
+  for (; closed < 1 << ROOM_COUNT; closed += 2) {
+    const starts = pairStarts(rooms, 0, closed, FIRST);
+    for (let k = 0; k < starts.count; k++) {
+      const cube = starts.cube(k);
+      const [step] = runner.planFor(cube, 0, closed);
+      if (step) gathering.add(cube, step.case.id, 1);
+    }
+  }
+  return gathering.situations();
+}
+
+function crossMet(approach: SearchApproach): Situations {
+  const runner = runnerFor(approach, FIRST);
+  const starts = startsOf(approach.stage, approach.after, FIRST);
+  const hold = turnedOver(HOME_HOLD, opposite(FIRST));
+  const asked = layersOf(FIRST).firstEdges.flatMap((piece) =>
+    askWhere(piece, nameInHold(hold, piece), hold, FIRST),
+  );
+  const gathering = new PieceGathering(approach, asked);
+  for (const { start, alike } of turnedStarts(starts)) {
+    let cube = starts.cube(start);
+    if (goalHolds(cube, approach.stage, FIRST)) continue;
+    // However the cube is turned round, what is shortest is as short.
+    const [step] = runner.plan(cube, HOME_HOLD, false, starts.matter);
+    for (let turned = 0; turned < alike; turned++) {
+      gathering.add(cube, step!.case.id, 1);
+      cube = turnedRound(cube);
+    }
+  }
+  return gathering.situations();
+}
