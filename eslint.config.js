@@ -7,11 +7,12 @@ import tseslint from 'typescript-eslint';
 const DIRECTIONS = [
   { from: 'core', allow: [] },
   { from: 'contract', allow: ['core'] },
-  { from: 'server', allow: ['core', 'contract'] },
+  { from: 'memory', allow: ['core'] },
+  { from: 'server', allow: ['core', 'contract', 'memory'] },
   { from: 'cli', allow: ['core', 'contract'] },
-  { from: 'web', allow: ['core', 'contract'] },
+  { from: 'web', allow: ['core', 'contract', 'memory'] },
   { from: 'e2e', allow: [] },
-  { from: 'scripts', allow: ['core', 'contract', 'server'] },
+  { from: 'scripts', allow: ['core', 'contract', 'memory', 'server'] },
 ];
 const roomNames = DIRECTIONS.map(({ from }) => from);
 

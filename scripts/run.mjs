@@ -85,7 +85,7 @@ if (!existsSync(join(root, 'node_modules/.bin/tsc')) || read('packages.stamp') !
   keep('packages.stamp', lock);
 }
 
-const rooms = ['core', 'contract', 'server', 'cli', 'scripts'];
+const rooms = ['core', 'contract', 'memory', 'server', 'cli', 'scripts'];
 const built = () => lock + fingerprint(rooms.map((room) => `${room}/src`));
 const isBuilt = rooms.every((room) => existsSync(join(root, room, 'dist')));
 if (!isBuilt || read('rooms.stamp') !== built()) {

@@ -194,7 +194,7 @@ await command(async () => {
         checked('lint', 'eslint/bin/eslint.js', '.', '--max-warnings', '0'),
         checked('format', 'prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'),
         checked('types of the journeys', 'typescript/bin/tsc', '-p', '.'),
-        ...[specs('contract'), specs('cli')],
+        ...[specs('contract'), specs('memory'), specs('cli')],
       ],
       count,
     );

@@ -1,0 +1,2 @@
+/** What to learn first, and why. */
+export * from './path.js';

@@ -1,0 +1,93 @@
+import { isSearch, type Approach, type PatternApproach } from '../approaches/approach.js';
+import type { Stage } from '../stages/stages.js';
+import { KnownOnly, someStarts, type SomeStarts } from './known-only.js';
+
+/** One case on the path, and what knowing it is worth. */
+export interface PathCase {
+  readonly case: string;
+  readonly title: string;
+  /** The sequence one has to know; empty where a search finds the turns, or lining up is all. */
+  readonly sequence: string;
+  readonly turns: number;
+  /** The chance that a solve meets it. */
+  readonly chance: number;
+  /** Turns a solve takes more on average without it; null where it cannot be told. */
+  readonly lost: number | null;
+  /** With this case and all before it: the part of starts that can be finished, and with no detour. */
+  readonly finished: number | null;
+  readonly direct: number | null;
+}
+
+/** One stage of the path: its cases in the order in which they are worth learning. */
+export interface PathStage {
+  readonly stage: Stage;
+  readonly approach: string;
+  readonly title: string;
+  readonly cases: readonly PathCase[];
+  /** How many starts were tried for it, drawn from all. */
+  readonly tried: number;
+}
+
+const MOST_STARTS = 4000;
+
+/**
+ * The cases of an approach in the order in which they are worth learning: by the turns that a solve
+ * loses on average without them, which is the chance to meet a case times what one does instead.
+ */
+export function stagePath(
+  approach: Approach,
+  chances: ReadonlyMap<string, number>,
+  turnsOf: (id: string) => { sequence: string; turns: number },
+): PathStage {
+  const { id, stage, title } = approach;
+  const words = new Map(approach.cases.map((one) => [one.id, one.title]));
+  const about = (
+    one: string,
+  ): Pick<PathCase, 'case' | 'title' | 'chance' | 'sequence' | 'turns'> => ({
+    ...{ case: one, title: words.get(one)!, chance: chances.get(one) ?? 0 },
+    ...turnsOf(one),
+  });
+  if (isSearch(approach)) {
+    const cases = approach.cases.map((one) => ({
+      ...about(one.id),
+      ...{ lost: null, finished: null, direct: null },
+    }));
+    return { stage, approach: id, title, cases, tried: 0 };
+  }
+  const some = someStarts(approach, MOST_STARTS);
+  const lost = turnsLost(approach, some);
+  const known = new Set<string>();
+  const cases = inOrder(approach, lost, chances).map((one) => {
+    known.add(one);
+    const { finished, direct } = new KnownOnly(approach, known).over(some);
+    return { ...about(one), lost: lost.get(one)!, finished, direct };
+  });
+  return { stage, approach: id, title, cases, tried: some.numbers.length };
+}
+
+/** For each case, the turns that a solve takes more on average if it alone is not known. */
+function turnsLost(approach: PatternApproach, starts: SomeStarts): Map<string, number> {
+  const ids = approach.cases.map(({ id }) => id);
+  const whole = new KnownOnly(approach, new Set(ids)).over(starts).turns;
+  return new Map(
+    ids.map((id) => {
+      const without = new KnownOnly(approach, new Set(ids.filter((one) => one !== id)));
+      const { turns, finished } = without.over(starts);
+      // What is not finished at all is lost altogether: as long as the whole stage again.
+      const lost = finished > 0 ? finished * turns + (1 - finished) * (turns + whole) : 2 * whole;
+      return [id, Math.max(0, lost - whole)];
+    }),
+  );
+}
+
+/** By what is lost without them; of those that lose nothing, what is met most often. */
+function inOrder(
+  approach: PatternApproach,
+  lost: ReadonlyMap<string, number>,
+  chances: ReadonlyMap<string, number>,
+): string[] {
+  const chance = (id: string): number => chances.get(id) ?? 0;
+  return approach.cases
+    .map(({ id }) => id)
+    .sort((a, b) => lost.get(b)! - lost.get(a)! || chance(b) - chance(a));
+}

@@ -1,0 +1,127 @@
+import type { Memory, Trace } from './memory.js';
+import { Pace } from './pace.js';
+import { cardKey, dayNumber, oldestFirst, type CardKind, type Review } from './review.js';
+
+/** What the answers to one card leave. */
+export interface Card {
+  readonly kind: CardKind;
+  readonly item: string;
+  trace: Trace;
+  /** Days are counted from 1970-01-01. */
+  lastDay: number;
+  dueDay: number;
+  answers: number;
+  /** Times it was known on another day and then not. */
+  lapses: number;
+  /** Whether the last answer was right, and on how many different days one was. */
+  right: boolean;
+  rightDays: number;
+  lastRightDay: number;
+  turns: number;
+}
+
+/** What was promised of a card on a later day, and what came. */
+export interface Promised {
+  readonly day: number;
+  readonly kind: CardKind;
+  readonly recall: number;
+  readonly right: boolean;
+}
+
+/** Two cases taken for each other: what it was, what was said, and how often. */
+export interface Confusion {
+  readonly was: string;
+  readonly said: string;
+  times: number;
+  lastDay: number;
+}
+
+/** Nine of ten are to be recalled when a card comes back. */
+export const RETENTION = 0.9;
+
+/**
+ * All cards as a person's answers leave them. Nothing of it is kept: it is made again from the
+ * answers, in the order they were given, and so is the same wherever the same answers are.
+ */
+export class CardBook {
+  readonly cards = new Map<string, Card>();
+  readonly pace = new Pace();
+  readonly promised: Promised[] = [];
+  readonly confusions = new Map<string, Confusion>();
+  private last: Review | undefined;
+
+  constructor(private readonly memory: Memory) {}
+
+  /** The book of answers in any order, each counted once. */
+  static of(reviews: readonly Review[], memory: Memory): CardBook {
+    const book = new CardBook(memory);
+    for (const review of inOrder(reviews)) book.add(review);
+    return book;
+  }
+
+  /** Whether an answer comes after all that are in the book, so that it can just be added. */
+  follows(review: Review): boolean {
+    return !this.last || oldestFirst(this.last, review) < 0;
+  }
+
+  /** Adds an answer given after all others. */
+  add(review: Review): void {
+    this.last = review;
+    const day = dayNumber(review.at);
+    const rating = this.pace.rate(review);
+    this.pace.add(review);
+    const key = cardKey(review);
+    const card = this.cards.get(key);
+    const days = card ? Math.max(0, day - card.lastDay) : 0;
+    if (card && days > 0) {
+      const recall = this.memory.recall(card.trace, days);
+      this.promised.push({ day, kind: card.kind, recall, right: review.right });
+    }
+    const trace = this.memory.after(card?.trace ?? null, days, rating);
+    const now: Card = card ?? {
+      ...{ kind: review.kind, item: review.item, trace, lastDay: day, dueDay: day, answers: 0 },
+      ...{ lapses: 0, right: false, rightDays: 0, lastRightDay: -1, turns: review.turns },
+    };
+    this.cards.set(key, now);
+    if (card && !review.right && days > 0 && card.right) now.lapses++;
+    now.trace = trace;
+    now.lastDay = day;
+    now.dueDay = day + (review.right ? Math.max(1, this.memory.daysUntil(trace, RETENTION)) : 0);
+    now.answers++;
+    now.right = review.right;
+    if (review.right && now.lastRightDay !== day) {
+      now.rightDays++;
+      now.lastRightDay = day;
+    }
+    if (!review.right && review.answer !== '') this.confuse(review, day);
+  }
+
+  card(kind: CardKind, item: string): Card | undefined {
+    return this.cards.get(`${kind} ${item}`);
+  }
+
+  /** The chance to answer a card today; 0 for one never answered. */
+  recall(kind: CardKind, item: string, today: number): number {
+    const card = this.card(kind, item);
+    if (!card) return 0;
+    if (card.lastDay >= today) return card.right ? 1 : this.memory.recall(card.trace, 1);
+    return this.memory.recall(card.trace, today - card.lastDay);
+  }
+
+  private confuse({ item, answer }: Review, day: number): void {
+    const key = `${item} ${answer}`;
+    const known = this.confusions.get(key);
+    if (known) {
+      known.times++;
+      known.lastDay = day;
+    } else this.confusions.set(key, { was: item, said: answer, times: 1, lastDay: day });
+  }
+}
+
+/** Each answer once, oldest first; moments are read once, since there may be many thousands. */
+export function inOrder(reviews: readonly Review[]): Review[] {
+  const once = [...new Map(reviews.map((review) => [review.id, review])).values()];
+  const at = once.map((review) => ({ review, moment: Date.parse(review.at) }));
+  at.sort((a, b) => a.moment - b.moment || (a.review.id < b.review.id ? -1 : 1));
+  return at.map(({ review }) => review);
+}

@@ -1,0 +1,33 @@
+import type { Memory, Rating, Trace } from '@sleetcrest/core/practice';
+import { computeDecayFactor, FSRSAlgorithm, generatorParameters } from 'ts-fsrs';
+
+/** The parameters of the model: how long what was learned stays, on what it depends. */
+export type Weights = readonly number[];
+
+/** What is usual, before a person's own answers say otherwise. */
+export const USUAL_WEIGHTS: Weights = generatorParameters().w;
+
+/** Nothing stays longer than this without being asked again. */
+const MOST_DAYS = 365;
+
+/** So that a whole day does not come out just below itself. */
+const ROUNDED = 1e-6;
+
+/**
+ * The memory that practice is planned by: FSRS as `ts-fsrs` computes it, asked for its numbers
+ * alone. It reads no clock, and nothing in it is left to chance.
+ */
+export function fsrsMemory(weights: Weights = USUAL_WEIGHTS): Memory {
+  const model = new FSRSAlgorithm(generatorParameters({ w: [...weights], enable_fuzz: false }));
+  const { decay, factor } = computeDecayFactor([...weights]);
+  return {
+    after: (trace: Trace | null, days: number, rating: Rating) =>
+      model.next_state(trace, days, rating),
+    recall: ({ stability }, days) => model.forgetting_curve(days, stability),
+    // The forgetting curve solved for days.
+    daysUntil: ({ stability }, chance) => {
+      const days = (stability / factor) * (chance ** (1 / decay) - 1);
+      return Math.min(MOST_DAYS, Math.floor(days + ROUNDED));
+    },
+  };
+}

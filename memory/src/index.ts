@@ -1,0 +1,3 @@
+export * from './fsrs.js';
+export * from './fit.js';
+export * from './simulate.js';
