@@ -27,6 +27,8 @@ import type { Metrics } from './metrics/metrics.js';
 import { methodHandlers } from './methods/handlers.js';
 import { MethodService } from './methods/service.js';
 import { settingsHandlers } from './settings/handlers.js';
+import { practiceHandlers } from './practice/handlers.js';
+import { PracticeService } from './practice/service.js';
 import { SettingsService } from './settings/service.js';
 import { solveHandlers } from './solves/handlers.js';
 import { SolveService } from './solves/service.js';
@@ -65,16 +67,18 @@ export function createApp(parts: AppParts): Express {
   const solves = new SolveService(sequelize);
   const methods = new MethodService(sequelize);
   const settings = new SettingsService(sequelize);
+  const practice = new PracticeService(sequelize);
   const keeping = new Keeping(sessions, tries);
   const handlers: Handlers = {
     ...healthHandlers(sequelize),
     ...handoutHandlers(),
     ...accountHandlers(accounts, sessions, tries, demo),
-    ...exportHandler({ sequelize, groups, solves, methods, settings }),
+    ...exportHandler({ sequelize, groups, solves, methods, settings, practice }),
     ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),
     ...methodHandlers(methods, keeping),
     ...settingsHandlers(settings),
+    ...practiceHandlers(practice),
     ...logHandlers(new LogService(sequelize), new LogStatistics(sequelize), sequelize, sessions),
   };
   app.use(admitted(express.Router(), handlers, groups, sessions));

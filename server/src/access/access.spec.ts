@@ -1,3 +1,4 @@
+import { aReview } from '@sleetcrest/contract/testing';
 import { randomUUID } from 'node:crypto';
 import { groupSchema, type Account } from '@sleetcrest/contract/accounts';
 import type { LogEntry } from '@sleetcrest/core/log';
@@ -42,6 +43,7 @@ const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
   'POST /api/log/restore': ({ record }) => ({ ids: [record.id] }),
   'POST /api/log/tags': ({ record }) => ({ ids: [record.id], add: ['seen'] }),
   'PATCH /api/log/entries/:id': () => ({ note: 'changed' }),
+  'POST /api/practice/reviews': () => ({ reviews: [aReview()] }),
 };
 
 /** What must be asked for in an address. */
@@ -124,6 +126,8 @@ class Inhabited {
     await people.owner.ask('POST', '/api/solves', cube);
     await people.owner.ask('PUT', '/api/methods/landing', aMethod());
     await people.owner.ask('POST', '/api/log', record);
+    const reviews = [aReview({ item: 'seen/by-nobody-else' })];
+    await people.owner.ask('POST', '/api/practice/reviews', { reviews });
     await people.guest.ask('POST', '/api/solves', aSolve(9));
     return new Inhabited(app, people, {
       ...{ owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! },
@@ -149,6 +153,7 @@ describe('who may call each route', () => {
         'SELECT * FROM own_methods WHERE owner_id = $1',
         'SELECT * FROM log_entries WHERE account_id = $1',
         'SELECT * FROM log_told WHERE account_id = $1',
+        'SELECT * FROM practice_reviews WHERE account_id = $1',
         'SELECT * FROM settings WHERE account_id = $1',
         'SELECT * FROM group_members WHERE learner_id = $1 ORDER BY group_id',
         'SELECT token_hash FROM sessions WHERE account_id = $1',

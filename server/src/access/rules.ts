@@ -27,6 +27,10 @@ export const RULES = {
   'GET /api/log/entries/:id/history': 'account',
   'GET /api/log/changes': 'account',
 
+  'GET /api/practice/reviews': 'account',
+  'POST /api/practice/reviews': 'account',
+  'GET /api/practice/cards': 'account',
+
   'GET /api/health': 'anyone',
   'GET /api/ready': 'anyone',
   'GET /api/openapi.json': 'anyone',
@@ -67,6 +71,7 @@ export const RULES = {
   'GET /api/learners/:learner/log/overview': 'coach-of-learner',
   'GET /api/learners/:learner/log/groups': 'coach-of-learner',
   'GET /api/learners/:learner/log/entries/:id': 'coach-of-learner',
+  'GET /api/learners/:learner/practice/cards': 'coach-of-learner',
 } as const satisfies Record<string, Rule>;
 
 export type Route = keyof typeof RULES;

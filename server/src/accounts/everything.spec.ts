@@ -38,6 +38,7 @@ describe('everything that is kept for an account', () => {
     expect([...all.keys()].sort()).toEqual([
       ...['README.txt', 'account.json', 'cubes.json', 'deleted/cubes.json', 'deleted/log.json'],
       ...['groups.json', 'log.csv', 'log.json', 'methods/landing.json', 'places.json'],
+      'practice.json',
       'sessions.json',
       'settings.json',
     ]);

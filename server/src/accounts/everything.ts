@@ -9,6 +9,7 @@ import { asList } from '../database/pages.js';
 import { streamed } from '../http/streamed.js';
 import { asCsv, asJson, deletedEntriesOf, entriesOf } from '../log/export.js';
 import type { MethodService } from '../methods/service.js';
+import type { PracticeService } from '../practice/service.js';
 import type { SettingsService } from '../settings/service.js';
 import type { SolveService } from '../solves/service.js';
 import { KEPT_DAYS } from '../upkeep/purge.js';
@@ -21,6 +22,7 @@ sessions.json      where you are signed in: since when, and when that was last u
 places.json        when you last signed in from each place; where it is, is not kept
 log.csv            your log: one record a line (docs/formats says the columns)
 log.json           the same as a Log document, with every field
+practice.json      every answer you gave in practice
 cubes.json         the cubes you saved, and how far each walk has come
 methods/           methods of your own, each a Method document
 settings.json      how you read: the settings you ever changed
@@ -40,6 +42,7 @@ interface Parts {
   solves: SolveService;
   methods: MethodService;
   settings: SettingsService;
+  practice: PracticeService;
 }
 
 /** A file of the ZIP: its name, and what is in it, read when its turn comes. */
@@ -82,7 +85,7 @@ async function* begunWhenRead(content: File['content']): AsyncGenerator<string |
 }
 
 async function filesOf(
-  { sequelize, groups, solves, methods, settings }: Parts,
+  { sequelize, groups, solves, methods, settings, practice }: Parts,
   account: Account,
 ): Promise<File[]> {
   const select = (sql: string): Promise<object[]> =>
@@ -121,6 +124,11 @@ async function filesOf(
     ),
     { name: 'cubes.json', content: cubes(false) },
     { name: 'deleted/cubes.json', content: cubes(true) },
+    {
+      name: 'practice.json',
+      content: () =>
+        Readable.from(asList(practice.all(account.id), '[', '\n]\n'), { objectMode: false }),
+    },
     { name: 'log.csv', content: () => asCsv(entries()) },
     { name: 'log.json', content: () => asJson(entries()) },
     { name: 'deleted/log.json', content: () => asJson(deletedEntriesOf(sequelize, account.id)) },

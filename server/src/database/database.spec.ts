@@ -107,7 +107,9 @@ describe('the database', () => {
     const tables = await sequelize.getQueryInterface().showAllTables();
     expect(tables).not.toContain('secrets');
     await sequelize.query('DROP INDEX accounts_of_guests');
-    expect(await migrate(url)).toEqual(['0006-keeping', '0007-told-offline']);
+    expect(await migrate(url)).toEqual(
+      MIGRATION_NAMES.slice(MIGRATION_NAMES.indexOf('0006-keeping')),
+    );
   });
 
   it('is not touched when a newer version changed it', async () => {

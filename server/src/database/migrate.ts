@@ -8,6 +8,7 @@ import * as accounts from './migrations/0004-accounts.js';
 import * as log from './migrations/0005-log.js';
 import * as keeping from './migrations/0006-keeping.js';
 import * as toldOffline from './migrations/0007-told-offline.js';
+import * as practice from './migrations/0008-practice.js';
 
 /** Sends SQL within the transaction of a migration. */
 export type Send = (sql: string) => Promise<unknown>;
@@ -26,6 +27,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0005-log': log,
   '0006-keeping': keeping,
   '0007-told-offline': toldOffline,
+  '0008-practice': practice,
 };
 
 /** The numbered changes this version knows, in order. */

@@ -4,6 +4,7 @@ import { accountPaths } from './accounts.js';
 import { answer, json, problems, refusals } from './answers.js';
 import { keptPaths } from './kept.js';
 import { logPaths } from './log.js';
+import { practicePaths } from './practice.js';
 
 /** The API's description, made from the same schemas that check its requests and answers. */
 export const openApiDocument: object = createDocument({
@@ -12,7 +13,7 @@ export const openApiDocument: object = createDocument({
     title: 'Sleetcrest',
     version: '1',
     description:
-      'Keeps cubes and how far each has been walked, methods of one’s own, and a log of solves with their statistics; prints guides.',
+      'Keeps cubes and how far each has been walked, methods of one’s own, and a log of solves with their statistics, and what was practised; prints guides.',
   },
   paths: {
     '/api/health': {
@@ -33,6 +34,7 @@ export const openApiDocument: object = createDocument({
     ...accountPaths,
     ...keptPaths,
     ...logPaths,
+    ...practicePaths,
     '/api/handouts': {
       post: {
         summary: 'A printed guide of a stage or a whole method',

@@ -2,6 +2,7 @@
 export const MOST_KEPT = {
   /** Deleted records that can still be brought back are among them. */
   records: 300_000,
+  reviews: 300_000,
   cubes: { guest: 200, account: 5000 },
   methods: { guest: 40, account: 400 },
   groups: 100,

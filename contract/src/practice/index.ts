@@ -1,0 +1,4 @@
+/** What is told of practice. */
+import '../jitless.js';
+
+export * from './review.js';
