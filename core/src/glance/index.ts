@@ -3,3 +3,4 @@ export * from './plan.js';
 export type { Look, Outcome } from './situations.js';
 export * from './follow.js';
 export * from './prove-glance.js';
+export * from './told-apart.js';

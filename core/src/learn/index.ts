@@ -1,2 +1,4 @@
 /** What to learn first, and why. */
 export * from './path.js';
+export * from './method-path.js';
+export * from './show-case.js';

@@ -6,6 +6,8 @@ import { writeMoves } from '../notation/write.js';
 /** What is asked of a case that is shown: which it is, or only which way it goes. */
 export interface SeeQuestion {
   readonly case: string;
+  /** The answers that are right: the case, and at times others that are as good there. */
+  readonly right: readonly string[];
   readonly asks: 'case' | 'way';
   /** Cases to choose from, in the order in which they are shown; the key of each is its number. */
   readonly choices: readonly string[];
@@ -23,13 +25,17 @@ export interface SeeState {
 }
 
 /** A case is asked among all of its approach; where just two mirror each other, which way it goes. */
-export function seeQuestion(approach: Approach, caseId: string): SeeQuestion {
+export function seeQuestion(
+  approach: Approach,
+  caseId: string,
+  right: readonly string[] = [caseId],
+): SeeQuestion {
   const mirror = mirrorOf(approach, caseId);
   if (mirror && waysAlone(approach)) {
     const both = approach.cases.map(({ id }) => id).filter((id) => id === caseId || id === mirror);
-    return { case: caseId, asks: 'way', choices: both };
+    return { case: caseId, right, asks: 'way', choices: both };
   }
-  return { case: caseId, asks: 'case', choices: approach.cases.map(({ id }) => id) };
+  return { case: caseId, right, asks: 'case', choices: approach.cases.map(({ id }) => id) };
 }
 
 export const shown = (question: SeeQuestion, shownAt: number): SeeState => ({
@@ -43,7 +49,7 @@ export function chosen(state: SeeState, choice: string, at: number): SeeState {
   const { question, shownAt, answered } = state;
   if (answered || !question.choices.includes(choice) || at < shownAt) return state;
   const seconds = Math.round((at - shownAt) / 10) / 100;
-  return { ...state, answered: { choice, seconds, right: choice === question.case } };
+  return { ...state, answered: { choice, seconds, right: question.right.includes(choice) } };
 }
 
 /** Whether an approach has nothing but two cases that mirror each other, and what digs out. */

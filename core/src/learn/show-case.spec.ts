@@ -1,0 +1,46 @@
+import { randomFrom } from '../cube/random.js';
+import { UP } from '../cube/sides.js';
+import { isSolved } from '../cube/cube.js';
+import { methodById, METHODS } from '../methods/named.js';
+import { resolveMethod } from '../methods/resolve.js';
+import { runnerFor } from '../methods/stage-runner.js';
+import { goalHolds } from '../stages/goals.js';
+import { caseDone, showCase } from './show-case.js';
+
+describe('a cube on which a case waits', () => {
+  it('shows every case of every method, for the engine too, with any side in front', () => {
+    const random = randomFrom(11);
+    const fronts = new Set<number>();
+    for (const method of METHODS) {
+      const approaches = resolveMethod(method);
+      if (!approaches.ok) throw new Error(approaches.error);
+      for (const approach of approaches.value) {
+        for (const { id } of approach.cases) {
+          const shown = showCase(id, method, UP, random);
+          if (!shown.ok) throw new Error(shown.error);
+          const { cube, hold } = shown.value;
+          fronts.add(hold);
+          const next = [false, true].map(
+            (begun) => runnerFor(approach, UP).plan(cube, hold, begun)[0],
+          );
+          expect(next.map((one) => one?.case.id)).withContext(id).toContain(id);
+          expect(shown.value.good).withContext(id).toContain(id);
+          expect(goalHolds(cube, approach.stage, UP))
+            .withContext(id)
+            .toBeFalse();
+        }
+      }
+    }
+    expect(fronts.size).toBe(8);
+  });
+
+  it('is done when the stage is where the step leads', () => {
+    const method = methodById('front-right')!;
+    const shown = showCase('cycle-one/once', method, UP, randomFrom(2));
+    if (!shown.ok) throw new Error(shown.error);
+    const ends = caseDone(shown.value, 'cycle-one/once', method, UP);
+    expect(ends.map(isSolved)).toEqual([true]);
+    expect(caseDone(shown.value, 'nothing', method, UP)).toEqual([]);
+    expect(showCase('nothing', method, UP, randomFrom(2)).ok).toBeFalse();
+  });
+});

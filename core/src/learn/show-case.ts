@@ -1,0 +1,126 @@
+import { isSearch, type Approach } from '../approaches/approach.js';
+import { copyCube, type Cube } from '../cube/cube.js';
+import { HOME_HOLD, turnedOver, turnHold, type Hold } from '../cube/holds.js';
+import type { Random } from '../cube/random.js';
+import { opposite, type Side } from '../cube/sides.js';
+import { applyTurns } from '../cube/turns.js';
+import { fail, ok, type Result } from '../result.js';
+import { resolveMethod } from '../methods/resolve.js';
+import { setUpFor } from '../methods/set-up.js';
+import { stageStart } from '../methods/stage-start.js';
+import { runStage } from '../methods/stage-run.js';
+import type { Runner } from '../methods/runner.js';
+import { patternRunnerFor, runnerFor } from '../methods/stage-runner.js';
+import type { Method } from '../methods/walkthrough.js';
+
+/** A cube on which a case waits, in some hold. */
+export interface ShownCase {
+  readonly cube: Cube;
+  readonly hold: Hold;
+  /** The hold the case is done in. */
+  readonly doneIn: Hold;
+  /** Cases that are as good to do there: this one, and at times another that waits beside it. */
+  readonly good: readonly string[];
+}
+
+const TRIES = 60;
+const MADE_TRIES = 12;
+const HIGHEST_SEED = 0xffffffff;
+
+/**
+ * A cube on which a case waits, as solves by the method come to it, with any side in front: where the
+ * front stays the front, the one it is. What solves hardly meet is made from solved.
+ */
+export function showCase(
+  caseId: string,
+  method: Method,
+  first: Side,
+  random: Random,
+): Result<ShownCase, string> {
+  const approaches = resolveMethod(method);
+  if (!approaches.ok) return approaches;
+  const approach = approaches.value.find(({ cases }) => cases.some(({ id }) => id === caseId));
+  if (!approach) return fail(`method ${method.id} has no case ${caseId}`);
+  const shower = new Shower(approach, caseId, first, random);
+  let unsure: ShownCase | undefined;
+  for (let tries = 0; tries < TRIES; tries++) {
+    const found = shower.on(stageStart(method, approach.stage, first, random));
+    // One on which nothing else waits is a better question.
+    if (found?.good.length === 1) return ok(found);
+    unsure ??= found;
+  }
+  if (unsure) return ok(unsure);
+  for (let tries = 0; tries < MADE_TRIES; tries++) {
+    const made = setUpFor(caseId, method, random(HIGHEST_SEED), first);
+    if (!made.ok) return made;
+    const found = shower.asItIs(made.value.cube, made.value.hold, made.value.midway);
+    if (found) return ok(found);
+  }
+  return fail(`no cube was found on which ${caseId} waits`);
+}
+
+/** Looks for a case on cubes of its stage. */
+class Shower {
+  private readonly runner: Runner;
+  private readonly up: Side;
+  private readonly keeps: boolean;
+
+  constructor(
+    private readonly approach: Approach,
+    private readonly caseId: string,
+    private readonly first: Side,
+    private readonly random: Random,
+  ) {
+    this.runner = runnerFor(approach, first);
+    this.up = approach.up === 'first' ? first : opposite(first);
+    this.keeps = !isSearch(approach) && approach.keepsHold === true;
+  }
+
+  /** Does the stage on a start until the case waits. */
+  on(start: Cube): ShownCase | undefined {
+    let found: ShownCase | undefined;
+    let begun = false;
+    runStage(start, HOME_HOLD, this.runner, this.first, (choice, before) => {
+      // A step's turns are done on the cube after it was told, so it is copied as it stands.
+      if (choice.case.id === this.caseId) found ??= this.asItIs(start, before, begun);
+      begun = true;
+    });
+    return found;
+  }
+
+  /** The case as it waits on a cube held anyhow; where the front stays the front, as it is held. */
+  asItIs(cube: Cube, before: Hold, begun: boolean): ShownCase | undefined {
+    const held = turnedOver(before, this.up);
+    const fixed = this.keeps && begun;
+    const hold = fixed ? held : turnHold(held, 1, this.random(4));
+    const [choice] = this.runner.plan(cube, hold, fixed);
+    if (choice?.case.id !== this.caseId) return undefined;
+    const good = this.good(cube, hold, fixed);
+    return { cube: copyCube(cube), hold, doneIn: choice.hold, good };
+  }
+
+  private good(cube: Cube, hold: Hold, fixed: boolean): string[] {
+    if (isSearch(this.approach)) return [this.caseId];
+    const fits = patternRunnerFor(this.approach, this.first)
+      .fitting(cube)
+      .filter((one) => !fixed || one.hold === hold);
+    const best = fits.filter(({ rank }) => rank === fits[0]!.rank);
+    return [...new Set(best.map((one) => one.case.id))];
+  }
+}
+
+/** The cubes any of which is right once the case was done: by every way the engine finds as good. */
+export function caseDone(
+  { cube, hold }: Pick<ShownCase, 'cube' | 'hold'>,
+  caseId: string,
+  method: Method,
+  first: Side,
+): Cube[] {
+  const approaches = resolveMethod(method);
+  if (!approaches.ok) return [];
+  const approach = approaches.value.find(({ cases }) => cases.some(({ id }) => id === caseId));
+  if (!approach) return [];
+  const plan = runnerFor(approach, first).plan(cube, hold, false);
+  const step = plan.find((choice) => choice.case.id === caseId);
+  return step ? [applyTurns(copyCube(cube), step.turns)] : [];
+}
