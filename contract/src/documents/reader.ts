@@ -20,6 +20,19 @@ const farSchema = z.strictObject({
   pedal: text({ most: 40 }).min(1),
 });
 
+/** How a person learns: minutes a day, what is left out, and the lesson they are in. */
+const learningSchema = z.strictObject({
+  minutes: z.int().min(2).max(60),
+  /** Cases that are not to be learned. */
+  skipped: z.array(text({ most: 120 })).max(400),
+  lesson: z
+    .strictObject({
+      case: text({ most: 120 }),
+      part: z.enum(['watch', 'together', 'alone', 'among']),
+    })
+    .nullable(),
+});
+
 /** How a person reads turns, sees colours and owns a cube. */
 export const readerSchema = z
   .strictObject({
@@ -45,6 +58,7 @@ export const readerSchema = z
     /** How far the first pages were read, and whether they were offered. */
     firstPage: z.int().min(0).max(8),
     firstOffered: z.boolean(),
+    learning: learningSchema,
     /** After so many minutes a rest is proposed; 0 for never. */
     restMinutes: z.number().min(0).max(120),
     /** Whether single keys such as ? do something outside a field. */

@@ -3,7 +3,7 @@ import { stagePath } from './path.js';
 
 const path = (id: string, chances: Record<string, number> = {}) =>
   stagePath(approachById(id)!, new Map(Object.entries(chances)), () => ({
-    sequence: '',
+    sequence: '', drill: '',
     turns: 0,
   }));
 

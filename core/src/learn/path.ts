@@ -9,6 +9,8 @@ export interface PathCase {
   /** The sequence one has to know; empty where a search finds the turns, or lining up is all. */
   readonly sequence: string;
   readonly turns: number;
+  /** The same where it is long enough to be drilled by itself; otherwise empty. */
+  readonly drill: string;
   /** The chance that a solve meets it. */
   readonly chance: number;
   /** Turns a solve takes more on average without it; null where it cannot be told. */
@@ -37,13 +39,13 @@ const MOST_STARTS = 4000;
 export function stagePath(
   approach: Approach,
   chances: ReadonlyMap<string, number>,
-  turnsOf: (id: string) => { sequence: string; turns: number },
+  turnsOf: (id: string) => Pick<PathCase, 'sequence' | 'turns' | 'drill'>,
 ): PathStage {
   const { id, stage, title } = approach;
   const words = new Map(approach.cases.map((one) => [one.id, one.title]));
   const about = (
     one: string,
-  ): Pick<PathCase, 'case' | 'title' | 'chance' | 'sequence' | 'turns'> => ({
+  ): Pick<PathCase, 'case' | 'title' | 'chance' | 'sequence' | 'turns' | 'drill'> => ({
     ...{ case: one, title: words.get(one)!, chance: chances.get(one) ?? 0 },
     ...turnsOf(one),
   });

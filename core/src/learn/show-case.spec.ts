@@ -5,7 +5,7 @@ import { methodById, METHODS } from '../methods/named.js';
 import { resolveMethod } from '../methods/resolve.js';
 import { runnerFor } from '../methods/stage-runner.js';
 import { goalHolds } from '../stages/goals.js';
-import { caseDone, showCase } from './show-case.js';
+import { caseStep, showCase } from './show-case.js';
 
 describe('a cube on which a case waits', () => {
   it('shows every case of every method, for the engine too, with any side in front', () => {
@@ -23,7 +23,9 @@ describe('a cube on which a case waits', () => {
           const next = [false, true].map(
             (begun) => runnerFor(approach, UP).plan(cube, hold, begun)[0],
           );
-          expect(next.map((one) => one?.case.id)).withContext(id).toContain(id);
+          expect(next.map((one) => one?.case.id))
+            .withContext(id)
+            .toContain(id);
           expect(shown.value.good).withContext(id).toContain(id);
           expect(goalHolds(cube, approach.stage, UP))
             .withContext(id)
@@ -38,9 +40,10 @@ describe('a cube on which a case waits', () => {
     const method = methodById('front-right')!;
     const shown = showCase('cycle-one/once', method, UP, randomFrom(2));
     if (!shown.ok) throw new Error(shown.error);
-    const ends = caseDone(shown.value, 'cycle-one/once', method, UP);
-    expect(ends.map(isSolved)).toEqual([true]);
-    expect(caseDone(shown.value, 'nothing', method, UP)).toEqual([]);
+    const step = caseStep(shown.value, 'cycle-one/once', method, UP)!;
+    expect(step.ends.every(isSolved)).toBeTrue();
+    expect(step).toEqual(jasmine.objectContaining({ lineUp: '', doneIn: shown.value.doneIn }));
+    expect(caseStep(shown.value, 'nothing', method, UP)).toBeUndefined();
     expect(showCase('nothing', method, UP, randomFrom(2)).ok).toBeFalse();
   });
 });

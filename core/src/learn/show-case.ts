@@ -9,7 +9,7 @@ import { resolveMethod } from '../methods/resolve.js';
 import { setUpFor } from '../methods/set-up.js';
 import { stageStart } from '../methods/stage-start.js';
 import { runStage } from '../methods/stage-run.js';
-import type { Runner } from '../methods/runner.js';
+import type { Choice, Runner } from '../methods/runner.js';
 import { patternRunnerFor, runnerFor } from '../methods/stage-runner.js';
 import type { Method } from '../methods/walkthrough.js';
 
@@ -109,18 +109,36 @@ class Shower {
   }
 }
 
-/** The cubes any of which is right once the case was done: by every way the engine finds as good. */
-export function caseDone(
+/** How a case that waits on a cube is done. */
+export interface CaseStep {
+  /** Turns read in the hold it is done in; either may be empty. */
+  readonly lineUp: string;
+  readonly sequence: string;
+  readonly doneIn: Hold;
+  /** Cubes any of which is right in the end: by each way that is as good as the engine's. */
+  readonly ends: readonly Cube[];
+}
+
+/** How the case is done on a cube that is held so; undefined where it does not wait there. */
+export function caseStep(
   { cube, hold }: Pick<ShownCase, 'cube' | 'hold'>,
   caseId: string,
   method: Method,
   first: Side,
-): Cube[] {
+): CaseStep | undefined {
   const approaches = resolveMethod(method);
-  if (!approaches.ok) return [];
+  if (!approaches.ok) return undefined;
   const approach = approaches.value.find(({ cases }) => cases.some(({ id }) => id === caseId));
-  if (!approach) return [];
-  const plan = runnerFor(approach, first).plan(cube, hold, false);
-  const step = plan.find((choice) => choice.case.id === caseId);
-  return step ? [applyTurns(copyCube(cube), step.turns)] : [];
+  if (!approach) return undefined;
+  const isIt = (choice: Choice): boolean => choice.case.id === caseId;
+  const step =
+    runnerFor(approach, first).plan(cube, hold, false).find(isIt) ??
+    runnerFor(approach, first).plan(cube, hold, true).find(isIt);
+  if (!step) return undefined;
+  const ways = isSearch(approach)
+    ? [step]
+    : patternRunnerFor(approach, first).fitting(cube).filter(isIt);
+  const after = (turns: Uint8Array): Cube => applyTurns(copyCube(cube), turns);
+  const { lineUp, sequence, hold: doneIn } = step;
+  return { lineUp, sequence, doneIn, ends: [step, ...ways].map(({ turns }) => after(turns)) };
 }

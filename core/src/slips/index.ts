@@ -5,3 +5,4 @@ export * from './random-slip.js';
 export * from './random-steps.js';
 export * from './recover.js';
 export * from './tell-slip.js';
+export * from './wrong-turn.js';

@@ -10,6 +10,11 @@ export const routes: Routes = [
     loadComponent: () => import('./views/first/first').then(({ First }) => First),
   },
   {
+    path: 'learn',
+    title: 'Learn · Sleetcrest',
+    loadChildren: () => import('./views/learn/learn.routes').then(({ routes }) => routes),
+  },
+  {
     path: 'cases',
     title: 'Cases · Sleetcrest',
     loadComponent: () => import('./views/cases/cases').then(({ Cases }) => Cases),

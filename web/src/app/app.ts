@@ -38,6 +38,7 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
       </a>
       <div class="views">
         <a matButton routerLink="/bench" routerLinkActive="current">Bench</a>
+        <a matButton routerLink="/learn" routerLinkActive="current">Learn</a>
         <a matButton routerLink="/cases" routerLinkActive="current">Cases</a>
         <a matButton routerLink="/methods" routerLinkActive="current">Methods</a>
         <a matButton routerLink="/workshop" routerLinkActive="current">Workshop</a>

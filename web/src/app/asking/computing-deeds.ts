@@ -1,3 +1,4 @@
+import { learnDeeds } from './deeds/learn-deeds';
 import { methodDeeds } from './deeds/method-deeds';
 import { reviewDeeds } from './deeds/review-deeds';
 import { scrambleDeeds } from './deeds/scramble-deeds';
@@ -6,6 +7,7 @@ import { solverDeeds } from './deeds/solver-deeds';
 
 /** All that is computed of cubes and methods, in one script: most of it is the same core. */
 export const computing = {
+  learn: learnDeeds,
   methods: methodDeeds,
   review: reviewDeeds,
   scramble: scrambleDeeds,

@@ -28,6 +28,7 @@ export const DEFAULT_READER: Reader = {
   firstPage: 0,
   firstOffered: false,
   restMinutes: 20,
+  learning: { minutes: 10, skipped: [], lesson: null },
 };
 
 /** A method as settings and walks keep it. */

@@ -1,6 +1,7 @@
 import type { CreateSolve, KeepMethod, ReaderPart, Told, UpdateSolve } from '@sleetcrest/contract';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import type { LogEntry } from '@sleetcrest/core/log';
+import type { Review } from '@sleetcrest/core/practice';
 
 /** What can be told of each kind of thing. */
 export interface Deeds {
@@ -17,6 +18,7 @@ export interface Deeds {
     | { do: 'restore' };
   method: { do: 'keep'; kept: KeepMethod } | { do: 'remove' } | { do: 'restore' };
   settings: { do: 'change'; settings: ReaderPart };
+  answer: { do: 'add'; review: Review };
 }
 export type Kind = keyof Deeds;
 

@@ -127,6 +127,21 @@ class SettingsSender implements Sender<'settings'> {
   }
 }
 
+/** Answers given in practice: each is told once, and nothing more is told of it. */
+@Injectable({ providedIn: 'root' })
+class AnswerSender implements Sender<'answer'> {
+  private readonly http = inject(HttpClient);
+  readonly keepsRefused = true;
+
+  send({ deed: { review } }: Change<'answer'>): Promise<unknown> {
+    return firstValueFrom(this.http.post('/api/practice/reviews', { reviews: [review] }));
+  }
+
+  join(first: Deeds['answer']): Deeds['answer'] {
+    return first;
+  }
+}
+
 /** How each kind of change is sent. */
 @Injectable({ providedIn: 'root' })
 export class Senders {
@@ -135,5 +150,6 @@ export class Senders {
     walk: inject(WalkSender),
     method: inject(MethodSender),
     settings: inject(SettingsSender),
+    answer: inject(AnswerSender),
   };
 }

@@ -4,6 +4,7 @@ import {
   computed,
   effect,
   inject,
+  input,
   signal,
   untracked,
   viewChild,
@@ -12,7 +13,7 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
-import { HOME_HOLD, stageWords, type Stage, type Turn } from '@sleetcrest/core';
+import { HOME_HOLD, STAGES, stageWords, type Stage, type Turn } from '@sleetcrest/core';
 import { catchError, from, of, switchMap } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { Solver } from '../../asking/solver';
@@ -63,6 +64,8 @@ export class Timing {
   protected readonly record = inject(TimedRecord);
   private readonly face = viewChild.required(TimerFace);
 
+  /** The stage to practise, from the address. */
+  readonly stage = input<string>();
   protected readonly settings = signal<TimingSettings>(keptSettings());
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
@@ -112,6 +115,10 @@ export class Timing {
 
   constructor() {
     void inject(LogBooks).settle();
+    effect(() => {
+      const stage = STAGES.find((one) => one === this.stage());
+      if (stage) untracked(() => this.set({ stage }));
+    });
     this.run.look.set(this.settings().look > 0);
     effect(() => {
       this.run.first = this.first();

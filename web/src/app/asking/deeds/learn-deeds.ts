@@ -1,0 +1,68 @@
+import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
+import { randomFrom } from '@sleetcrest/core';
+import {
+  casesIn,
+  gaze,
+  glancePlan,
+  toldApart,
+  type GlancePlan,
+  type Look,
+  type Sight,
+} from '@sleetcrest/core/glance';
+import { caseStep, methodPath, showCase } from '@sleetcrest/core/learn';
+import { setUpFor, type Approach, type MethodSurvey } from '@sleetcrest/core/methods';
+import { tellWrongTurn } from '@sleetcrest/core/slips';
+
+/** One thing that was to be looked at, what was seen there, and the cases that leaves. */
+export interface LookedAt {
+  readonly look: Look;
+  readonly seen: string;
+  readonly leaves: readonly string[];
+}
+
+const plans = new Map<string, GlancePlan>();
+
+/** The plan of an approach, made once: own approaches may change under the same id. */
+function planOf(approach: Approach, sight: Sight): GlancePlan {
+  const key = `${sight} ${JSON.stringify(approach)}`;
+  let plan = plans.get(key);
+  if (!plan) plans.set(key, (plan = glancePlan(gaze(approach), sight)));
+  return plan;
+}
+
+/** What is computed for learning. */
+export const learnDeeds = {
+  path: (method: Method, survey: MethodSurvey) => methodPath(method, survey),
+
+  show: (caseId: string, method: Method, first: Side, seed: number) => {
+    const shown = showCase(caseId, method, first, randomFrom(seed));
+    if (!shown.ok) return shown;
+    const step = caseStep(shown.value, caseId, method, first);
+    if (!step) return { ok: false as const, error: `${caseId} does not wait there` };
+    return { ok: true as const, value: { ...shown.value, ...step } };
+  },
+
+  /** A cube on which a case waits that is soon made from a solved one, and how it is done. */
+  setUp: (caseId: string, method: Method, first: Side, seed: number) => {
+    const made = setUpFor(caseId, method, seed, first);
+    if (!made.ok) return made;
+    const step = caseStep(made.value, caseId, method, first);
+    if (!step) return { ok: false as const, error: `${caseId} does not wait there` };
+    return { ok: true as const, value: { ...made.value, ...step } };
+  },
+
+  wrongTurn: tellWrongTurn,
+
+  glance: planOf,
+
+  /** What was to be looked at on a cube; which look rules out what was said, −1 if none does. */
+  apart: (approach: Approach, cube: Cube, hold: Hold, said: string) => {
+    const { looked, rulesOut } = toldApart(planOf(approach, 'around'), cube, hold, said);
+    const all = looked.map(({ look, seen, then }): LookedAt => ({
+      look,
+      seen,
+      leaves: casesIn(then),
+    }));
+    return { looked: all, rulesOut };
+  },
+};

@@ -1,0 +1,77 @@
+import { inject, Injectable } from '@angular/core';
+import type { ColourScheme, Cube, Hold, Method, Move, Side, Turn } from '@sleetcrest/core';
+import type { GlancePlan, Sight } from '@sleetcrest/core/glance';
+import { PATH_VERSION, type PathStage } from '@sleetcrest/core/learn';
+import type { Approach } from '@sleetcrest/core/methods';
+import type { WrongTurn } from '@sleetcrest/core/slips';
+import { computing } from './computing';
+import type { learnDeeds, LookedAt } from './deeds/learn-deeds';
+import { remembered } from './remembered';
+import { Work, type OnProgress } from './work';
+
+type Shown = Extract<ReturnType<(typeof learnDeeds)['show']>, { ok: true }>['value'];
+type SetUpShown = Extract<ReturnType<(typeof learnDeeds)['setUp']>, { ok: true }>['value'];
+export type { LookedAt, SetUpShown, Shown };
+
+/** To be raised when the same approach gives another plan of looks. */
+const GLANCE_VERSION = 1;
+
+/** What is computed for learning, in workers of its own: cards must not wait for plans. */
+@Injectable({ providedIn: 'root' })
+export class LearningWork {
+  private readonly work = inject(Work);
+  private readonly planning = computing();
+  private readonly showing = computing();
+
+  /** The path of a method; kept in the browser, since it takes some seconds. */
+  async path(method: Method, progress: OnProgress): Promise<readonly PathStage[]> {
+    const survey = await this.work.survey(method, progress);
+    return remembered(`path ${PATH_VERSION} ${JSON.stringify(survey)}`, async () => {
+      const path = await this.planning.ask(({ learn }) => learn.path(method, survey));
+      if (!path.ok) throw new Error(path.error);
+      return path.value;
+    });
+  }
+
+  /** A cube on which a case waits; another for each seed. */
+  async show(caseId: string, method: Method, first: Side, seed: number): Promise<Shown> {
+    const shown = await this.showing.ask(({ learn }) => learn.show(caseId, method, first, seed));
+    if (!shown.ok) throw new Error(shown.error);
+    return shown.value;
+  }
+
+  /** The same on a cube that is soon made from a solved one. */
+  async setUp(caseId: string, method: Method, first: Side, seed: number): Promise<SetUpShown> {
+    const made = await this.showing.ask(({ learn }) => learn.setUp(caseId, method, first, seed));
+    if (!made.ok) throw new Error(made.error);
+    return made.value;
+  }
+
+  /** What the first wrong turn of a sequence was, and what takes it back. */
+  wrongTurn(
+    sequence: readonly Move[],
+    done: number,
+    did: Turn,
+    hold: Hold,
+    scheme: ColourScheme,
+  ): Promise<WrongTurn> {
+    return this.showing.ask(({ learn }) => learn.wrongTurn(sequence, done, did, hold, scheme));
+  }
+
+  /** What to look at first; kept in the browser. */
+  glance(approach: Approach, sight: Sight): Promise<GlancePlan> {
+    return remembered(`glance ${GLANCE_VERSION} ${sight} ${JSON.stringify(approach)}`, () =>
+      this.planning.ask(({ learn }) => learn.glance(approach, sight)),
+    );
+  }
+
+  /** What was to be looked at, and what rules out what was said. */
+  apart(
+    approach: Approach,
+    cube: Cube,
+    hold: Hold,
+    said: string,
+  ): Promise<{ looked: readonly LookedAt[]; rulesOut: number }> {
+    return this.planning.ask(({ learn }) => learn.apart(approach, cube, hold, said));
+  }
+}

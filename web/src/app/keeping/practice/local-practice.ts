@@ -1,0 +1,251 @@
+import {
+  calibrationOf,
+  CardBook,
+  dueInDays,
+  freshToday,
+  graspOf,
+  nextCard,
+  secondsDue,
+  type Asked,
+  type Calibration,
+  type Card,
+  type CaseCards,
+  type Confusion,
+  type Fresh,
+  type Grasp,
+  type Review,
+} from '@sleetcrest/core/practice';
+import { fitWeights, fsrsMemory, type Fit } from '@sleetcrest/memory';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+
+interface Schema extends DBSchema {
+  reviews: { key: string; value: Review };
+  /** Of answers that are held for an account: up to when what came in at the server is here. */
+  since: { key: string; value: string };
+  /** What fitting to this person came to, and after how many answers. */
+  fit: { key: string; value: { answers: number; fit: Fit | null } };
+}
+
+/** What is due, and how much more there is room for. */
+export interface Outlook {
+  readonly due: number;
+  readonly seconds: number;
+  /** How many of the fresh cards may be begun today. */
+  readonly fresh: number;
+  /** The next day on which something is due; null when nothing is. */
+  readonly nextDay: number | null;
+  readonly answers: number;
+}
+
+/** How one is with a case. */
+export interface CaseKnown {
+  readonly case: string;
+  readonly grasp: Grasp;
+  /** The chance to recognise it today, and to turn it; null for what was never asked. */
+  readonly see: number | null;
+  readonly turn: number | null;
+}
+
+/** All that can be said of what one knows. */
+export interface Knowledge {
+  readonly cards: readonly (Card & { readonly recall: number })[];
+  readonly calibration: readonly Calibration[];
+  readonly confusions: readonly Confusion[];
+  readonly due: readonly { readonly cards: number; readonly seconds: number }[];
+  /** By day and kind: the median seconds of right answers, and how many there were. */
+  readonly days: readonly { day: string; kind: Review['kind']; seconds: number; answers: number }[];
+  readonly fit: Fit | null;
+  readonly answers: number;
+}
+
+/** A fit is made anew after so many more answers. */
+const FIT_EVERY = 100;
+
+/**
+ * Answers in this browser, and what they leave. Runs in a worker. They are a guest's, or what is held
+ * of an account's; everything that is shown of practice is reckoned from here, with or without a network.
+ */
+export class LocalPractice {
+  private database: Promise<IDBPDatabase<Schema>> | undefined;
+  /** What was read last; undefined when something may have changed elsewhere. */
+  private known: Promise<{ book: CardBook; reviews: Review[]; fit: Fit | null }> | undefined;
+  private readonly channel: BroadcastChannel;
+
+  constructor(private readonly name: string) {
+    this.channel = new BroadcastChannel(name);
+    this.channel.onmessage = () => (this.known = undefined);
+  }
+
+  /** Adds answers; those that are here already add nothing. Gives how many were new. */
+  async add(reviews: readonly Review[]): Promise<number> {
+    const before = this.known && (await this.known);
+    const transaction = (await this.open()).transaction('reviews', 'readwrite');
+    const added: Review[] = [];
+    for (const review of reviews) {
+      if (await transaction.store.get(review.id)) continue;
+      await transaction.store.put(review);
+      added.push(review);
+    }
+    await transaction.done;
+    if (added.length > 0) {
+      // What was just answered follows all else, as a rule; then nothing is reckoned anew.
+      const follows = before && added.every((one) => before.book.follows(one) && take(before, one));
+      if (!follows) this.known = undefined;
+      this.channel.postMessage('added');
+    }
+    return added.length;
+  }
+
+  async next(
+    today: number,
+    session: readonly Review[],
+    wanted: readonly string[] | null,
+  ): Promise<Asked | null> {
+    const { book } = await this.read();
+    return nextCard(book, today, session, among(wanted));
+  }
+
+  async outlook(
+    today: number,
+    wanted: readonly string[] | null,
+    fresh: readonly Fresh[],
+    secondsADay: number,
+  ): Promise<Outlook> {
+    const { book, reviews } = await this.read();
+    const isWanted = among(wanted);
+    const days = [...book.cards.values()].filter(isWanted).map(({ dueDay }) => dueDay);
+    return {
+      due: days.filter((day) => day <= today).length,
+      seconds: secondsDue(book, today, isWanted),
+      fresh: freshToday(book, today, fresh, secondsADay, isWanted),
+      nextDay: days.length > 0 ? Math.min(...days.map((day) => Math.max(day, today))) : null,
+      answers: reviews.length,
+    };
+  }
+
+  async cases(cases: readonly CaseCards[], today: number): Promise<CaseKnown[]> {
+    const { book } = await this.read();
+    const recall = (kind: 'see' | 'turn', item: string): number | null =>
+      book.card(kind, item) ? book.recall(kind, item, today) : null;
+    return cases.map((one) => ({
+      case: one.case,
+      grasp: graspOf(book, one, today),
+      see: recall('see', one.case),
+      turn: one.sequence === '' ? null : recall('turn', one.sequence),
+    }));
+  }
+
+  async knowledge(today: number, days: number): Promise<Knowledge> {
+    const { book, reviews, fit } = await this.read();
+    return {
+      cards: [...book.cards.values()].map((card) => ({
+        ...card,
+        recall: book.recall(card.kind, card.item, today),
+      })),
+      calibration: calibrationOf(book),
+      confusions: [...book.confusions.values()],
+      due: dueInDays(book, today, days),
+      days: secondsByDay(reviews),
+      fit,
+      answers: reviews.length,
+    };
+  }
+
+  /** Some of the answers, for moving them into an account. */
+  async some(count: number): Promise<Review[]> {
+    return (await this.open()).getAll('reviews', null, count);
+  }
+
+  /** Takes answers out for good: they are kept elsewhere now. */
+  async moved(ids: readonly string[]): Promise<void> {
+    const transaction = (await this.open()).transaction('reviews', 'readwrite');
+    for (const id of ids) await transaction.store.delete(id);
+    await transaction.done;
+    this.known = undefined;
+    this.channel.postMessage('moved');
+  }
+
+  async since(): Promise<string | undefined> {
+    return (await this.open()).get('since', 'since');
+  }
+
+  async heardUntil(since: string): Promise<void> {
+    await (await this.open()).put('since', since, 'since');
+  }
+
+  async forget(): Promise<void> {
+    const stores = ['reviews', 'since', 'fit'] as const;
+    const transaction = (await this.open()).transaction(stores, 'readwrite');
+    for (const store of stores) await transaction.objectStore(store).clear();
+    await transaction.done;
+    this.known = undefined;
+    this.channel.postMessage('forgotten');
+  }
+
+  private read(): Promise<{ book: CardBook; reviews: Review[]; fit: Fit | null }> {
+    this.known ??= this.reckon();
+    return this.known;
+  }
+
+  private async reckon(): Promise<{ book: CardBook; reviews: Review[]; fit: Fit | null }> {
+    const reviews = await (await this.open()).getAll('reviews');
+    const fit = await this.fitted(reviews);
+    const memory = fsrsMemory(fit?.used ? fit.weights : undefined);
+    return { book: CardBook.of(reviews, memory), reviews, fit };
+  }
+
+  /** The fit to this person, made anew now and then, and remembered. */
+  private async fitted(reviews: readonly Review[]): Promise<Fit | null> {
+    const database = await this.open();
+    const answers = Math.floor(reviews.length / FIT_EVERY) * FIT_EVERY;
+    const known = await database.get('fit', 'fit');
+    if (known?.answers === answers) return known.fit;
+    const fit = fitWeights(reviews);
+    await database.put('fit', { answers, fit }, 'fit');
+    return fit;
+  }
+
+  private open(): Promise<IDBPDatabase<Schema>> {
+    this.database ??= openDB<Schema>(this.name, 1, {
+      upgrade: (database) => {
+        database.createObjectStore('reviews', { keyPath: 'id' });
+        database.createObjectStore('since');
+        database.createObjectStore('fit');
+      },
+    });
+    return this.database;
+  }
+}
+
+function take(known: { book: CardBook; reviews: Review[] }, review: Review): true {
+  known.book.add(review);
+  known.reviews.push(review);
+  return true;
+}
+
+type Named = Pick<Card, 'kind' | 'item'>;
+
+/** Whether a card is among those named; all are when none is. */
+function among(wanted: readonly string[] | null): (card: Named) => boolean {
+  if (!wanted) return () => true;
+  const names = new Set(wanted);
+  return ({ kind, item }) => names.has(`${kind} ${item}`);
+}
+
+/** The median seconds of right answers for each day and kind. */
+function secondsByDay(reviews: readonly Review[]): Knowledge['days'] {
+  const groups = new Map<string, { day: string; kind: Review['kind']; all: number[] }>();
+  for (const { at, kind, right, seconds } of reviews) {
+    if (!right) continue;
+    const day = at.slice(0, 10);
+    const group = groups.get(`${day} ${kind}`) ?? { day, kind, all: [] };
+    groups.set(`${day} ${kind}`, group);
+    group.all.push(seconds);
+  }
+  return [...groups.values()]
+    .sort((a, b) => (a.day < b.day ? -1 : 1))
+    .map(({ day, kind, all }) => {
+      all.sort((a, b) => a - b);
+      return { day, kind, seconds: all[all.length >> 1]!, answers: all.length };
+    });
+}

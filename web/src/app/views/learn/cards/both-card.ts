@@ -1,0 +1,214 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { MatButton } from '@angular/material/button';
+import {
+  FRONT,
+  HOME_HOLD,
+  paintedFromCube,
+  readMoves,
+  sideInHold,
+  solvedCube,
+  stickersSeen,
+  UP,
+  writeMoves,
+  type Cube,
+  type Hold,
+} from '@sleetcrest/core';
+import { both } from '@sleetcrest/core/practice';
+import { SimulatedCube } from '../../../devices/cube/simulated-cube';
+import { DevicePanel } from '../../../devices/cube/device-panel';
+import { Crown } from '../../../parts/crown/crown';
+import { Learning, type Answered } from '../learning';
+
+/** A case on a cube in hand: set up, recognised and done. */
+@Component({
+  selector: 'sc-both-card',
+  imports: [Crown, DevicePanel, MatButton],
+  template: `
+    <div class="card">
+      @if (state(); as now) {
+        <sc-crown
+          [label]="now.phase === 'ended' ? 'How it should look now' : 'The cube as it is held'"
+          [stickers]="picture()"
+          [letters]="learning.reader().letters"
+        />
+      }
+      <section class="drill">
+        <h2>See it and do it, on a cube</h2>
+        @switch (state()?.phase) {
+          @case ('setting-up') {
+            <p>
+              From a solved cube, {{ colour(homeUp) }} up and {{ colour(homeFront) }} in front,
+              turn:
+            </p>
+            <p class="mono set-up">{{ setUpText() }}</p>
+            <p>Then hold it with {{ held() }}. It looks as in the picture.</p>
+            @if (!connected()) {
+              <p>
+                <button matButton="filled" (click)="ready($event.timeStamp)">
+                  It looks like that: go
+                </button>
+                <button matButton (click)="connect()">Connect the simulated cube</button>
+              </p>
+            }
+          }
+          @case ('ended') {
+            @if (state()!.right) {
+              <p class="good">Done, in {{ state()!.seconds.toFixed(2) }} seconds.</p>
+            } @else {
+              <p class="bad">Not this time: it is “{{ title() }}”.</p>
+            }
+          }
+          @default {
+            <p>Which case is it? Do it from memory, held with {{ held() }} to begin with.</p>
+            @if (!connected()) {
+              <p>When you are done, compare your cube with the picture.</p>
+              <p>
+                <button matButton="filled" (click)="compare()">I am done: show me</button>
+                <button matButton (click)="say(false, $event.timeStamp)">I do not know it</button>
+              </p>
+              @if (comparing()) {
+                <sc-crown
+                  class="small"
+                  label="How it should look now"
+                  [stickers]="endPicture()"
+                  [letters]="learning.reader().letters"
+                />
+                <p>
+                  <button matButton="filled" (click)="say(true, comparing()!)">
+                    Mine looks like that
+                  </button>
+                  <button matButton (click)="say(false, comparing()!)">Mine does not</button>
+                </p>
+              }
+            }
+          }
+        }
+        @if (connected() && state()?.phase !== 'ended') {
+          @if (state()?.phase !== 'setting-up') {
+            <p><button matButton (click)="say(false, now())">I do not know it</button></p>
+          }
+          <sc-device-panel
+            [scheme]="learning.scheme()"
+            [hold]="hold()"
+            [dialect]="learning.reader().dialect"
+            follows="the practice follows"
+            (turned)="device.turn($event, now())"
+            (disconnected)="disconnect()"
+          />
+        }
+      </section>
+    </div>
+  `,
+  styleUrl: './cards.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BothCard {
+  readonly title = input.required<string>();
+  readonly cube = input.required<Cube>();
+  readonly hold = input.required<Hold>();
+  /** Cubes any of which is right in the end. */
+  readonly ends = input.required<readonly Cube[]>();
+  /** Turns from solved to the cube, in the prime dialect. */
+  readonly setUp = input.required<string>();
+  readonly answered = output<Answered>();
+
+  protected readonly learning = inject(Learning);
+  protected readonly device = inject(SimulatedCube);
+  protected readonly state = signal<both.BothState | null>(null);
+  protected readonly connected = signal(false);
+  /** When one said to be done; null before. */
+  protected readonly comparing = signal<number | null>(null);
+  protected readonly homeUp = UP;
+  protected readonly homeFront = FRONT;
+
+  protected readonly setUpText = computed(() => {
+    const read = readMoves(this.setUp());
+    return read.ok ? writeMoves(read.value, this.learning.reader().dialect) : '';
+  });
+  protected readonly held = computed(() => {
+    const colour = (face: typeof UP): string =>
+      this.learning.scheme()[sideInHold(this.hold(), face)]!;
+    return `${colour(UP)} up and ${colour(FRONT)} in front`;
+  });
+  private readonly seen = (cube: Cube): ReturnType<typeof stickersSeen> =>
+    stickersSeen(paintedFromCube(cube), this.learning.scheme(), this.hold());
+  protected readonly endPicture = computed(() => this.seen(this.ends()[0] ?? this.cube()));
+  protected readonly picture = computed(() => {
+    const state = this.state();
+    if (!state || state.phase === 'setting-up') return this.seen(this.cube());
+    if (state.phase === 'ended') return this.endPicture();
+    return this.seen(this.connected() ? state.cube : this.cube());
+  });
+
+  constructor() {
+    effect(() => {
+      const [cube, ends, hold] = [this.cube(), this.ends(), this.hold()];
+      untracked(() => {
+        this.comparing.set(null);
+        const from = this.connected() ? cube : solvedCube();
+        const state = both.settingUp(from, cube, ends, hold);
+        // A connected cube is set up by itself: it is no real one, and stands as it is told.
+        this.state.set(this.connected() ? both.ready(state, performance.now()) : state);
+      });
+    });
+    this.device.turns.pipe(takeUntilDestroyed()).subscribe(({ turn, at }) => {
+      const before = this.state();
+      if (!before || before.phase === 'ended') return;
+      this.took(both.cubeTurned(before, turn, at), 'cube');
+    });
+  }
+
+  protected colour(face: typeof UP): string {
+    return this.learning.scheme()[sideInHold(HOME_HOLD, face)]!;
+  }
+
+  protected now(): number {
+    return performance.now();
+  }
+
+  protected async connect(): Promise<void> {
+    await this.device.connect();
+    this.connected.set(true);
+    this.ready(performance.now());
+  }
+
+  protected disconnect(): void {
+    this.device.disconnect();
+    this.connected.set(false);
+  }
+
+  protected ready(at: number): void {
+    this.state.update((state) => state && both.ready(state, at));
+  }
+
+  protected compare(): void {
+    this.comparing.set(performance.now());
+  }
+
+  protected say(right: boolean, at: number): void {
+    const before = this.state();
+    if (before) this.took(both.saidDone(before, right, at), 'touch');
+  }
+
+  private took(state: both.BothState, by: Answered['by']): void {
+    const ended = state.phase === 'ended' && this.state()?.phase !== 'ended';
+    this.state.set(state);
+    if (!ended) return;
+    const { right, seconds } = state;
+    this.answered.emit({ right, seconds, answer: '', turns: this.turns(), by });
+  }
+
+  /** The turns of the case: told by who shows it, so that a long one is not slow. */
+  readonly turns = input(0);
+}

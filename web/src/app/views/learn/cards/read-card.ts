@@ -1,0 +1,106 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { randomFrom, writeMove, type Turn } from '@sleetcrest/core';
+import { read } from '@sleetcrest/core/practice';
+import { isFree } from '../../../devices/keyboard/keys';
+import { Learning, type Answered } from '../learning';
+
+/** Which way does this letter go? */
+@Component({
+  selector: 'sc-read-card',
+  imports: [MatButton],
+  template: `
+    <section class="drill">
+      <h2>Which way does this letter go?</h2>
+      <p class="letter mono">{{ letter() }}</p>
+      <ol class="choices" aria-label="Answers">
+        @for (choice of choices(); track choice) {
+          <li>
+            <button
+              matButton="outlined"
+              [class.right]="given() !== null && choice === turn()"
+              [class.wrong]="given() === choice && choice !== turn()"
+              (click)="choose(choice, $event.timeStamp, $event.detail === 0 ? 'keys' : 'touch')"
+            >
+              <kbd>{{ $index + 1 }}</kbd>
+              {{ says(choice) }}
+            </button>
+          </li>
+        }
+      </ol>
+      <p aria-live="polite">
+        @if (given() !== null) {
+          @if (given() === turn()) {
+            <span class="good">Yes.</span>
+          } @else {
+            <span class="bad">No: {{ letter() }} is the {{ says(turn()) }}.</span>
+          }
+          Imagine a clock on that side, seen from outside: a plain letter goes as its hand does.
+        }
+      </p>
+    </section>
+  `,
+  styleUrl: './cards.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ReadCard {
+  readonly turn = input.required<Turn>();
+  /** Another order of the answers for each. */
+  readonly seed = input.required<number>();
+  readonly answered = output<Answered>();
+
+  private readonly learning = inject(Learning);
+  private readonly shownAt = signal(0);
+  protected readonly given = signal<Turn | null>(null);
+  protected readonly choices = computed(
+    () => read.readQuestion(this.turn(), randomFrom(this.seed())).choices,
+  );
+  protected readonly letter = computed(() => {
+    const { dialect } = this.learning.reader();
+    // Who reads words learns what the letters mean all the same.
+    return writeMove(this.turn(), dialect === 'words' ? 'prime' : dialect);
+  });
+
+  constructor() {
+    effect(() => {
+      this.turn();
+      this.seed();
+      untracked(() => {
+        this.given.set(null);
+        this.shownAt.set(performance.now());
+      });
+    });
+  }
+
+  protected says(turn: Turn): string {
+    return writeMove(turn, 'words');
+  }
+
+  protected choose(choice: Turn, at: number, by: Answered['by']): void {
+    if (this.given() !== null) return;
+    this.given.set(choice);
+    const right = choice === this.turn();
+    const seconds = Math.max(0, Math.round((at - this.shownAt()) / 10) / 100);
+    const answer = right ? '' : writeMove(choice, 'prime');
+    this.answered.emit({ right, seconds, answer, turns: 0, by });
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+    const choice = this.choices()[Number(event.key) - 1];
+    if (choice === undefined || this.given() !== null) return;
+    event.preventDefault();
+    this.choose(choice, event.timeStamp, 'keys');
+  }
+}

@@ -1,0 +1,178 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import {
+  paintedFromCube,
+  stickersSeen,
+  type Cube,
+  type Hold,
+} from '@sleetcrest/core';
+import { stickerCalled, type Approach } from '@sleetcrest/core/methods';
+import { see } from '@sleetcrest/core/practice';
+import { LearningWork, type LookedAt } from '../../../asking/learning-work';
+import { isFree } from '../../../devices/keyboard/keys';
+import { Crown } from '../../../parts/crown/crown';
+import { Learning, type Answered } from '../learning';
+import { lookSaid } from '../look-words';
+
+/** A cube on which a case waits: which is it? */
+@Component({
+  selector: 'sc-see-card',
+  imports: [Crown, MatButton],
+  template: `
+    <div class="card">
+      <sc-crown
+        label="The cube as it is held"
+        [stickers]="picture()"
+        [letters]="learning.reader().letters"
+        [marked]="marked()"
+      />
+      <section>
+        <h2>{{ question().asks === 'way' ? 'Which way?' : 'Which case waits here?' }}</h2>
+        <p class="quiet">Look first, then press its number or touch it.</p>
+        <ol class="choices" aria-label="Answers">
+          @for (one of choices(); track one.id) {
+            <li>
+              <button
+                matButton="outlined"
+                [class.right]="given() && one.right"
+                [class.wrong]="given()?.choice === one.id && !given()!.right"
+                [disabled]="given() !== null && !one.right && given()!.choice !== one.id"
+                (click)="choose(one.id, $event.timeStamp, touched($event))"
+              >
+                <kbd>{{ $index + 1 }}</kbd>
+                {{ one.title }}
+              </button>
+            </li>
+          }
+        </ol>
+        <div aria-live="polite">
+          @if (given(); as answer) {
+            @if (answer.right) {
+              <p class="good">Yes, in {{ answer.seconds.toFixed(2) }} seconds.</p>
+            } @else {
+              <p class="bad">No: it is “{{ title(question().case) }}”.</p>
+            }
+            @if (looks(); as told) {
+              <p>What tells:</p>
+              <ol class="looks">
+                @for (one of told.looked; track $index) {
+                  <li [class.out]="$index === told.rulesOut && !answer.right">
+                    {{ said(one) }}
+                    @if ($index === told.rulesOut && !answer.right) {
+                      <b>So it is not “{{ title(answer.choice) }}”.</b>
+                    }
+                  </li>
+                }
+              </ol>
+            }
+          }
+        </div>
+      </section>
+    </div>
+  `,
+  styleUrl: './cards.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SeeCard {
+  readonly approach = input.required<Approach>();
+  readonly case = input.required<string>();
+  readonly cube = input.required<Cube>();
+  readonly hold = input.required<Hold>();
+  /** Answers that are right: the case, and others that are as good there. */
+  readonly good = input.required<readonly string[]>();
+  readonly answered = output<Answered>();
+
+  protected readonly learning = inject(Learning);
+  private readonly work = inject(LearningWork);
+  private readonly state = signal<see.SeeState | null>(null);
+  protected readonly looks = signal<{ looked: readonly LookedAt[]; rulesOut: number } | null>(null);
+
+  protected readonly question = computed(() =>
+    see.seeQuestion(this.approach(), this.case(), this.good()),
+  );
+  protected readonly given = computed(() => this.state()?.answered ?? null);
+  protected readonly picture = computed(() =>
+    stickersSeen(paintedFromCube(this.cube()), this.learning.scheme(), this.hold()),
+  );
+  protected readonly choices = computed(() =>
+    this.question().choices.map((id) => ({
+      ...{ id, title: this.title(id), right: this.question().right.includes(id) },
+    })),
+  );
+  /** Once it is answered: the stickers that tell. */
+  protected readonly marked = computed(
+    () =>
+      new Set(
+        (this.looks()?.looked ?? []).flatMap(({ look }) =>
+          'sticker' in look ? [stickerCalled(look.sticker)!] : [],
+        ),
+      ),
+  );
+
+  constructor() {
+    effect((onCleanup) => {
+      const question = this.question();
+      this.picture();
+      untracked(() => {
+        this.state.set(null);
+        this.looks.set(null);
+      });
+      // The time runs from the picture being drawn: after the frame that draws it.
+      let frame = requestAnimationFrame(() => {
+        frame = requestAnimationFrame((now) => this.state.set(see.shown(question, now)));
+      });
+      onCleanup(() => cancelAnimationFrame(frame));
+    });
+  }
+
+  protected title(id: string): string {
+    return this.approach().cases.find((one) => one.id === id)?.title ?? id;
+  }
+
+  protected said(one: LookedAt): string {
+    return lookSaid(one, this.learning.scheme(), this.learning.first(), this.hold());
+  }
+
+  protected touched(event: MouseEvent): Answered['by'] {
+    return event.detail === 0 ? 'keys' : 'touch';
+  }
+
+  protected choose(choice: string, at: number, by: Answered['by']): void {
+    const before = this.state();
+    if (!before || before.answered) return;
+    const state = see.chosen(before, choice, at);
+    if (!state.answered) return;
+    this.state.set(state);
+    const { right, seconds } = state.answered;
+    this.answered.emit({ right, seconds, answer: right ? '' : choice, turns: 0, by });
+    void this.tell(choice);
+  }
+
+  /** What was to be looked at: a help, so none where it cannot be had. */
+  private async tell(choice: string): Promise<void> {
+    const cube = this.cube();
+    const told = await this.work
+      .apart(this.approach(), cube, this.hold(), choice)
+      .catch(() => null);
+    if (cube === this.cube()) this.looks.set(told);
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+    const choice = this.question().choices[Number(event.key) - 1];
+    if (choice === undefined || this.given()) return;
+    event.preventDefault();
+    this.choose(choice, event.timeStamp, 'keys');
+  }
+}

@@ -1,0 +1,186 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { MatButton } from '@angular/material/button';
+import {
+  countTurns,
+  holdAfter,
+  HOME_HOLD,
+  isWholeCube,
+  readMoves,
+  turnSeenInHold,
+  type Hold,
+  type Turn,
+} from '@sleetcrest/core';
+import { turn as drill } from '@sleetcrest/core/practice';
+import type { WrongTurn } from '@sleetcrest/core/slips';
+import { LearningWork } from '../../../asking/learning-work';
+import { SimulatedCube } from '../../../devices/cube/simulated-cube';
+import { DevicePanel } from '../../../devices/cube/device-panel';
+import { TurnKeys } from '../../../parts/tiles/turn-keys';
+import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { Learning, type Answered } from '../learning';
+
+/** A sequence to be done from memory, by buttons, letters or the connected cube. */
+@Component({
+  selector: 'sc-turn-card',
+  imports: [DevicePanel, MatButton, TurnKeys, TurnTile],
+  template: `
+    <section class="drill">
+      <h2>Turn from memory</h2>
+      <p class="what">{{ what() }}</p>
+      <ol class="done" aria-label="Turns done">
+        @for (move of done(); track $index) {
+          <li><sc-turn-tile [move]="move" [dialect]="dialect()" state="done" /></li>
+        }
+        @if (wrong(); as slipped) {
+          <li><sc-turn-tile [move]="slipped.did" [dialect]="dialect()" state="slipped" /></li>
+        }
+        @if (done().length === 0 && !wrong()) {
+          <li class="none">Nothing turned yet: {{ total() }} turns in all.</li>
+        }
+      </ol>
+      <div aria-live="polite">
+        @if (ended()?.right) {
+          <p class="good">Right, in {{ ended()!.seconds.toFixed(2) }} seconds.</p>
+        }
+        @if (told(); as slip) {
+          <p class="bad">{{ slip.says }}</p>
+          <p>
+            The way back:
+            <sc-turn-tile [move]="slip.back" [dialect]="dialect()" state="now" />
+          </p>
+        }
+        @if (wrong()) {
+          <p>It goes:</p>
+          <ol class="done" aria-label="The sequence">
+            @for (move of moves(); track $index) {
+              <li>
+                <sc-turn-tile
+                  [move]="move"
+                  [dialect]="dialect()"
+                  [state]="$index === state().done ? 'missed' : 'ahead'"
+                />
+              </li>
+            }
+          </ol>
+        }
+      </div>
+      @if (!ended()) {
+        @if (connected()) {
+          <sc-device-panel
+            [scheme]="learning.scheme()"
+            [hold]="hold()"
+            [dialect]="dialect()"
+            follows="the drill follows"
+            (turned)="device.turn($event, now())"
+            (disconnected)="disconnect()"
+          />
+        } @else {
+          <sc-turn-keys [dialect]="dialect()" (told)="turned($event.turn, $event.at, $event.by)" />
+          <p>
+            <button matButton (click)="connect()">Connect the simulated cube</button>
+            <button matButton (click)="giveUp($event.timeStamp)">I do not know it</button>
+          </p>
+        }
+      }
+    </section>
+  `,
+  styleUrl: './cards.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TurnCard {
+  /** The sequence, in the prime dialect. */
+  readonly sequence = input.required<string>();
+  /** What it is for. */
+  readonly what = input.required<string>();
+  readonly answered = output<Answered>();
+
+  protected readonly learning = inject(Learning);
+  private readonly work = inject(LearningWork);
+  protected readonly device = inject(SimulatedCube);
+  protected readonly dialect = computed(() => this.learning.reader().dialect);
+  protected readonly moves = computed(() => {
+    const read = readMoves(this.sequence());
+    return read.ok ? read.value : [];
+  });
+  protected readonly total = computed(() => countTurns(this.moves()));
+  protected readonly state = signal(drill.asked([], 0));
+  protected readonly ended = computed(() => this.state().ended);
+  protected readonly done = computed(() => this.moves().slice(0, this.state().done));
+  protected readonly wrong = computed(() => {
+    const end = this.state().ended;
+    return end && !end.right ? end : null;
+  });
+  protected readonly told = signal<WrongTurn | null>(null);
+  protected readonly connected = signal(false);
+  /** The hold of the moment: a sequence may turn the whole cube. */
+  protected readonly hold = computed((): Hold => this.done().reduce(holdAfter, HOME_HOLD));
+
+  constructor() {
+    effect(() => {
+      const moves = this.moves();
+      untracked(() => {
+        this.told.set(null);
+        this.state.set(drill.asked(moves, performance.now()));
+      });
+    });
+    this.device.turns
+      .pipe(takeUntilDestroyed())
+      .subscribe(({ turn, at }) => this.turned(turnSeenInHold(this.hold(), turn), at, 'cube'));
+  }
+
+  protected now(): number {
+    return performance.now();
+  }
+
+  protected async connect(): Promise<void> {
+    await this.device.connect();
+    this.connected.set(true);
+  }
+
+  protected disconnect(): void {
+    this.device.disconnect();
+    this.connected.set(false);
+  }
+
+  protected turned(turn: Turn, at: number, by: Answered['by']): void {
+    const before = this.state();
+    if (before.ended) return;
+    const state = drill.turned(before, turn, at);
+    this.state.set(state);
+    if (!state.ended) return;
+    this.tell(state.ended.right, state.ended.seconds, by);
+    if (state.ended.right) return;
+    const { did } = state.ended;
+    const slip = this.work
+      .wrongTurn(this.moves(), state.done, did, HOME_HOLD, this.learning.scheme())
+      .catch(() => null);
+    void slip.then((told) => this.told.set(told));
+  }
+
+  /** Not to know it is an answer too: the sequence is shown. */
+  protected giveUp(at: number): void {
+    const first = this.moves().find((move): move is Turn => !isWholeCube(move));
+    if (first === undefined || this.state().ended) return;
+    const seconds = Math.max(0, Math.round((at - this.state().shownAt) / 10) / 100);
+    this.state.update((state) => ({
+      ...state,
+      ended: { right: false, seconds, did: first, meant: first },
+    }));
+    this.tell(false, seconds, 'touch');
+  }
+
+  private tell(right: boolean, seconds: number, by: Answered['by']): void {
+    this.answered.emit({ right, seconds, answer: '', turns: this.total(), by });
+  }
+}

@@ -1,0 +1,16 @@
+import type { Routes } from '@angular/router';
+import { Learn } from './learn';
+
+export const routes: Routes = [
+  { path: '', component: Learn },
+  {
+    path: 'lesson',
+    title: 'Lesson · Sleetcrest',
+    loadComponent: () => import('./lesson').then(({ Lesson }) => Lesson),
+  },
+  {
+    path: 'practice',
+    title: 'Practice · Sleetcrest',
+    loadComponent: () => import('./practice').then(({ Practice }) => Practice),
+  },
+];

@@ -1,0 +1,148 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
+import { dayNamed } from '@sleetcrest/core/practice';
+import type { MethodChosen } from '../../person/choosing/method-choice';
+import { MethodChoice } from '../../person/choosing/method-choice';
+import { copied } from '../../keeping/reader/reader';
+import { SettingsPage } from '../../keeping/reader/reader.feature';
+import { Store } from '@ngrx/store';
+import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { counted } from '../../parts/words/counted';
+import { percent } from '../../parts/words/percent';
+import { reading } from '../../reading/reading';
+import { Learning, type LearnCase } from './learning';
+
+const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
+
+/** The path: first things, the stages of the method, whole solves; and what is to be done today. */
+@Component({
+  selector: 'sc-learn',
+  imports: [MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink],
+  templateUrl: './learn.html',
+  styleUrl: './learn.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Learn {
+  private readonly store = inject(Store);
+  protected readonly learning = inject(Learning);
+  protected readonly counted = counted;
+  protected readonly percent = percent;
+  protected readonly grasps = GRASPS;
+  private readonly picked = signal<string | null>(null);
+
+  /** The stage whose cases are shown: the one picked, or the first that is not sure. */
+  protected readonly stage = computed(
+    () =>
+      this.learning.stages().find(({ stage }) => stage === this.picked()) ??
+      this.learning.here() ??
+      this.learning.stages().at(0),
+  );
+  protected readonly ridge = computed((): RidgeStage[] => {
+    const { firstPage } = this.learning.reader();
+    const stages = this.learning.stages().map((one): RidgeStage => {
+      const counting = one.cases.filter(({ skipped }) => !skipped);
+      const sure = counting.filter(({ grasp }) => grasp === 'sure').length;
+      const known = counting.filter(({ grasp }) => grasp === 'known').length;
+      return {
+        ...{ id: one.stage, title: one.title, turns: null },
+        state: one === this.stage() ? 'here' : one.grasp === 'sure' ? 'walked' : 'ahead',
+        fraction: counting.length > 0 ? (sure + known / 2) / counting.length : 0,
+      };
+    });
+    return [
+      {
+        ...{ id: 'first', title: 'First things', turns: null },
+        ...{ state: firstPage >= 8 ? 'walked' : 'ahead', fraction: firstPage / 8 },
+      },
+      ...stages,
+      { id: 'whole', title: 'Whole solves', turns: null, state: 'ahead', fraction: 0 },
+    ];
+  });
+
+  private readonly outlooking = reading(
+    () => {
+      const { learning } = this;
+      return {
+        ...{ wanted: learning.wanted(), fresh: learning.fresh(), known: learning.known() },
+        minutes: learning.reader().learning.minutes,
+      };
+    },
+    ({ wanted, fresh, minutes }) =>
+      this.learning.book.ask((practice) =>
+        practice.outlook(this.learning.today(), wanted, fresh, minutes * 60),
+      ),
+  );
+  protected readonly outlook = this.outlooking.value;
+  /** What today's practice will be, and why, in sentences. */
+  protected readonly today = computed((): string[] => {
+    const outlook = this.outlook();
+    if (!outlook) return [];
+    const minutes = Math.max(1, Math.round(outlook.seconds / 60));
+    const fresh = this.learning.nextNew();
+    const here = this.learning.here();
+    const due =
+      outlook.due > 0
+        ? `${counted(outlook.due, 'card is', 'cards are')} due, about ${counted(minutes, 'minute')}: those you would else begin to forget.`
+        : outlook.answers === 0
+          ? 'Nothing is due yet: you have not begun.'
+          : `Nothing is due${outlook.nextDay === null ? '' : ` before ${this.dayWords(outlook.nextDay)}`}.`;
+    return [
+      due,
+      ...(fresh && outlook.fresh > 0
+        ? [`One new thing: “${fresh.title}”. ${this.whyOf(fresh)}`]
+        : fresh
+          ? ['Nothing new today: tomorrow has enough as it is.']
+          : []),
+      ...(here ? [`Then a whole stage, timed: ${here.title}.`] : []),
+    ];
+  });
+
+  /** How far one comes with the cases learned so far, of the stage shown. */
+  protected readonly curve = computed(() => {
+    const cases = this.stage()?.cases.filter(({ direct }) => direct !== null) ?? [];
+    return cases.map(({ direct, title }, k) => ({
+      ...{ title, direct: direct!, count: k + 1 },
+      known: cases.slice(0, k + 1).every(({ grasp }) => grasp === 'known' || grasp === 'sure'),
+    }));
+  });
+  protected readonly curveSays = computed(() => {
+    const curve = this.curve();
+    const half = curve.find(({ direct }) => direct >= 0.5) ?? curve.at(-1);
+    if (!half) return '';
+    const of = `${half.count} of ${curve.length}`;
+    return `With ${half.count === curve.length ? 'all' : 'the first'} ${of} you finish ${percent(half.direct)} of cubes with no detour.`;
+  });
+
+  private dayWords(day: number): string {
+    const today = this.learning.today();
+    return day === today + 1 ? 'tomorrow' : dayNamed(day);
+  }
+
+  protected whyOf({ lost, chance }: LearnCase): string {
+    const met = chance === 0 ? 'Hardly a solve meets it' : `${percent(chance)} of solves meet it`;
+    if (lost === null) return `${met}.`;
+    if (lost < 0.05) return `${met}; without it nothing is lost.`;
+    return `${met}; without it a solve takes ${lost.toFixed(1)} turns more.`;
+  }
+
+  protected pick(stage: string): void {
+    this.picked.set(stage);
+  }
+
+  protected jump(at: number): void {
+    const id = this.ridge()[at]?.id;
+    if (id !== undefined) this.pick(id);
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    this.store.dispatch(SettingsPage.settingChanged({ change: { method: copied(method) } }));
+    this.picked.set(null);
+  }
+
+  protected minutes(text: string): void {
+    const minutes = Math.min(60, Math.max(2, Math.round(Number(text))));
+    if (Number.isFinite(minutes)) this.learning.change({ minutes });
+  }
+}

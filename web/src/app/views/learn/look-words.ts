@@ -1,0 +1,58 @@
+import {
+  BACK,
+  FRONT,
+  LEFT,
+  opposite,
+  RIGHT,
+  sideInHold,
+  type ColourScheme,
+  type Hold,
+  type Side,
+} from '@sleetcrest/core';
+import type { Look } from '@sleetcrest/core/glance';
+import { placeWords } from '@sleetcrest/core';
+
+const FACES: Readonly<Record<string, string>> = {
+  U: 'on top',
+  D: 'underneath',
+  F: 'in front',
+  B: 'at the back',
+  R: 'on the right',
+  L: 'on the left',
+};
+
+/** The colour that a role means in a hold. */
+export function colourOfRole(role: string, scheme: ColourScheme, first: Side, hold: Hold): string {
+  const faces: Readonly<Record<string, Side>> = {
+    front: FRONT,
+    right: RIGHT,
+    back: BACK,
+    left: LEFT,
+  };
+  if (role === 'first') return scheme[first]!;
+  if (role === 'opposite') return scheme[opposite(first)]!;
+  const face = faces[role];
+  return face === undefined ? role : scheme[sideInHold(hold, face)]!;
+}
+
+/** Where a look is, as one says it: `the sticker in front, at the top front right`. */
+export function lookPlace(look: Look): string {
+  if (!('sticker' in look)) {
+    const what = { layer: 'the layer', where: 'the place', facing: 'the way', solved: 'whether' };
+    return `${what[look.asks]} of the piece that belongs ${placeWords(look.piece)}`;
+  }
+  const [place, side] = look.sticker.split('.') as [string, string];
+  return `${placeWords(place)}, the sticker ${FACES[side]}`;
+}
+
+/** What was seen at a look, in the colours of the cube in hand. */
+export function lookSaid(
+  { look, seen }: { look: Look; seen: string },
+  scheme: ColourScheme,
+  first: Side,
+  hold: Hold,
+): string {
+  const place = lookPlace(look);
+  const begun = place[0]!.toUpperCase() + place.slice(1);
+  return `${begun}: ${colourOfRole(seen, scheme, first, hold)}.`;
+}

@@ -1,0 +1,136 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router, RouterLink } from '@angular/router';
+import { dayNamed, type CardKind } from '@sleetcrest/core/practice';
+import { isFree, isPress } from '../../devices/keyboard/keys';
+import type { CaseKnown } from '../../keeping/practice/local-practice';
+import { Segments } from '../../parts/choice/segments';
+import { counted } from '../../parts/words/counted';
+import { BothCard } from './cards/both-card';
+import { ReadCard } from './cards/read-card';
+import { SeeCard } from './cards/see-card';
+import { TurnCard } from './cards/turn-card';
+import { Learning, type Answered } from './learning';
+import { Session } from './session';
+
+type Kind = 'today' | CardKind;
+
+const KINDS: readonly { value: Kind; name: string }[] = [
+  { value: 'today', name: 'Today' },
+  { value: 'see', name: 'See' },
+  { value: 'turn', name: 'Turn' },
+  { value: 'both', name: 'See and turn' },
+  { value: 'read', name: 'Read letters' },
+];
+
+const BECAUSE = {
+  wrong: 'It went wrong a little while ago.',
+  confused: 'It was taken for the other one: now this.',
+  due: 'It is due today.',
+  new: '',
+} as const;
+
+/** Practice: what is due today, or one kind of it. */
+@Component({
+  selector: 'sc-practice',
+  imports: [BothCard, MatButton, MatProgressBar, ReadCard, RouterLink, SeeCard, Segments, TurnCard],
+  providers: [Session],
+  templateUrl: './practice.html',
+  styleUrl: './practice.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Practice {
+  /** What is practised, from the address. */
+  readonly kind = input<string>();
+
+  protected readonly learning = inject(Learning);
+  protected readonly session = inject(Session);
+  private readonly router = inject(Router);
+  protected readonly kinds = KINDS;
+  protected readonly counted = counted;
+  protected readonly chosen = computed(
+    (): Kind => KINDS.find(({ value }) => value === this.kind())?.value ?? 'today',
+  );
+  protected readonly because = computed(() => {
+    const card = this.session.card();
+    return card ? BECAUSE[card.asked.because] : '';
+  });
+  /** How each case stood when the session began, to say what is surer. */
+  private before: ReadonlyMap<string, CaseKnown> = new Map();
+  protected readonly surer = signal<readonly string[]>([]);
+  protected readonly nextDay = signal<string | null>(null);
+  /** Cases taken for each other in this session. */
+  protected readonly confused = computed(() => {
+    const pairs = this.session.answers().flatMap(({ item, answer, kind }) => {
+      const [was, said] = [item, answer].map((id) => this.learning.caseCalled(id)?.title);
+      return kind === 'see' && was && said ? [`“${was}” for “${said}”`] : [];
+    });
+    return [...new Set(pairs)];
+  });
+
+  constructor() {
+    effect(() => {
+      const kind = this.chosen();
+      if (!this.learning.path()) return;
+      untracked(() => {
+        this.before = this.learning.known();
+        void this.session.begin(kind === 'today' ? null : kind);
+      });
+    });
+    effect(() => {
+      if (this.session.isOver()) untracked(() => void this.sumUp());
+    });
+  }
+
+  protected choose(kind: Kind): void {
+    void this.router.navigate(['/learn/practice'], { queryParams: { kind }, replaceUrl: true });
+  }
+
+  protected answer(given: Answered): void {
+    void this.session.answer(given);
+  }
+
+  protected what(titles: readonly { title: string }[]): string {
+    const all = [...new Set(titles.map(({ title }) => `“${title}”`))];
+    return `The turns for ${all.join(' and ')}`;
+  }
+
+  private async sumUp(): Promise<void> {
+    const { learning } = this;
+    const [today, wanted] = [learning.today(), learning.wanted()];
+    const cases = learning.cases().map((one) => ({ case: one.case, sequence: one.drill }));
+    const now = await learning.book.ask((practice) => practice.cases(cases, today));
+    const order = ['new', 'begun', 'known', 'sure'];
+    const rose = now.filter(
+      (one) => order.indexOf(one.grasp) > order.indexOf(this.before.get(one.case)?.grasp ?? 'new'),
+    );
+    this.surer.set(
+      rose.map((one) => `“${learning.caseCalled(one.case)!.title}” is ${one.grasp} now`),
+    );
+    const { nextDay } = await learning.book.ask((practice) =>
+      practice.outlook(today, wanted, [], 0),
+    );
+    this.nextDay.set(
+      nextDay === null ? null : nextDay === today + 1 ? 'tomorrow' : `on ${dayNamed(nextDay)}`,
+    );
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || isPress(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    if (!this.session.answered()) return;
+    event.preventDefault();
+    void this.session.next();
+  }
+}

@@ -1,0 +1,127 @@
+import { inject, Injectable, signal, computed } from '@angular/core';
+import { randomFrom, readMoves, type Turn } from '@sleetcrest/core';
+import { read, type Asked, type CardKind, type Review } from '@sleetcrest/core/practice';
+import { writeMove } from '@sleetcrest/core';
+import { LearningWork, type SetUpShown, type Shown } from '../../asking/learning-work';
+import { Learning, type Answered, type LearnCase } from './learning';
+
+/** A card made ready to be shown. */
+export type Ready = { readonly asked: Asked } & (
+  | { readonly kind: 'see'; readonly case: LearnCase; readonly shown: Shown }
+  | { readonly kind: 'turn'; readonly sequence: string; readonly cases: readonly LearnCase[] }
+  | { readonly kind: 'both'; readonly case: LearnCase; readonly shown: SetUpShown }
+  | { readonly kind: 'read'; readonly turn: Turn; readonly seed: number }
+);
+
+const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
+
+/**
+ * Cards one after the other. The next is made ready while the answer to the one before is read, so
+ * that its picture is there at once.
+ */
+@Injectable()
+export class Session {
+  private readonly learning = inject(Learning);
+  private readonly work = inject(LearningWork);
+
+  readonly card = signal<Ready | null>(null);
+  readonly answers = signal<readonly Review[]>([]);
+  readonly answered = signal(false);
+  readonly trouble = signal<string | null>(null);
+  readonly isOver = signal(false);
+  readonly count = computed(() => this.answers().length);
+  private coming: Promise<Ready | null> | undefined;
+  private only: CardKind | null = null;
+  private lastDrawn: string | undefined;
+
+  /** Begins: all that is due, or one kind of card as long as one likes. */
+  async begin(only: CardKind | null): Promise<void> {
+    this.only = only;
+    this.answers.set([]);
+    this.isOver.set(false);
+    this.coming = this.prepare();
+    await this.next();
+  }
+
+  /** The card that comes next takes the place of the one that was answered. */
+  async next(): Promise<void> {
+    try {
+      const card = await (this.coming ?? this.prepare());
+      this.coming = undefined;
+      this.trouble.set(null);
+      this.answered.set(false);
+      this.card.set(card);
+      this.isOver.set(card === null);
+    } catch (error) {
+      this.coming = undefined;
+      this.trouble.set((error as Error).message);
+    }
+  }
+
+  async answer(given: Answered): Promise<void> {
+    const card = this.card();
+    if (!card || this.answered()) return;
+    this.answered.set(true);
+    try {
+      const review = await this.learning.answer(card.asked, given);
+      this.answers.update((all) => [...all, review]);
+    } catch (error) {
+      this.trouble.set((error as Error).message);
+    }
+    this.coming = this.prepare();
+    // What goes wrong is told when the card is wanted.
+    this.coming.catch(() => undefined);
+  }
+
+  private async prepare(): Promise<Ready | null> {
+    const { learning } = this;
+    const [wanted, today, session] = [learning.wanted(), learning.today(), this.answers()];
+    const kinds = wanted.filter((name) => !this.only || name.startsWith(`${this.only} `));
+    const due = await learning.book.ask((practice) => practice.next(today, session, kinds));
+    const asked = due ?? (this.only ? this.drawn(this.only) : null);
+    return asked && this.made(asked);
+  }
+
+  /** Where nothing is due one may practise all the same: what is begun, or of the stage one is at. */
+  private drawn(kind: CardKind): Asked | null {
+    const random = randomFrom(seed());
+    if (kind === 'read') {
+      const before = readMoves(this.lastDrawn ?? '');
+      const letter = read.drawLetter(random, before.ok ? (before.value[0] as Turn) : undefined);
+      this.lastDrawn = writeMove(letter, 'prime');
+      return { kind, item: this.lastDrawn, because: 'new' };
+    }
+    const all = this.learning.cases().filter(({ skipped }) => !skipped);
+    const begun = all.filter(({ grasp }) => grasp !== 'new');
+    const here = this.learning.here()?.cases.filter(({ skipped }) => !skipped) ?? all;
+    const some = (begun.length > 1 ? begun : here).filter(
+      ({ drill }) => kind !== 'turn' || drill !== '',
+    );
+    const items = [...new Set(some.map((one) => (kind === 'turn' ? one.drill : one.case)))];
+    const others = items.filter((item) => item !== this.lastDrawn);
+    const from = others.length > 0 ? others : items;
+    const item = from[random(Math.max(1, from.length))];
+    if (item === undefined) return null;
+    this.lastDrawn = item;
+    return { kind, item, because: 'new' };
+  }
+
+  private async made(asked: Asked): Promise<Ready | null> {
+    const { learning, work } = this;
+    const { kind, item } = asked;
+    if (kind === 'read') {
+      const moves = readMoves(item);
+      return moves.ok ? { asked, kind, turn: moves.value[0] as Turn, seed: seed() } : null;
+    }
+    if (kind === 'turn') {
+      const cases = learning.cases().filter(({ drill }) => drill === item);
+      return { asked, kind, sequence: item, cases };
+    }
+    const one = learning.caseCalled(item);
+    if (!one) return null;
+    const [method, first] = [learning.method(), learning.first()];
+    return kind === 'see'
+      ? { asked, kind, case: one, shown: await work.show(item, method, first, seed()) }
+      : { asked, kind, case: one, shown: await work.setUp(item, method, first, seed()) };
+  }
+}
