@@ -4,3 +4,4 @@ export type { Look, Outcome } from './situations.js';
 export * from './follow.js';
 export * from './prove-glance.js';
 export * from './told-apart.js';
+export * from './likely.js';

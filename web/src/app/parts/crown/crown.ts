@@ -41,6 +41,8 @@ export class Crown {
   readonly asked = input<number | null>(null);
   /** Words on stickers left as paper: what is asked of them short of a colour. */
   readonly notes = input<ReadonlyMap<number, string>>(new Map());
+  /** Numbers on stickers: in which order they are looked at. */
+  readonly numbers = input<ReadonlyMap<number, string>>(new Map());
   /** Whether centres can be pointed at too. */
   readonly touchable = input(false);
   /** Whether stickers can be painted. */
@@ -67,6 +69,7 @@ export class Crown {
         marked: this.marked().has(sticker),
         looked: this.looked().has(sticker),
         follows: this.follows().has(sticker),
+        number: this.numbers().get(sticker) ?? '',
         note: colour ? '' : (this.notes().get(sticker) ?? ''),
         says: `${stickerPlace(sticker)}: ${colour ?? this.notes().get(sticker) ?? 'not painted'}${
           this.follows().has(sticker) ? ', follows from the others' : ''

@@ -23,6 +23,7 @@ import {
   type Method,
 } from '@sleetcrest/core';
 import {
+  approachesOf,
   crownSvg,
   mirrored,
   type Beside,
@@ -40,6 +41,7 @@ import { reading } from '../../reading/reading';
 import { copied } from '../../keeping/reader/reader';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { inkOf, Picture } from '../../parts/pictures/picture';
+import { GlanceView } from '../../parts/glance/glance-view';
 import { SayingView } from '../../parts/strip/saying';
 import { Hands } from '../../parts/strip/hands';
 import { Tiles } from '../../parts/tiles/tiles';
@@ -49,7 +51,7 @@ import { pngOf } from '../../parts/pictures/png';
 /** One case: what to look at, how to hold, what to turn, why; a cube of it; others' ways. */
 @Component({
   selector: 'sc-case-detail',
-  imports: [Hands, MatButton, MatIcon, MatSlideToggle, Picture, SayingView, Tiles],
+  imports: [GlanceView, Hands, MatButton, MatIcon, MatSlideToggle, Picture, SayingView, Tiles],
   templateUrl: './case-detail.html',
   styleUrl: './case-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -59,6 +61,10 @@ export class CaseDetail {
   readonly method = input.required<Method>();
   readonly chosenMethod = input.required<MethodChosen>();
   readonly survey = input<CaseSurvey>();
+  /** The approach that the case is of. */
+  protected readonly approach = computed(() =>
+    approachesOf(this.method()).find(({ cases }) => cases.some(({ id }) => id === this.card().id)),
+  );
 
   private readonly store = inject(Store);
   private readonly router = inject(Router);

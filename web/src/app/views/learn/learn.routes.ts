@@ -9,6 +9,11 @@ export const routes: Routes = [
     loadComponent: () => import('./lesson').then(({ Lesson }) => Lesson),
   },
   {
+    path: 'known',
+    title: 'What I know · Sleetcrest',
+    loadComponent: () => import('./known').then(({ Known }) => Known),
+  },
+  {
     path: 'practice',
     title: 'Practice · Sleetcrest',
     loadComponent: () => import('./practice').then(({ Practice }) => Practice),

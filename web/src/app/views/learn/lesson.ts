@@ -273,10 +273,7 @@ export class Lesson {
     const given = { right, seconds, answer: '', turns: this.moves().length, by };
     void this.learning.answer({ kind: 'both', item: one.case }, given);
     if (one.drill !== '') {
-      void this.learning.answer(
-        { kind: 'turn', item: one.drill },
-        { ...given, turns: one.turns },
-      );
+      void this.learning.answer({ kind: 'turn', item: one.drill }, { ...given, turns: one.turns });
     }
   }
 

@@ -1,25 +1,11 @@
-import type { EChartsCoreOption } from 'echarts/core';
 import type { LogSummary, Ridge } from '@sleetcrest/core/log';
 import type { Stage } from '@sleetcrest/core';
 import type { Chart } from '../../parts/charts/chart';
+import { axis, common, tipFrom } from '../../parts/charts/drawing';
 import type { Inks } from '../../parts/charts/inks';
 import { clockText } from '../../parts/words/clock-text';
 
 export type TitleOf = (stage: Stage) => string;
-const FONT = 'Atkinson Hyperlegible Next, sans-serif';
-
-export const common = (inks: Inks): EChartsCoreOption => ({
-  animation: false,
-  textStyle: { fontFamily: FONT, color: inks.text },
-  grid: { left: 58, right: 18, top: 16, bottom: 34 },
-});
-
-export const axis = (inks: Inks, more: object): object => ({
-  axisLabel: { color: inks.text },
-  axisLine: { lineStyle: { color: inks.line } },
-  splitLine: { lineStyle: { color: inks.line } },
-  ...more,
-});
 
 /** The times of each day: its median, and the middle half of them as a band. */
 export function daysChart({ days }: LogSummary, inks: Inks): Chart {
@@ -62,12 +48,6 @@ const dayTip = ({ day, count, lower, median, upper }: LogSummary['days'][0]): st
   `${day}: median ${clockText(median)}, middle half ${clockText(lower)} to ${clockText(upper)}, ${count === 1 ? '1 solve' : `${count} solves`}`;
 
 export const clock0 = (seconds: number): string => clockText(seconds, 0);
-
-/** A tooltip told by the place of what is pointed at. */
-export const tipFrom =
-  (says: (index: number) => string) =>
-  (given: { dataIndex: number } | { dataIndex: number }[]): string =>
-    says(Array.isArray(given) ? given[0]!.dataIndex : given.dataIndex);
 
 /** How often each time came up. */
 export function spreadChart({ spread, timed }: LogSummary, inks: Inks): Chart {

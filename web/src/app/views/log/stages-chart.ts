@@ -1,10 +1,11 @@
 import { GROUP_DAYS, LEAST_OTHERS, type Ridge, type StageSummary } from '@sleetcrest/core/log';
 import { STAGES, type Stage } from '@sleetcrest/core';
 import type { Chart } from '../../parts/charts/chart';
+import { axis, common, tipFrom } from '../../parts/charts/drawing';
 import type { Inks } from '../../parts/charts/inks';
 import { GROUND, skyline } from '../../parts/ridge/skyline';
 import { clockText } from '../../parts/words/clock-text';
-import { axis, clock0, common, tipFrom, type TitleOf } from './charts';
+import { clock0, type TitleOf } from './charts';
 
 /** What there is to say of the group, whose figures do not follow the days asked for. */
 const GROUP_SAYS = {

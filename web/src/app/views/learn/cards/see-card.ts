@@ -10,19 +10,14 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import {
-  paintedFromCube,
-  stickersSeen,
-  type Cube,
-  type Hold,
-} from '@sleetcrest/core';
+import { paintedFromCube, stickersSeen, type Cube, type Hold } from '@sleetcrest/core';
 import { stickerCalled, type Approach } from '@sleetcrest/core/methods';
 import { see } from '@sleetcrest/core/practice';
 import { LearningWork, type LookedAt } from '../../../asking/learning-work';
 import { isFree } from '../../../devices/keyboard/keys';
 import { Crown } from '../../../parts/crown/crown';
 import { Learning, type Answered } from '../learning';
-import { lookSaid } from '../look-words';
+import { lookSaid } from '../../../parts/glance/look-words';
 
 /** A cube on which a case waits: which is it? */
 @Component({

@@ -56,3 +56,20 @@ export function lookSaid(
   const begun = place[0]!.toUpperCase() + place.slice(1);
   return `${begun}: ${colourOfRole(seen, scheme, first, hold)}.`;
 }
+
+const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left'];
+
+/** Colours by role as one says them: `white`, `not white`, `red or green`. */
+export function seenWords(
+  seen: readonly string[],
+  scheme: ColourScheme,
+  first: Side,
+  hold: Hold,
+): string {
+  const named = (roles: readonly string[]): string =>
+    [...new Set(roles.map((role) => colourOfRole(role, scheme, first, hold)))].join(' or ');
+  const others = ROLES.filter((role) => !seen.includes(role));
+  const isColour = seen.every((role) => ROLES.includes(role));
+  if (isColour && seen.length > 1 && others.length <= 2) return `not ${named(others)}`;
+  return named(seen);
+}

@@ -1,0 +1,151 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
+import { ChartFrame } from '../../parts/charts/chart-frame';
+import { ChartInks } from '../../parts/charts/inks';
+import { counted } from '../../parts/words/counted';
+import { reading } from '../../reading/reading';
+import {
+  calibrationChart,
+  confusionsChart,
+  daysChart,
+  dueChart,
+  recallChart,
+} from './knowledge-charts';
+import { Learning } from './learning';
+
+const DAYS = 14;
+
+/** What I know: how likely each case is recalled, how promises came true, times, mix-ups, what is due. */
+@Component({
+  selector: 'sc-known',
+  imports: [ChartFrame, MatButton, MatProgressBar, RouterLink],
+  template: `
+    <div class="page">
+      <header>
+        <a matButton routerLink="/learn">The path</a>
+        <h1>What I know</h1>
+        @if (knowledge(); as known) {
+          <span class="quiet">{{ counted(known.answers, 'answer') }} in all</span>
+        }
+      </header>
+      @if (trouble(); as sentence) {
+        <p class="trouble" role="alert">
+          {{ sentence }} <button matButton (click)="again()">Try again</button>
+        </p>
+      }
+      @if (charts(); as all) {
+        <div class="charts">
+          <sc-chart-frame
+            class="wide"
+            [chart]="all.recall"
+            nothing="Nothing was practised yet. A first lesson is on the path."
+          />
+          <sc-chart-frame
+            [chart]="all.due"
+            nothing="Nothing comes due: what is practised will be asked again here."
+          />
+          <sc-chart-frame
+            [chart]="all.days"
+            nothing="Right answers on different days will show here."
+          />
+          <sc-chart-frame
+            [chart]="all.calibration"
+            nothing="It takes answers on later days to see whether what is promised comes true."
+          />
+          <sc-chart-frame [chart]="all.confusions" nothing="No case was taken for another." />
+        </div>
+        <p class="quiet fit">{{ fitSays() }}</p>
+      } @else if (!trouble()) {
+        <mat-progress-bar mode="indeterminate" aria-label="Reckoning" />
+      }
+    </div>
+  `,
+  styles: `
+    .page {
+      max-width: 80rem;
+      margin: 0 auto;
+      padding: 12px 24px 24px;
+    }
+    header {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px 16px;
+      align-items: center;
+      margin-bottom: 12px;
+    }
+    h1 {
+      font-size: 1.4rem;
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .charts {
+      display: grid;
+      grid-template-columns: repeat(3, minmax(0, 1fr));
+      gap: 12px;
+    }
+    .wide {
+      grid-column: span 2;
+    }
+    .fit {
+      margin-top: 12px;
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+    @media (max-width: 62em) {
+      .charts {
+        grid-template-columns: minmax(0, 1fr);
+      }
+      .wide {
+        grid-column: auto;
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Known {
+  protected readonly learning = inject(Learning);
+  private readonly inks = inject(ChartInks).inks;
+  protected readonly counted = counted;
+  private readonly asking = reading(
+    () => ({ whose: this.learning.book.reader(), arrivals: this.learning.book.arrivals() }),
+    () => this.learning.book.ask((practice) => practice.knowledge(this.learning.today(), DAYS)),
+  );
+  protected readonly knowledge = this.asking.value;
+  protected readonly trouble = this.asking.trouble;
+  protected readonly charts = computed(() => {
+    const [known, inks] = [this.knowledge(), this.inks()];
+    if (!known) return null;
+    const title = (id: string): string => this.learning.caseCalled(id)?.title ?? id;
+    return {
+      recall: recallChart(this.learning.cases(), inks),
+      due: dueChart(known.due, this.learning.today(), inks),
+      days: daysChart(known.days, inks),
+      calibration: calibrationChart(known.calibration, inks),
+      confusions: confusionsChart(
+        known.confusions.filter(({ was }) => this.learning.caseCalled(was)),
+        title,
+        inks,
+      ),
+    };
+  });
+  protected readonly fitSays = computed(() => {
+    const known = this.knowledge();
+    if (!known) return '';
+    const { fit } = known;
+    if (!fit) return 'After 400 answers, how long things stay is fitted to you.';
+    const numbers = `log loss ${fit.usual.toFixed(3)} as is usual, ${fit.fitted.toFixed(3)} fitted, on ${counted(fit.heldOut, 'answer')} kept aside`;
+    return fit.used
+      ? `How long things stay is fitted to you: it foretells your answers better (${numbers}).`
+      : `Fitted to you it would foretell no better, so what is usual is used (${numbers}).`;
+  });
+
+  protected again(): void {
+    this.asking.again();
+  }
+}
