@@ -4,6 +4,7 @@ export * from './cards.js';
 export * from './known.js';
 export * from './memory.js';
 export * from './pace.js';
+export * as plan from './plan.js';
 export * from './queue.js';
 export * as read from './read.js';
 export * from './review.js';

@@ -8,7 +8,7 @@ import { FRONT, RIGHT, UP } from '../cube/sides.js';
 import { readMoves } from '../notation/read.js';
 import { isWholeCube, type Move } from '../notation/moves.js';
 import type { Turn } from '../cube/turns.js';
-import { both, CardBook, nextCard, oldestFirst, read, see, turn } from './index.js';
+import { both, CardBook, nextCard, oldestFirst, plan, read, see, turn } from './index.js';
 import { freshToday, secondsDue } from './queue.js';
 import { calibrationOf, dueInDays, graspOf, leastOf } from './known.js';
 import type { Memory } from './memory.js';
@@ -295,6 +295,14 @@ describe('the kinds of practice', () => {
     );
     expect(said).toEqual(jasmine.objectContaining({ phase: 'ended', right: false, seconds: 3 }));
     expect(copyCube(said.cube)).toEqual(start);
+  });
+
+  it('plan: is told once, with how long was looked and the cube it leads to', () => {
+    const cube = applyTurns(solvedCube(), [turnOf(RIGHT, 1)]);
+    const state = plan.planned(plan.looking(cube, HOME_HOLD, 15, 1000), moves("y F'"), 17_000);
+    expect(state.told).toEqual({ seconds: 16, over: true, turns: 1, cube: solvedCube() });
+    expect(plan.planned(state, moves('U'), 20_000)).toBe(state);
+    expect(plan.planned(plan.looking(cube, HOME_HOLD, null, 0), [], 99_000).told?.over).toBeFalse();
   });
 
   it('read: asks what is hard to imagine more often, with all ways of turning that side', () => {

@@ -2,14 +2,15 @@ import type { Cube } from '../cube/cube.js';
 import { opposite, SIDES, type Side } from '../cube/sides.js';
 import { sideOfTurn, TURN_COUNT, turnOf, type Turn } from '../cube/turns.js';
 import { layersOf } from '../stages/goals.js';
-import { atHome, MOVED, whereIs } from './piece-moves.js';
+import { PLACES } from '../cube/pieces.js';
+import { atHome, MOVED, placeOf, whereIs } from './piece-moves.js';
 
 const UNKNOWN = 255;
 
 /**
- * How many turns the four edges of the first cross need at least, from every placement: one byte
- * for each of 24⁴ combinations of whereabouts, of which 190,080 can occur. Filled breadth first
- * from the finished cross, which is never more than 8 turns away.
+ * How many turns the four edges of the first layer need at least, from every placement to the
+ * finished cross or to a daisy: one byte for each of 24⁴ combinations of whereabouts, of which
+ * 190,080 can occur. Filled breadth first from where they are done; never more than 8 turns away.
  */
 export class CrossTable {
   private readonly turnsLeft = new Uint8Array(24 ** 4).fill(UNKNOWN);
@@ -17,20 +18,40 @@ export class CrossTable {
   /** Turns in the order they are preferred: the finished layer itself is turned as late as can be. */
   private readonly order: readonly Turn[];
 
-  constructor(first: Side) {
+  constructor(
+    private readonly first: Side,
+    goal: 'cross' | 'daisy' = 'cross',
+  ) {
     this.edges = layersOf(first).firstEdges;
     const sides = [...SIDES.filter((side) => side !== first && side !== opposite(first))];
     this.order = [...sides, opposite(first), first].flatMap((side) =>
       [1, 3, 2].map((quarters) => turnOf(side, quarters)),
     );
-    this.fill();
+    this.fill(goal === 'cross' ? [this.edges.map(atHome)] : this.daisies());
   }
 
-  private fill(): void {
+  /** All 24: each edge half a turn of its side away from home, the layer opposite turned anyhow. */
+  private daisies(): number[][] {
     const { edge } = MOVED;
-    const home = this.edges.reduce((index, piece) => index * 24 + atHome(piece), 0);
-    this.turnsLeft[home] = 0;
-    let reached = [home];
+    const up = opposite(this.first);
+    const spots = this.edges.map((piece) => {
+      const side = PLACES[piece]!.sides.find((one) => one !== this.first)!;
+      const there = edge[turnOf(side, 2) * 24 + atHome(piece)]!;
+      return [there, ...[1, 2, 3].map((quarters) => edge[turnOf(up, quarters) * 24 + there]!)];
+    });
+    const all: number[][] = [];
+    for (let code = 0; code < 256; code++) {
+      const wheres = spots.map((spot, k) => spot[(code >> (2 * k)) & 3]!);
+      const places = new Set(wheres.map((where) => placeOf(where, 'edge')));
+      if (places.size === wheres.length) all.push(wheres);
+    }
+    return all;
+  }
+
+  private fill(goals: readonly (readonly number[])[]): void {
+    const { edge } = MOVED;
+    let reached = goals.map((wheres) => index(...(wheres as Four)));
+    for (const goal of reached) this.turnsLeft[goal] = 0;
     for (let turns = 1; reached.length > 0; turns++) {
       const next: number[] = [];
       for (const index of reached) {
@@ -50,7 +71,12 @@ export class CrossTable {
     }
   }
 
-  /** A shortest way to the cross, as turns of the cube's sides; always the same from one cube. */
+  /** Turns still needed with the edges at these whereabouts. */
+  least(a: number, b: number, c: number, d: number): number {
+    return this.turnsLeft[index(a, b, c, d)]!;
+  }
+
+  /** A shortest way there, as turns of the cube's sides; always the same from one cube. */
   shortest(cube: Cube): Turn[] {
     const { edge } = MOVED;
     let [a, b, c, d] = this.edges.map((piece) => whereIs(cube, piece)) as Four;
@@ -74,11 +100,19 @@ const index = (a: number, b: number, c: number, d: number): number =>
   ((a * 24 + b) * 24 + c) * 24 + d;
 
 const tables = new Map<Side, CrossTable>();
+const daisyTables = new Map<Side, CrossTable>();
 
 /** The table for a first colour, made on first use and kept (about 0.1 s and 330 kB each). */
 export function crossTable(first: Side): CrossTable {
   let table = tables.get(first);
   if (!table) tables.set(first, (table = new CrossTable(first)));
+  return table;
+}
+
+/** The same for daisies. */
+export function daisyTable(first: Side): CrossTable {
+  let table = daisyTables.get(first);
+  if (!table) daisyTables.set(first, (table = new CrossTable(first, 'daisy')));
   return table;
 }
 

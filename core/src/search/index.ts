@@ -2,3 +2,4 @@
 export * from './scramble.js';
 export * from './way.js';
 export * from './way-tables.js';
+export * from './first-steps.js';

@@ -3,6 +3,7 @@ import type { ColourScheme, Cube, Hold, Method, Move, Side, Turn } from '@sleetc
 import type { GlancePlan, Sight } from '@sleetcrest/core/glance';
 import { PATH_VERSION, type PathStage } from '@sleetcrest/core/learn';
 import type { Approach } from '@sleetcrest/core/methods';
+import type { FirstGoal } from '@sleetcrest/core/search';
 import type { WrongTurn } from '@sleetcrest/core/slips';
 import { computing } from './computing';
 import type { learnDeeds, LookedAt } from './deeds/learn-deeds';
@@ -56,6 +57,16 @@ export class LearningWork {
     scheme: ColourScheme,
   ): Promise<WrongTurn> {
     return this.showing.ask(({ learn }) => learn.wrongTurn(sequence, done, did, hold, scheme));
+  }
+
+  /** How far planned turns get, and the fewest there are, for each first colour. */
+  firstSteps(
+    goal: FirstGoal,
+    before: Cube,
+    after: Cube,
+    first: Side,
+  ): Promise<ReturnType<(typeof learnDeeds)['firstSteps']>> {
+    return this.showing.ask(({ learn }) => learn.firstSteps(goal, before, after, first));
   }
 
   /** What to look at first; kept in the browser. */

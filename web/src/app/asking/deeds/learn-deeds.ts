@@ -1,5 +1,5 @@
 import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
-import { randomFrom } from '@sleetcrest/core';
+import { randomFrom, SIDES } from '@sleetcrest/core';
 import {
   casesIn,
   gaze,
@@ -11,6 +11,7 @@ import {
 } from '@sleetcrest/core/glance';
 import { caseStep, methodPath, showCase } from '@sleetcrest/core/learn';
 import { setUpFor, type Approach, type MethodSurvey } from '@sleetcrest/core/methods';
+import { fewestTo, reachedOf, type FirstGoal } from '@sleetcrest/core/search';
 import { tellWrongTurn } from '@sleetcrest/core/slips';
 
 /** One thing that was to be looked at, what was seen there, and the cases that leaves. */
@@ -52,6 +53,12 @@ export const learnDeeds = {
   },
 
   wrongTurn: tellWrongTurn,
+
+  /** How far planned turns get, and the fewest there are, for each first colour. */
+  firstSteps: (goal: FirstGoal, before: Cube, after: Cube, first: Side) => ({
+    reached: reachedOf(goal, after, first),
+    fewest: SIDES.map((side) => fewestTo(goal, before, side)),
+  }),
 
   glance: planOf,
 

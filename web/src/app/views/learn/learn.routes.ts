@@ -14,6 +14,11 @@ export const routes: Routes = [
     loadComponent: () => import('./known').then(({ Known }) => Known),
   },
   {
+    path: 'plan',
+    title: 'Plan the first steps · Sleetcrest',
+    loadComponent: () => import('./plan-look').then(({ PlanLook }) => PlanLook),
+  },
+  {
     path: 'practice',
     title: 'Practice · Sleetcrest',
     loadComponent: () => import('./practice').then(({ Practice }) => Practice),

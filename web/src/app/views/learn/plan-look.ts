@@ -1,0 +1,256 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import {
+  HOME_HOLD,
+  opposite,
+  paintedFromCube,
+  randomCube,
+  randomFrom,
+  SIDES,
+  stickersSeen,
+  turnedOver,
+  turnSeenInHold,
+  writeMoves,
+  type Move,
+} from '@sleetcrest/core';
+import { plan } from '@sleetcrest/core/practice';
+import type { FirstGoal } from '@sleetcrest/core/search';
+import { LearningWork } from '../../asking/learning-work';
+import { Segments } from '../../parts/choice/segments';
+import { Crown } from '../../parts/crown/crown';
+import { Tiles } from '../../parts/tiles/tiles';
+import { TurnKeys } from '../../parts/tiles/turn-keys';
+import { counted } from '../../parts/words/counted';
+import { Learning } from './learning';
+
+const GOALS: readonly { value: FirstGoal; name: string }[] = [
+  { value: 'daisy', name: 'The daisy' },
+  { value: 'cross', name: 'The cross' },
+  { value: 'cross-and-pair', name: 'Cross and first pair' },
+];
+const LOOKS: readonly { value: string; name: string }[] = [
+  { value: '15', name: '15 seconds' },
+  { value: '30', name: '30 seconds' },
+  { value: '', name: 'As long as I like' },
+];
+
+const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
+
+/** A mixed cube to look at: plan the first steps, then tell the turns. */
+@Component({
+  selector: 'sc-plan-look',
+  imports: [Crown, MatButton, RouterLink, Segments, Tiles, TurnKeys],
+  template: `
+    <div class="page">
+      <header>
+        <a matButton routerLink="/learn">The path</a>
+        <h1>Plan the first steps</h1>
+        <sc-segments
+          aria-label="How far"
+          [options]="goals"
+          [value]="goal()"
+          (chosen)="aim($event)"
+        />
+        <sc-segments
+          aria-label="How long to look"
+          [options]="looks"
+          [value]="look()"
+          (chosen)="allow($event)"
+        />
+      </header>
+      <div class="plan">
+        <div>
+          <sc-crown
+            label="The cube as it is held"
+            [stickers]="picture()"
+            [letters]="learning.reader().letters"
+          />
+          <p class="quiet" role="timer">{{ clock() }}</p>
+        </div>
+        <section>
+          @if (state().told; as told) {
+            @if (result(); as came) {
+              <p class="came" [class.good]="came.reached.done">{{ came.says }}</p>
+              <p>
+                You looked for {{ told.seconds.toFixed(1) }} seconds{{
+                  told.over ? ', longer than you meant to' : ''
+                }}, and told {{ counted(told.turns, 'turn') }}. The fewest there are:
+                {{ counted(came.best.length, 'turn') }}.
+              </p>
+              <sc-tiles [turns]="came.bestText" />
+              <h2>Which first colour would have been easiest</h2>
+              <ul class="colours">
+                @for (one of came.colours; track one.colour) {
+                  <li [class.least]="one.least" [class.own]="one.own">
+                    <span
+                      class="swatch"
+                      [style.background]="'var(--sticker-' + one.colour + ')'"
+                      [style.color]="'var(--on-sticker-' + one.colour + ')'"
+                      >{{ learning.reader().letters ? one.colour[0].toUpperCase() : '' }}</span
+                    >
+                    {{ one.colour }}{{ one.own ? ' (yours)' : '' }}:
+                    {{ counted(one.turns, 'turn') }}
+                  </li>
+                }
+              </ul>
+            } @else if (trouble(); as sentence) {
+              <p role="alert">{{ sentence }}</p>
+            } @else {
+              <p class="quiet">Working out the fewest …</p>
+            }
+            <p><button matButton="filled" (click)="another()">Another cube</button></p>
+          } @else {
+            <p>
+              {{ learning.reader().firstColour }} first. Look, plan the turns in your head, then
+              tell them. The cube on the screen stays as it is.
+            </p>
+            <ol class="told" aria-label="Turns told">
+              @if (moves().length > 0) {
+                <sc-tiles [turns]="text()" />
+              } @else {
+                <li class="quiet">No turn told yet.</li>
+              }
+            </ol>
+            <sc-turn-keys [dialect]="learning.reader().dialect" (told)="tell($event.turn)" />
+            <p class="go">
+              <button matButton [disabled]="moves().length === 0" (click)="takeBack()">
+                Take one back
+              </button>
+              <button matButton="filled" (click)="done($event.timeStamp)">That is my plan</button>
+            </p>
+          }
+        </section>
+      </div>
+    </div>
+  `,
+  styleUrl: './plan-look.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PlanLook {
+  protected readonly learning = inject(Learning);
+  private readonly work = inject(LearningWork);
+  protected readonly counted = counted;
+  protected readonly goals = GOALS;
+  protected readonly looks = LOOKS;
+  protected readonly goal = signal<FirstGoal>('cross');
+  protected readonly look = signal('15');
+  private readonly seed = signal(seed());
+  protected readonly moves = signal<readonly Move[]>([]);
+  protected readonly trouble = signal<string | null>(null);
+  private readonly now = signal(0);
+
+  /** Held as the approach to it is: a daisy and a cross below with the first colour down. */
+  private readonly hold = computed(() => {
+    const first = this.learning.first();
+    const up = this.learning.approaches()[0]?.up === 'first' ? first : opposite(first);
+    return turnedOver(HOME_HOLD, up);
+  });
+  protected readonly state = signal(plan.looking(randomCube(randomFrom(1)), HOME_HOLD, null, 0));
+  protected readonly result = signal<Came | null>(null);
+  protected readonly picture = computed(() =>
+    stickersSeen(paintedFromCube(this.state().cube), this.learning.scheme(), this.state().hold),
+  );
+  protected readonly text = computed(() => writeMoves(this.moves()));
+  protected readonly clock = computed(() => {
+    const { told, shownAt, allowed } = this.state();
+    if (told) return '';
+    const seconds = Math.max(0, (this.now() - shownAt) / 1000);
+    if (allowed === null) return `looking for ${Math.floor(seconds)} seconds`;
+    const left = Math.ceil(allowed - seconds);
+    return left > 0 ? `${counted(left, 'second')} to look` : 'the look is over: tell what you have';
+  });
+
+  constructor() {
+    effect(() => {
+      const cube = randomCube(randomFrom(this.seed()));
+      const [hold, look] = [this.hold(), this.look()];
+      this.goal();
+      untracked(() => {
+        this.moves.set([]);
+        this.result.set(null);
+        this.trouble.set(null);
+        this.now.set(performance.now());
+        const allowed = look === '' ? null : Number(look);
+        this.state.set(plan.looking(cube, hold, allowed, performance.now()));
+      });
+    });
+    effect((onCleanup) => {
+      if (this.state().told) return;
+      const ticking = setInterval(() => this.now.set(performance.now()), 250);
+      onCleanup(() => clearInterval(ticking));
+    });
+  }
+
+  protected aim(goal: FirstGoal): void {
+    this.goal.set(goal);
+    this.another();
+  }
+
+  protected allow(look: string): void {
+    this.look.set(look);
+    this.another();
+  }
+
+  protected another(): void {
+    this.seed.set(seed());
+  }
+
+  protected tell(move: Move): void {
+    this.moves.update((moves) => [...moves, move]);
+  }
+
+  protected takeBack(): void {
+    this.moves.update((moves) => moves.slice(0, -1));
+  }
+
+  protected async done(at: number): Promise<void> {
+    const state = plan.planned(this.state(), this.moves(), at);
+    this.state.set(state);
+    const { told, cube, hold } = state;
+    if (!told) return;
+    const [goal, first, scheme] = [this.goal(), this.learning.first(), this.learning.scheme()];
+    try {
+      const { reached, fewest } = await this.work.firstSteps(goal, cube, told.cube, first);
+      if (this.state() !== state) return;
+      const best = fewest[first]!;
+      const least = Math.min(...fewest.map(({ length }) => length));
+      this.result.set({
+        ...{ reached, best, says: saidOf(goal, reached) },
+        bestText: writeMoves(best.map((turn) => turnSeenInHold(hold, turn))),
+        colours: SIDES.map((side) => ({
+          ...{ colour: scheme[side]!, turns: fewest[side]!.length, own: side === first },
+          least: fewest[side]!.length === least,
+        })),
+      });
+    } catch (error) {
+      this.trouble.set((error as Error).message);
+    }
+  }
+}
+
+type Reached = Awaited<ReturnType<LearningWork['firstSteps']>>['reached'];
+
+interface Came {
+  readonly reached: Reached;
+  readonly best: readonly Move[];
+  readonly bestText: string;
+  readonly says: string;
+  readonly colours: readonly { colour: string; turns: number; own: boolean; least: boolean }[];
+}
+
+function saidOf(goal: FirstGoal, { edges, pairs, done }: Reached): string {
+  if (done) return 'It gets there.';
+  const what = goal === 'daisy' ? 'in the daisy' : 'in place';
+  const pair =
+    goal === 'cross-and-pair' ? `, and ${pairs === 0 ? 'no pair' : counted(pairs, 'pair')}` : '';
+  return `It gets ${edges} of 4 edges ${what}${pair}.`;
+}
