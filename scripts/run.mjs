@@ -21,7 +21,7 @@ const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const [command = '', ...args] = process.argv.slice(2);
 const COMMANDS = [
   ...['start', 'test', 'backup', 'restore', 'bench', 'crash', 'hostile', 'nodes', 'load'],
-  ...['screenshots', 'formats', 'cube', 'build'],
+  ...['screenshots', 'formats', 'patterns', 'cube', 'build'],
 ];
 
 function end(sentence) {

@@ -59,6 +59,10 @@ export const readerSchema = z
     firstPage: z.int().min(0).max(8),
     firstOffered: z.boolean(),
     learning: learningSchema,
+    /** Patterns of one's own: what they are called, and turns from solved. */
+    patterns: z
+      .array(z.strictObject({ title: line({ most: 60 }), turns: text({ most: 200 }) }))
+      .max(60),
     /** After so many minutes a rest is proposed; 0 for never. */
     restMinutes: z.number().min(0).max(120),
     /** Whether single keys such as ? do something outside a field. */

@@ -69,6 +69,14 @@ export class LearningWork {
     return this.showing.ask(({ learn }) => learn.firstSteps(goal, before, after, first));
   }
 
+  /** Whether turns lead to a picture, and few that do; or why not, and to the nearest. */
+  picture(
+    painted: readonly number[],
+    scheme: ColourScheme,
+  ): Promise<Awaited<ReturnType<(typeof learnDeeds)['picture']>>> {
+    return this.showing.ask(({ learn }) => learn.picture(painted, scheme));
+  }
+
   /** What to look at first; kept in the browser. */
   glance(approach: Approach, sight: Sight): Promise<GlancePlan> {
     return remembered(`glance ${GLANCE_VERSION} ${sight} ${JSON.stringify(approach)}`, () =>

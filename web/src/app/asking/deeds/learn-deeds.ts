@@ -1,5 +1,5 @@
 import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
-import { randomFrom, SIDES } from '@sleetcrest/core';
+import { randomFrom, SIDES, solvedCube, writeMoves, type ColourScheme } from '@sleetcrest/core';
 import {
   casesIn,
   gaze,
@@ -11,8 +11,10 @@ import {
 } from '@sleetcrest/core/glance';
 import { caseStep, methodPath, showCase } from '@sleetcrest/core/learn';
 import { setUpFor, type Approach, type MethodSurvey } from '@sleetcrest/core/methods';
-import { fewestTo, reachedOf, type FirstGoal } from '@sleetcrest/core/search';
+import { paintedPicture } from '@sleetcrest/core/patterns';
+import { fewestTo, reachedOf, wayBetween, type FirstGoal } from '@sleetcrest/core/search';
 import { tellWrongTurn } from '@sleetcrest/core/slips';
+import { wayTables } from '../way-tables';
 
 /** One thing that was to be looked at, what was seen there, and the cases that leaves. */
 export interface LookedAt {
@@ -59,6 +61,14 @@ export const learnDeeds = {
     reached: reachedOf(goal, after, first),
     fewest: SIDES.map((side) => fewestTo(goal, before, side)),
   }),
+
+  /** Whether turns lead to a picture, and few that do; or why not, and to the nearest. */
+  async picture(painted: readonly number[], scheme: ColourScheme) {
+    const found = paintedPicture(Int8Array.from(painted), scheme);
+    const cube = found.possible ? found.cube : found.nearest;
+    const turns = writeMoves(wayBetween(await wayTables(), solvedCube(), cube));
+    return { found, turns };
+  },
 
   glance: planOf,
 

@@ -29,6 +29,7 @@ export const DEFAULT_READER: Reader = {
   firstOffered: false,
   restMinutes: 20,
   learning: { minutes: 10, skipped: [], lesson: null },
+  patterns: [],
 };
 
 /** A method as settings and walks keep it. */

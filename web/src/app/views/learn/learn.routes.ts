@@ -14,6 +14,11 @@ export const routes: Routes = [
     loadComponent: () => import('./known').then(({ Known }) => Known),
   },
   {
+    path: 'patterns',
+    title: 'Patterns · Sleetcrest',
+    loadComponent: () => import('./patterns').then(({ Patterns }) => Patterns),
+  },
+  {
     path: 'plan',
     title: 'Plan the first steps · Sleetcrest',
     loadComponent: () => import('./plan-look').then(({ PlanLook }) => PlanLook),

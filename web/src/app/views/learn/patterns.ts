@@ -1,0 +1,252 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router, RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  applyMoves,
+  HOME_HOLD,
+  paintedFromCube,
+  readMoves,
+  sideOfColour,
+  solvedCube,
+  stickersSeen,
+  type Colour,
+  type Cube,
+  type Move,
+} from '@sleetcrest/core';
+import { PATTERNS } from '@sleetcrest/core/patterns';
+import { toDataURL } from 'qrcode';
+import { LearningWork } from '../../asking/learning-work';
+import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { Crown, type Stroke } from '../../parts/crown/crown';
+import { CubeView } from '../../parts/cube/cube-view';
+import { TurnTile } from '../../parts/tiles/turn-tile';
+import { counted } from '../../parts/words/counted';
+import { isFree, isPress } from '../../devices/keyboard/keys';
+import { entryFeature } from '../../keeping/entry/entry.feature';
+
+/** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
+interface Shown {
+  readonly title: string;
+  readonly turns: string;
+  readonly isOwn: boolean;
+}
+
+const UNSEEN = -1;
+const HANDED = 'A pattern handed to you';
+
+/** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
+@Component({
+  selector: 'sc-patterns',
+  imports: [Crown, CubeView, MatButton, RouterLink, TurnTile],
+  templateUrl: './patterns.html',
+  styleUrl: './patterns.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Patterns {
+  /** Turns and title of the pattern shown, from the address: so can it be handed to a friend. */
+  readonly turns = input<string>();
+  readonly title = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly work = inject(LearningWork);
+  protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
+  protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  protected readonly counted = counted;
+  protected readonly hold = HOME_HOLD;
+
+  protected readonly all = computed((): Shown[] => [
+    ...this.reader().patterns.map((one) => ({ ...one, isOwn: true })),
+    ...PATTERNS.map(({ title, turns }) => ({ title, turns, isOwn: false })),
+  ]);
+  protected readonly gallery = computed(() =>
+    this.all().map((one) => ({ ...one, picture: this.picture(cubeOf(one.turns)) })),
+  );
+  protected readonly shown = computed((): Shown | null => {
+    const turns = this.turns()?.replaceAll('_', ' ').replaceAll('i', "'");
+    if (turns === undefined) return this.all()[0] ?? null;
+    const known = this.all().find((one) => one.turns === turns);
+    if (known) return known;
+    return readMoves(turns).ok ? { title: this.title() ?? HANDED, turns, isOwn: false } : null;
+  });
+  protected readonly moves = computed((): readonly Move[] => {
+    const read = readMoves(this.shown()?.turns ?? '');
+    return read.ok ? read.value : [];
+  });
+  protected readonly at = signal(0);
+  protected readonly playing = signal<1 | -1 | 0>(0);
+  protected readonly cube = computed(() => {
+    const cube = solvedCube();
+    applyMoves(cube, HOME_HOLD, this.moves().slice(0, this.at()));
+    return cube;
+  });
+  protected readonly end = computed(() => this.picture(cubeOf(this.shown()?.turns ?? '')));
+  protected readonly link = computed(() => {
+    const shown = this.shown();
+    if (!shown) return '';
+    const turns = shown.turns.replaceAll("'", 'i').replaceAll(' ', '_');
+    const query = new URLSearchParams({ turns, title: shown.title });
+    return `${location.origin}/learn/patterns?${query.toString()}`;
+  });
+  protected readonly code = signal<string | null>(null);
+  protected readonly copied = signal(false);
+
+  // A picture that is painted.
+  protected readonly isPainting = signal(false);
+  protected readonly painted = signal<readonly (Colour | null)[]>([]);
+  protected readonly brush = signal<Colour>('white');
+  protected readonly name = signal('');
+  protected readonly found = signal<{
+    possible: boolean;
+    why: readonly string[];
+    turns: string;
+    changed: ReadonlySet<number>;
+    nearest: readonly (Colour | null)[];
+  } | null>(null);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly isBusy = signal(false);
+  protected readonly none: ReadonlySet<number> = new Set();
+
+  constructor() {
+    effect(() => {
+      this.shown();
+      untracked(() => {
+        this.at.set(0);
+        this.playing.set(0);
+        this.code.set(null);
+        this.copied.set(false);
+      });
+    });
+    effect((onCleanup) => {
+      const by = this.playing();
+      const next = this.at() + by;
+      if (by === 0) return;
+      if (next < 0 || next > this.moves().length) {
+        untracked(() => this.playing.set(0));
+        return;
+      }
+      const timer = setTimeout(() => this.at.set(next), this.reader().secondsPerTurn * 600);
+      onCleanup(() => clearTimeout(timer));
+    });
+  }
+
+  private picture(cube: Cube): (Colour | null)[] {
+    return stickersSeen(paintedFromCube(cube), this.scheme(), HOME_HOLD);
+  }
+
+  protected open({ turns, title }: Pick<Shown, 'turns' | 'title'>): void {
+    this.isPainting.set(false);
+    const queryParams = { turns: turns.replaceAll("'", 'i').replaceAll(' ', '_'), title };
+    void this.router.navigate(['/learn/patterns'], { queryParams });
+  }
+
+  protected step(by: number): void {
+    this.playing.set(0);
+    this.at.update((at) => Math.min(this.moves().length, Math.max(0, at + by)));
+  }
+
+  protected play(by: 1 | -1): void {
+    if (by === 1 && this.at() === this.moves().length) this.at.set(0);
+    this.playing.update((now) => (now === by ? 0 : by));
+  }
+
+  protected async share(): Promise<void> {
+    this.code.set(await toDataURL(this.link(), { margin: 1, width: 240 }));
+  }
+
+  protected async copy(): Promise<void> {
+    await navigator.clipboard.writeText(this.link()).then(
+      () => this.copied.set(true),
+      () => this.copied.set(false),
+    );
+  }
+
+  protected print(): void {
+    window.print();
+  }
+
+  protected paint(): void {
+    this.isPainting.set(true);
+    this.found.set(null);
+    this.name.set('');
+    this.painted.set(this.picture(solvedCube()));
+  }
+
+  protected stroke({ sticker, colour }: Stroke): void {
+    this.found.set(null);
+    const painted = [...this.painted()];
+    painted[sticker] = colour === undefined ? this.brush() : colour;
+    this.painted.set(painted);
+  }
+
+  protected clear(): void {
+    this.found.set(null);
+    this.painted.update((all) => all.map((colour, k) => (k % 9 === 4 ? colour : null)));
+  }
+
+  protected async look(): Promise<void> {
+    const scheme = this.scheme();
+    const painted = this.painted().map((colour) =>
+      colour === null ? UNSEEN : sideOfColour(scheme, colour),
+    );
+    this.isBusy.set(true);
+    this.trouble.set(null);
+    try {
+      const { found, turns } = await this.work.picture(painted, scheme);
+      this.found.set({
+        ...{ possible: found.possible, turns },
+        why: found.possible ? [] : found.problems.map(({ says }) => says),
+        changed: new Set(found.possible ? [] : found.changed),
+        nearest: this.picture(found.possible ? found.cube : found.nearest),
+      });
+    } catch (error) {
+      this.trouble.set((error as Error).message);
+    } finally {
+      this.isBusy.set(false);
+    }
+  }
+
+  /** Keeps what was painted, or the nearest to it, under a name. */
+  protected keep(): void {
+    const found = this.found();
+    if (!found || found.turns === '') return;
+    const title = this.name().trim() || `My picture ${this.reader().patterns.length + 1}`;
+    const one = { title: title.slice(0, 60), turns: found.turns };
+    const patterns = [one, ...this.reader().patterns].slice(0, 60);
+    this.store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));
+    this.open(one);
+  }
+
+  protected forget({ turns }: Shown): void {
+    const patterns = this.reader().patterns.filter((one) => one.turns !== turns);
+    this.store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (!isFree(event) || isPress(event) || this.isPainting()) return;
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === 'ArrowRight') this.step(1);
+    else if (event.key === 'ArrowLeft') this.step(-1);
+    else if (event.key === ' ') this.play(1);
+    else return;
+    event.preventDefault();
+  }
+}
+
+function cubeOf(turns: string): Cube {
+  const cube = solvedCube();
+  const read = readMoves(turns);
+  if (read.ok) applyMoves(cube, HOME_HOLD, read.value);
+  return cube;
+}
