@@ -9,3 +9,4 @@ export { LogService } from './log/service.js';
 export { MethodService } from './methods/service.js';
 export { finish, listen } from './serve.js';
 export { SolveService } from './solves/service.js';
+export { PracticeService } from './practice/service.js';

@@ -4,7 +4,11 @@ import { summarise } from '@sleetcrest/core/log';
 import { reviewSolve } from '@sleetcrest/core/review';
 import { makeWayTables } from '@sleetcrest/core/search';
 import { someRecord } from '../people-at-work.js';
+import { CardBook } from '@sleetcrest/core/practice';
+import { reviewSchema } from '@sleetcrest/contract/practice';
+import { fsrsMemory } from '@sleetcrest/memory';
 import { demoLog } from './log.js';
+import { demoPractice } from './practice.js';
 import { DEMO_ACCOUNTS, DEMO_PEOPLE } from './people.js';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
@@ -27,6 +31,26 @@ describe('the demo’s people', () => {
         (some) => summarise(some, '2026-11-25').typical!,
       );
       expect(late!).toBeLessThan(early!);
+    });
+  }
+
+  for (const person of DEMO_PEOPLE) {
+    const { name, practice } = person;
+    if (!practice) continue;
+    it(`have practised what makes sense, the same on the same day: ${name}`, () => {
+      const reviews = demoPractice({ name, practice }, NOW);
+      expect(reviews.length).toBeGreaterThan(120);
+      for (const review of reviews) expect(reviewSchema.parse(review)).toEqual(review);
+      expect(new Set(reviews.map(({ id }) => id)).size).toBe(reviews.length);
+      expect(demoPractice({ name, practice }, NOW)).toEqual(reviews);
+      const book = CardBook.of(reviews, fsrsMemory());
+      const mixed = [...book.confusions.values()].sort((a, b) => b.times - a.times);
+      // One of them takes two cases for each other, both ways; the others do not.
+      expect(mixed.slice(0, 2).map(({ was, said }) => [was, said].sort())).toEqual(
+        practice.confuses ? [[...practice.confuses].sort(), [...practice.confuses].sort()] : [],
+      );
+      const stays = [...book.cards.values()].filter(({ trace }) => trace.stability > 20);
+      expect(stays.length).toBeGreaterThan(8);
     });
   }
 

@@ -1,4 +1,5 @@
 import { BATCH } from '@sleetcrest/contract/log';
+import { MOST_REVIEWS } from '@sleetcrest/contract/practice';
 import { DEFAULT_METHOD, randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { solvePlan } from '@sleetcrest/core/methods';
 import {
@@ -9,10 +10,12 @@ import {
   migrate,
   MethodService,
   openDatabase,
+  PracticeService,
   SolveService,
 } from '@sleetcrest/server';
 import { demoLog } from './log.js';
-import { DEMO_GROUP, DEMO_PEOPLE, DEMO_PEOPLE_NAME } from './people.js';
+import { DEMO_GROUP, DEMO_PEOPLE, DEMO_PEOPLE_NAME, DEMO_PRACTICE_NAME } from './people.js';
+import { demoPractice } from './practice.js';
 import { DEMO_CUBES, DEMO_METHOD, DEMO_METHOD_NAME, DEMO_NAME, type DemoCube } from './scenario.js';
 
 function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
@@ -66,6 +69,22 @@ export async function loadDemo(databaseUrl: string): Promise<void> {
         const entries = demoLog({ ...person, practice: person.practice }, now);
         for (let k = 0; k < entries.length; k += BATCH) {
           await log.addAll(account.id, entries.slice(k, k + BATCH), transaction);
+        }
+      }
+    });
+    // People of an earlier version are there already, and get theirs.
+    await loadOnce(sequelize, DEMO_PRACTICE_NAME, async (transaction) => {
+      const practice = new PracticeService(sequelize);
+      for (const person of DEMO_PEOPLE) {
+        if (!person.practice) continue;
+        const [rows] = await sequelize.query('SELECT id FROM accounts WHERE name = $1', {
+          ...{ bind: [person.name], transaction },
+        });
+        const [row] = rows as { id: string }[];
+        if (!row) continue;
+        const reviews = demoPractice({ ...person, practice: person.practice }, new Date());
+        for (let k = 0; k < reviews.length; k += MOST_REVIEWS) {
+          await practice.add(row.id, reviews.slice(k, k + MOST_REVIEWS), transaction);
         }
       }
     });

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import {
   isWholeCube,
   methodById,
@@ -20,6 +19,7 @@ import {
 import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
 import { solve, stagesOf } from '@sleetcrest/core/methods';
 import { makeWayTables, wayBetween } from '@sleetcrest/core/search';
+import { idFrom } from './ids.js';
 import type { DemoPerson } from './people.js';
 
 const WEEKS = 10;
@@ -53,11 +53,6 @@ const TURNS: Partial<Record<Stage, number>> = {
 /** A number about 1, mostly between 0.8 and 1.25, never far off. */
 const about = (random: Random): number =>
   0.72 + (random(1000) + random(1000) + random(1000) + random(400)) / 5600;
-
-const idFrom = (text: string): string => {
-  const hex = createHash('sha256').update(text).digest('hex');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-};
 
 const round = (seconds: number): number => Math.round(seconds * 100) / 100;
 

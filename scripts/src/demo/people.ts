@@ -13,6 +13,8 @@ export interface DemoPerson extends DemoAccount {
     /** The median of a solve at the beginning and at the end, in seconds. */
     from: number;
     to: number;
+    /** Two cases that are taken for each other. */
+    confuses?: readonly [string, string];
   };
 }
 
@@ -23,6 +25,7 @@ export const DEMO_GROUP = {
 };
 
 export const DEMO_PEOPLE_NAME = 'ferry-landing-people';
+export const DEMO_PRACTICE_NAME = 'ferry-landing-practice';
 
 export const DEMO_PEOPLE: readonly DemoPerson[] = [
   {
@@ -49,6 +52,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
     practice: {
       ...{ seed: 2207, method: 'front-right', cube: 'grey, soft springs' },
       ...{ days: 38, most: 14, from: 64, to: 51 },
+      confuses: ['face-two/one-front', 'face-two/one-right'],
     },
   },
   {
