@@ -1,6 +1,8 @@
+import { Injectable } from '@angular/core';
 import { Held } from './held';
 
 /** Holds answers in memory, so that no spec hears what another one held in the browser. */
+@Injectable()
 export class MemoryHeld extends Held {
   private readonly answers = new Map<string, unknown>();
 

@@ -68,9 +68,18 @@ export const holdSession = createEffect(
   { functional: true, dispatch: false },
 );
 
+/** What keeps the log and the answers of practice, fetched when it is needed. */
+const books = async (injector: Injector) => {
+  const [{ LogBooks }, { PracticeBook }] = await Promise.all([
+    import('../log/log-books'),
+    import('../practice/practice-book'),
+  ]);
+  return [injector.get(LogBooks), injector.get(PracticeBook)] as const;
+};
+
 /**
- * Once it is known who is here, what waits is sent, what a guest timed moves into the account, and
- * the log is held for when there is no network.
+ * Once it is known who is here, what waits is sent, what a guest timed or practised moves into the
+ * account, and log and practice are held for when there is no network.
  */
 export const settleLog = createEffect(
   (store = inject(Store), actions = inject(Actions), injector = inject(Injector)) => {
@@ -85,26 +94,23 @@ export const settleLog = createEffect(
     );
     return merge(soon, known).pipe(
       switchMap((wait) => timer(wait)),
-      switchMap(() => import('../log/log-books')),
-      tap(({ LogBooks }) => void injector.get(LogBooks).settle()),
+      switchMap(() => books(injector)),
+      tap((all) => all.forEach((book) => void book.settle())),
     );
   },
   { functional: true, dispatch: false },
 );
 
-/** What is held of an account's log goes when it signs out. */
+/** What is held of an account's log and practice goes when it signs out. */
 export const forgetLog = createEffect(
   (store = inject(Store), injector = inject(Injector)) =>
     store.select(accountFeature.selectWhose).pipe(
       pairwise(),
       filter(([before, now]) => before != null && now === null),
       switchMap(([before]) =>
-        import('../log/log-books').then(({ LogBooks }) =>
-          injector
-            .get(LogBooks)
-            .forget(before!)
-            .catch(() => undefined),
-        ),
+        books(injector)
+          .then((all) => Promise.all(all.map((book) => book.forget(before!))))
+          .catch(() => undefined),
       ),
     ),
   { functional: true, dispatch: false },

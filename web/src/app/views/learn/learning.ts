@@ -1,4 +1,4 @@
-import { computed, inject, Injectable, signal } from '@angular/core';
+import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { stageWords, type Stage } from '@sleetcrest/core';
 import type { PathCase, PathStage } from '@sleetcrest/core/learn';
@@ -135,7 +135,11 @@ export class Learning {
   );
 
   constructor() {
-    void this.book.settle();
+    // Whoever it is now: what they answered elsewhere is fetched.
+    effect(() => {
+      this.book.reader();
+      untracked(() => void this.book.settle());
+    });
   }
 
   today(): number {

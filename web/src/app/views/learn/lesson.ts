@@ -36,7 +36,7 @@ import { Crown } from '../../parts/crown/crown';
 import { CubeView } from '../../parts/cube/cube-view';
 import { Hands } from '../../parts/strip/hands';
 import { SayingView } from '../../parts/strip/saying';
-import { TurnKeys } from '../../parts/tiles/turn-keys';
+import { TurnKeys } from '../../devices/keyboard/turn-keys';
 import { TurnTile } from '../../parts/tiles/turn-tile';
 import { reading } from '../../reading/reading';
 import { SeeCard } from './cards/see-card';

@@ -28,7 +28,7 @@ import { LearningWork } from '../../asking/learning-work';
 import { Segments } from '../../parts/choice/segments';
 import { Crown } from '../../parts/crown/crown';
 import { Tiles } from '../../parts/tiles/tiles';
-import { TurnKeys } from '../../parts/tiles/turn-keys';
+import { TurnKeys } from '../../devices/keyboard/turn-keys';
 import { counted } from '../../parts/words/counted';
 import { Learning } from './learning';
 

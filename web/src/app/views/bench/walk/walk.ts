@@ -34,6 +34,7 @@ import { CubeView } from '../../../parts/cube/cube-view';
 import { Hands } from '../../../parts/strip/hands';
 import { SayingView } from '../../../parts/strip/saying';
 import { DevicePanel } from '../../../devices/cube/device-panel';
+import { FirstLooks } from './first-looks';
 import { FollowedCube } from './followed-cube';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { FarWalk } from '../far/far-walk';
@@ -47,6 +48,7 @@ import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature'
 @Component({
   selector: 'sc-walk',
   imports: [
+    FirstLooks,
     Choice,
     Controls,
     Crown,
@@ -109,6 +111,23 @@ export class Walk {
   protected readonly looked = computed((): ReadonlySet<number> => {
     const { hold, looked } = this.scene();
     return new Set(looked.map((sticker) => stickerSeenInHold(hold, sticker)));
+  });
+  /** Whether what to look at first is shown, and the stickers of the cube in that order. */
+  protected readonly lookFirst = signal(false);
+  protected readonly lookedFirst = signal<readonly number[]>([]);
+  protected readonly firstSide = computed(() => sideOfColour(this.scheme(), this.firstColour()));
+  protected readonly wholeMethod = computed(() => {
+    const method = this.method();
+    return method === null ? undefined : methodOf(method);
+  });
+  /** Whether the cube still stands as the step found it. */
+  protected readonly atStepStart = computed(() => this.scene().position.turn === 0);
+  protected readonly numbers = computed((): ReadonlyMap<number, string> => {
+    if (!this.lookFirst() || !this.atStepStart()) return new Map();
+    const { hold } = this.scene();
+    return new Map(
+      this.lookedFirst().map((sticker, k) => [stickerSeenInHold(hold, sticker), String(k + 1)]),
+    );
   });
   /** The check a coach makes before going on, once a stage is complete. */
   protected readonly check = computed(() => {

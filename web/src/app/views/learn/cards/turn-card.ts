@@ -26,7 +26,7 @@ import type { WrongTurn } from '@sleetcrest/core/slips';
 import { LearningWork } from '../../../asking/learning-work';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { DevicePanel } from '../../../devices/cube/device-panel';
-import { TurnKeys } from '../../../parts/tiles/turn-keys';
+import { TurnKeys } from '../../../devices/keyboard/turn-keys';
 import { TurnTile } from '../../../parts/tiles/turn-tile';
 import { Learning, type Answered } from '../learning';
 

@@ -10,7 +10,7 @@ import {
   type Side,
   type Turn,
 } from '@sleetcrest/core';
-import { isFree } from '../../devices/keyboard/keys';
+import { isFree } from './keys';
 
 /** A turn told by a key or a button, and when. */
 export interface TurnTold {

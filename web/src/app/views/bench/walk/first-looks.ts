@@ -1,0 +1,106 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import {
+  opposite,
+  stickerInHold,
+  turnedOver,
+  type ColourScheme,
+  type Method,
+  type Side,
+} from '@sleetcrest/core';
+import { approachesOf, stickerCalled } from '@sleetcrest/core/methods';
+import { LearningWork } from '../../../asking/learning-work';
+import type { StepFrame } from '../../../keeping/walk/timeline';
+import { lookSaid } from '../../../parts/glance/look-words';
+import { reading } from '../../../reading/reading';
+
+/** What to look at first on the cube of a step, to see for oneself which case it is. */
+@Component({
+  selector: 'sc-first-looks',
+  imports: [MatButton],
+  template: `
+    @if (looks(); as all) {
+      <p>Look here first:</p>
+      <ol>
+        @for (one of all; track $index) {
+          <li>{{ one.says }}</li>
+        }
+      </ol>
+    } @else if (trouble(); as sentence) {
+      <p role="alert">{{ sentence }} <button matButton (click)="again()">Try again</button></p>
+    } @else {
+      <p>Working out what to look at …</p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      margin-top: 4px;
+      color: var(--quiet);
+      font-size: 0.9375rem;
+    }
+    ol {
+      margin: 2px 0 0;
+      padding-left: 1.4em;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FirstLooks {
+  readonly frame = input.required<StepFrame>();
+  readonly method = input.required<Method>();
+  readonly scheme = input.required<ColourScheme>();
+  /** The side of the first colour. */
+  readonly first = input.required<Side>();
+  /** The stickers of the cube, in the order they are looked at. */
+  readonly told = output<readonly number[]>();
+
+  private readonly work = inject(LearningWork);
+  private readonly approach = computed(() =>
+    approachesOf(this.method()).find(({ id }) => id === this.frame().step.approach),
+  );
+  /** The hold one looks in: as one has it, turned over where the approach is held the other way up. */
+  private readonly hold = computed(() => {
+    const up = this.approach()?.up === 'first' ? this.first() : opposite(this.first());
+    return turnedOver(this.frame().held, up);
+  });
+  private readonly asking = reading(
+    () => {
+      const approach = this.approach();
+      return approach && { approach, frame: this.frame(), hold: this.hold() };
+    },
+    async ({ approach, frame, hold }) => {
+      const { looked } = await this.work.apart(approach, frame.cube, hold, frame.step.case);
+      return { frame, hold, looked };
+    },
+  );
+  protected readonly trouble = this.asking.trouble;
+  protected readonly looks = computed(() => {
+    const made = this.asking.value();
+    if (made?.frame !== this.frame()) return null;
+    return made.looked.map((one) => ({
+      says: lookSaid(one, this.scheme(), this.first(), made.hold),
+      sticker:
+        'sticker' in one.look ? stickerInHold(made.hold, stickerCalled(one.look.sticker)!) : -1,
+    }));
+  });
+
+  constructor() {
+    effect(() => {
+      const looks = this.looks() ?? [];
+      this.told.emit(looks.map(({ sticker }) => sticker).filter((sticker) => sticker >= 0));
+    });
+  }
+
+  protected again(): void {
+    this.asking.again();
+  }
+}
