@@ -6,13 +6,13 @@ import type { Approach } from '@sleetcrest/core/methods';
 import type { FirstGoal } from '@sleetcrest/core/search';
 import type { WrongTurn } from '@sleetcrest/core/slips';
 import { computing } from './computing';
-import type { learnDeeds, LookedAt } from './deeds/learn-deeds';
+import type { GlanceFigures, learnDeeds, LookedAt } from './deeds/learn-deeds';
 import { remembered } from './remembered';
 import { Work, type OnProgress } from './work';
 
 type Shown = Extract<ReturnType<(typeof learnDeeds)['show']>, { ok: true }>['value'];
 type SetUpShown = Extract<ReturnType<(typeof learnDeeds)['setUp']>, { ok: true }>['value'];
-export type { LookedAt, SetUpShown, Shown };
+export type { GlanceFigures, LookedAt, SetUpShown, Shown };
 
 /** To be raised when the same approach gives another plan of looks. */
 const GLANCE_VERSION = 1;
@@ -81,6 +81,14 @@ export class LearningWork {
   glance(approach: Approach, sight: Sight): Promise<GlancePlan> {
     return remembered(`glance ${GLANCE_VERSION} ${sight} ${JSON.stringify(approach)}`, () =>
       this.planning.ask(({ learn }) => learn.glance(approach, sight)),
+    );
+  }
+
+  /** What a plan of looks comes to; kept in the browser. */
+  glanceFigures(approach: Approach, sight: Sight): Promise<GlanceFigures> {
+    const key = `glance figures ${GLANCE_VERSION} ${sight} ${JSON.stringify(approach)}`;
+    return remembered(key, () =>
+      this.planning.ask(({ learn }) => learn.glanceFigures(approach, sight)),
     );
   }
 

@@ -23,6 +23,9 @@ export interface LookedAt {
   readonly leaves: readonly string[];
 }
 
+/** Looks to decide, on average and at most, and what they do not tell. */
+export type GlanceFigures = Pick<GlancePlan, 'mean' | 'worst' | 'atLeast' | 'open' | 'alike'>;
+
 const plans = new Map<string, GlancePlan>();
 
 /** The plan of an approach, made once: own approaches may change under the same id. */
@@ -71,6 +74,12 @@ export const learnDeeds = {
   },
 
   glance: planOf,
+
+  /** What a plan comes to, without its tree. */
+  glanceFigures: (approach: Approach, sight: Sight): GlanceFigures => {
+    const { mean, worst, atLeast, open, alike } = planOf(approach, sight);
+    return { mean, worst, atLeast, open, alike };
+  },
 
   /** What was to be looked at on a cube; which look rules out what was said, −1 if none does. */
   apart: (approach: Approach, cube: Cube, hold: Hold, said: string) => {

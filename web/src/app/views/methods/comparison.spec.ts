@@ -5,7 +5,8 @@ import { difference, stageRows, tableOf, wholeRows, type Column } from './compar
 const column = (id: string, surveyed = true): Column => {
   const method = methodById(id)!;
   const survey = surveyed ? aSurvey(method) : null;
-  return { key: 0, method, survey, share: null, trouble: null };
+  const seeing = surveyed ? { mean: 40.5, worst: 12 } : null;
+  return { key: 0, method, survey, share: null, trouble: null, seeing };
 };
 const row = (columns: Column[], name: RegExp) =>
   [...wholeRows(columns), ...stageRows(columns, UP, COLOURS)].find((one) => name.test(one.name))!;

@@ -24,6 +24,8 @@ export interface Column {
   /** How much of the survey is done, 0…1; null when none is running. */
   share: number | null;
   trouble: string | null;
+  /** Stickers looked at in a solve on average, and for one look at most; null until it is known. */
+  seeing: { mean: number; worst: number } | null;
 }
 
 /** One line of the comparison: a figure per method, and the number behind it where it can differ. */
@@ -95,6 +97,8 @@ export function wholeRows(columns: readonly Column[], hand: Hand = 'right'): Row
     figure('Turns of a sequence, mean', columns, 1, demand('length')),
     figure('Hand cost of a sequence, mean', columns, 1, demand('handCost')),
     figure('Looks, mean', columns, 1, sum('looks')),
+    figure('Stickers looked at to decide, mean', columns, 1, ({ seeing }) => seeing && seeing.mean),
+    figure('Stickers for one look, worst', columns, 0, ({ seeing }) => seeing && seeing.worst),
     figure('Re-holds, mean', columns, 1, sum('holds')),
     {
       name: 'Hardest case',

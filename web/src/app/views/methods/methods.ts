@@ -14,7 +14,7 @@ import {
   stageWords,
   type Method,
 } from '@sleetcrest/core';
-import { approachesOf, demandsOf } from '@sleetcrest/core/methods';
+import { approachesOf, demandsOf, type MethodSurvey } from '@sleetcrest/core/methods';
 import { saveAs } from 'file-saver';
 import Papa from 'papaparse';
 import { entryFeature } from '../../keeping/entry/entry.feature';
@@ -22,6 +22,7 @@ import { Consent } from '../../person/choosing/consent';
 import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
 import { methodsFeature } from '../../keeping/methods/methods.feature';
 import { proofOf } from '../../person/choosing/proof-of';
+import { LearningWork } from '../../asking/learning-work';
 import { Work } from '../../asking/work';
 import { Stopped } from '../../asking/worker-of';
 import { copied } from '../../keeping/reader/reader';
@@ -57,6 +58,7 @@ export class Methods {
   private readonly hand = this.store.selectSignal(readerFeature.selectHand);
   private readonly router = inject(Router);
   private readonly work = inject(Work);
+  private readonly learning = inject(LearningWork);
   private readonly consent = inject(Consent);
   private readonly own = this.store.selectSignal(methodsFeature.selectOwn);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
@@ -120,7 +122,7 @@ export class Methods {
     const key = this.nextKey++;
     this.columns.update((columns) => [
       ...columns,
-      { key, method, survey: null, share: null, trouble: null },
+      { key, method, survey: null, share: null, trouble: null, seeing: null },
     ]);
     this.survey(key, method);
   }
@@ -128,7 +130,7 @@ export class Methods {
   protected replace(key: number, chosen: MethodChosen): void {
     const method = methodOf(chosen);
     if (!method) return;
-    this.patch(key, { method, survey: null, trouble: null });
+    this.patch(key, { method, survey: null, trouble: null, seeing: null });
     this.survey(key, method);
   }
 
@@ -153,11 +155,28 @@ export class Methods {
     this.patch(key, { share: 0, trouble: null });
     this.work
       .survey(method, (share) => current() && this.patch(key, { share }))
-      .then((survey) => current() && this.patch(key, { survey, share: null }))
+      .then((survey) => {
+        if (!current()) return;
+        this.patch(key, { survey, share: null });
+        void this.see(method, survey).then((seeing) => current() && this.patch(key, { seeing }));
+      })
       .catch((error: unknown) => {
         const trouble = error instanceof Stopped ? 'Stopped.' : (error as Error).message;
         if (current()) this.patch(key, { trouble, share: null });
       });
+  }
+
+  /** How many stickers a solve looks at to decide: its looks in each stage, times what one takes. */
+  private async see(method: Method, survey: MethodSurvey): Promise<Column['seeing']> {
+    let mean = 0;
+    let worst = 0;
+    for (const [k, approach] of approachesOf(method).entries()) {
+      const one = await this.learning.glanceFigures(approach, 'around').catch(() => null);
+      if (!one) return null;
+      mean += survey.stages[k]!.looks * one.mean;
+      worst = Math.max(worst, one.worst);
+    }
+    return { mean, worst };
   }
 
   protected stop(): void {

@@ -27,10 +27,15 @@ import {
   writeMoves,
 } from '@sleetcrest/core';
 import type { Approach } from '@sleetcrest/core/methods';
+import { LearningWork } from '../../asking/learning-work';
+import { reading } from '../../reading/reading';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { Crown } from '../../parts/crown/crown';
 import { CubeView } from '../../parts/cube/cube-view';
 import type { Verdict } from './proofs';
+
+/** Sets of cases that look alike, told at most. */
+const MOST_ALIKE = 3;
 
 interface Moment {
   cube: Cube;
@@ -53,6 +58,7 @@ export class ProofPanel {
   readonly stopped = output();
   readonly asked = output();
 
+  private readonly learning = inject(LearningWork);
   protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = STANDARD_SCHEME;
   /** How many turns of the failing steps have been done. */
@@ -74,6 +80,33 @@ export class ProofPanel {
   protected readonly wording = computed(() => {
     const verdict = this.verdict();
     return verdict && 'proved' in verdict ? verdict.proved.wording : null;
+  });
+  private readonly seeing = reading(
+    () => (this.proof() && !this.failure() ? this.approach() : undefined),
+    async (approach) => {
+      const ahead = await this.learning.glanceFigures(approach, 'ahead');
+      const around = await this.learning.glanceFigures(approach, 'around');
+      return { approach, ahead, around };
+    },
+  );
+  /** How many stickers tell its cases apart, and which look the same without turning the cube. */
+  protected readonly looks = computed(() => {
+    const made = this.seeing.value();
+    if (made?.approach !== this.approach()) return null;
+    const { ahead, around } = made;
+    const title = (id: string): string =>
+      this.approach().cases.find((one) => one.id === id)?.title ?? id;
+    const open =
+      ahead.open > 0.005
+        ? ` In ${Math.round(ahead.open * 100)} % of looks top, front and right do not tell.`
+        : ' Top, front and right are enough.';
+    return {
+      says: `${around.mean.toFixed(1)} stickers decide on average, ${around.worst} at most.${open}`,
+      alike: ahead.alike
+        .filter(({ length }) => length > 1)
+        .slice(0, MOST_ALIKE)
+        .map((cases) => cases.map((id) => `“${title(id)}”`).join(' and ')),
+    };
   });
   /** Which of the sentences that are not so is looked at. */
   protected readonly untrueAt = linkedSignal<unknown, number>({
