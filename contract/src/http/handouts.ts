@@ -20,6 +20,7 @@ export const handoutSchema = z
     swatches: z
       .record(z.enum(COLOURS), z.string().regex(/^#[0-9a-f]{6}$/))
       .describe('The colours of the stickers, as #rrggbb.'),
+    looks: z.boolean().optional().describe('Whether a page says what to look at first.'),
   })
   .meta({ id: 'Handout' });
 export type Handout = z.infer<typeof handoutSchema>;

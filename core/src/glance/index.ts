@@ -5,3 +5,4 @@ export * from './follow.js';
 export * from './prove-glance.js';
 export * from './told-apart.js';
 export * from './likely.js';
+export * from './words.js';

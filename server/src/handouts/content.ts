@@ -26,6 +26,7 @@ import {
 import { sayingFor, writeWords } from '@sleetcrest/core/sayings';
 import type { Content } from 'pdfmake/interfaces.js';
 import { TEXT_FONT } from './fonts.js';
+import { looksContent } from './looks.js';
 
 const ACCENT = '#b9781a';
 /** Two columns on either paper, in points, with room for the picture at the left of each case. */
@@ -82,6 +83,7 @@ function stageContent(sheet: Sheet, approach: Approach): Content[] {
       ],
     },
     ...others,
+    ...(sheet.handout.looks ? looksContent(approach, first) : []),
   ];
 }
 

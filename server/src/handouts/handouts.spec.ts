@@ -48,6 +48,18 @@ describe('handouts', () => {
     expect(letter.text).toContain('/MediaBox [0 0 612 792]');
   });
 
+  it('have a page that says what to look at, if it is asked for', () => {
+    const content = (looks: boolean): string =>
+      JSON.stringify(
+        handoutContent(handout({ looks }), methodById('gentle')!, [approachById('ycross-repeat')!]),
+      );
+    expect(content(false)).not.toContain('what to look at');
+    const told = content(true);
+    expect(told).toContain('Yellow cross: what to look at');
+    expect(told).toContain('On top, at the back, the sticker on top');
+    for (const { title } of approachById('ycross-repeat')!.cases) expect(told).toContain(title);
+  });
+
   it('have more pages for a whole method than for one of its stages', async () => {
     const pages = (text: string): number => text.split('/Type /Page\n').length - 1;
     const whole = await pdf({ stage: null });

@@ -21,7 +21,7 @@ import { selectFirstSide } from '../../person/chosen';
 import { reading } from '../../reading/reading';
 import { Segments } from '../choice/segments';
 import { Crown } from '../crown/crown';
-import { colourOfRole, lookPlace, seenWords } from './look-words';
+import { colourOfRole, lookPlace, seenWords } from '@sleetcrest/core/glance';
 
 const SIGHTS: readonly { value: Sight; name: string }[] = [
   { value: 'ahead', name: 'Top, front and right' },

@@ -53,6 +53,12 @@ const WHOLE = 'whole';
           [value]="firstColour()"
           (chosen)="firstColour.set($event)"
         />
+        <sc-choice
+          label="What to look at first"
+          [options]="lookings"
+          [value]="looks()"
+          (chosen)="looks.set($event)"
+        />
         <sc-choice label="Ink" [options]="inks" [value]="ink()" (chosen)="ink.set($event)" />
       </div>
       <p>{{ inkSaid() }}</p>
@@ -111,6 +117,10 @@ export class HandoutDialog {
     { value: 'colour', name: 'In colour' },
     { value: 'letters', name: 'Black and white' },
   ];
+  protected readonly lookings: readonly Option<'with' | 'without'>[] = [
+    { value: 'without', name: 'Without' },
+    { value: 'with', name: 'A page for it' },
+  ];
   protected readonly dialects = DIALECT_OPTIONS;
   protected readonly colours = FIRST_COLOURS;
 
@@ -119,6 +129,7 @@ export class HandoutDialog {
   protected readonly dialect = signal<Dialect>(this.reader.dialect);
   protected readonly firstColour = signal<Colour>(this.reader.firstColour);
   protected readonly ink = signal<Handout['ink']>('colour');
+  protected readonly looks = signal<'with' | 'without'>('without');
   protected readonly busy = signal(false);
   protected readonly trouble = signal<string | null>(null);
   protected readonly inkSaid = computed(() =>
@@ -140,6 +151,7 @@ export class HandoutDialog {
         firstColour: this.firstColour(),
         ink: this.ink(),
         swatches: this.reader.swatches,
+        ...(this.looks() === 'with' ? { looks: true } : {}),
       })
       .subscribe({
         next: (pdf) => {

@@ -19,7 +19,7 @@ import {
 import { approachesOf, stickerCalled } from '@sleetcrest/core/methods';
 import { LearningWork } from '../../../asking/learning-work';
 import type { StepFrame } from '../../../keeping/walk/timeline';
-import { lookSaid } from '../../../parts/glance/look-words';
+import { lookSaid } from '@sleetcrest/core/glance';
 import { reading } from '../../../reading/reading';
 
 /** What to look at first on the cube of a step, to see for oneself which case it is. */

@@ -17,7 +17,7 @@ import { LearningWork, type LookedAt } from '../../../asking/learning-work';
 import { isFree } from '../../../devices/keyboard/keys';
 import { Crown } from '../../../parts/crown/crown';
 import { Learning, type Answered } from '../learning';
-import { lookSaid } from '../../../parts/glance/look-words';
+import { lookSaid } from '@sleetcrest/core/glance';
 
 /** A cube on which a case waits: which is it? */
 @Component({

@@ -1,16 +1,8 @@
-import {
-  BACK,
-  FRONT,
-  LEFT,
-  opposite,
-  RIGHT,
-  sideInHold,
-  type ColourScheme,
-  type Hold,
-  type Side,
-} from '@sleetcrest/core';
-import type { Look } from '@sleetcrest/core/glance';
-import { placeWords } from '@sleetcrest/core';
+import type { ColourScheme } from '../cube/colours.js';
+import { sideInHold, type Hold } from '../cube/holds.js';
+import { BACK, FRONT, LEFT, opposite, RIGHT, type Side } from '../cube/sides.js';
+import { placeWords } from '../cube/words.js';
+import type { Look } from './situations.js';
 
 const FACES: Readonly<Record<string, string>> = {
   U: 'on top',

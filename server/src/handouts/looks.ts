@@ -1,0 +1,78 @@
+import { STANDARD_SCHEME, stageWords, type Hold, type Side } from '@sleetcrest/core';
+import {
+  gaze,
+  glancePlan,
+  lookPlace,
+  seenWords,
+  type GlanceNode,
+  type GlancePlan,
+} from '@sleetcrest/core/glance';
+import { pictureHold, type Approach } from '@sleetcrest/core/methods';
+import type { Content } from 'pdfmake/interfaces.js';
+
+/** Branches that are rarer than this are not printed: a page is to be read at a glance. */
+const LEAST_PART = 0.015;
+const TURNED = [
+  '',
+  'Turn the whole cube a quarter to the left. ',
+  'Turn the whole cube half way round. ',
+  'Turn the whole cube a quarter to the right. ',
+];
+
+/** A page that says what to look at first, as a tree; nothing turned where that is enough. */
+export function looksContent(approach: Approach, first: Side): Content[] {
+  const gazed = gaze(approach);
+  const ahead = glancePlan(gazed, 'ahead');
+  const plan = ahead.open === 0 ? ahead : glancePlan(gazed, 'around');
+  const { title } = stageWords(approach.stage, first, STANDARD_SCHEME);
+  const writer = new Writer(approach, first, pictureHold(approach, first));
+  return [
+    { text: `${title}: what to look at`, style: 'stage', pageBreak: 'before' },
+    { text: figures(plan), style: 'quiet', margin: [0, 0, 0, 6] },
+    writer.node(plan.tree),
+  ];
+}
+
+function figures({ mean, worst, sight }: GlancePlan): string {
+  const where = sight === 'ahead' ? 'on top, in front and on the right' : 'all round';
+  return `${mean.toFixed(1)} looks on average, ${worst} at most, ${where}. Read down: what is seen decides which line comes next.`;
+}
+
+class Writer {
+  constructor(
+    private readonly approach: Approach,
+    private readonly first: Side,
+    private readonly hold: Hold,
+  ) {}
+
+  node(node: GlanceNode): Content {
+    if (!('answers' in node)) return { text: this.end(node), bold: true };
+    const place = lookPlace(node.look);
+    const said = node.answers.filter(({ part }) => part >= LEAST_PART);
+    const rare = node.answers.length - said.length;
+    return {
+      stack: [
+        `${place.replace(/^./, (letter) => letter.toUpperCase())}:`,
+        {
+          ul: [
+            ...said.map(({ seen, then }): Content => {
+              const words = `${seenWords(seen, STANDARD_SCHEME, this.first, this.hold)}: `;
+              if ('answers' in then) return { stack: [words, this.node(then)] };
+              return { text: [words, { text: this.end(then), bold: true }] };
+            }),
+            ...(rare > 0
+              ? [{ text: 'anything else is rare: go through the cases', color: '#3c4d5e' }]
+              : []),
+          ],
+        },
+      ],
+    };
+  }
+
+  private end(node: Exclude<GlanceNode, { answers: unknown }>): string {
+    const title = (id: string): string =>
+      this.approach.cases.find((one) => one.id === id)?.title ?? id;
+    if ('open' in node) return node.open.map(title).join(' or ');
+    return `${TURNED[node.turn ?? 0]}${title(node.case)}`;
+  }
+}
