@@ -5,6 +5,7 @@ import {
   lossOf,
   Pace,
   type Memory,
+  type Promised,
   type Rating,
   type Review,
   type Trace,
@@ -100,12 +101,14 @@ function stepsOf(reviews: readonly Review[]): Step[] {
 /** The log loss of what a model promises for the answers from one on up to another. */
 function lossIn(steps: readonly Step[], memory: Memory, from: number, until: number): number {
   const traces: (Trace | null)[] = [];
-  const promised: { recall: number; right: boolean }[] = [];
+  const promised: Promised = { recalls: [], right: [] };
   for (let k = 0; k < until; k++) {
     const { card, days, rating, right } = steps[k]!;
     const trace = traces[card] ?? null;
-    if (k >= from && trace && days > 0)
-      promised.push({ recall: memory.recall(trace, days), right });
+    if (k >= from && trace && days > 0) {
+      promised.recalls.push(memory.recall(trace, days));
+      promised.right.push(right);
+    }
     traces[card] = memory.after(trace, Math.max(0, days), rating);
   }
   return lossOf(promised) ?? Infinity;

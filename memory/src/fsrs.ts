@@ -21,8 +21,8 @@ export function fsrsMemory(weights: Weights = USUAL_WEIGHTS): Memory {
   const model = new FSRSAlgorithm(generatorParameters({ w: [...weights], enable_fuzz: false }));
   const { decay, factor } = computeDecayFactor([...weights]);
   return {
-    after: (trace: Trace | null, days: number, rating: Rating) =>
-      model.next_state(trace, days, rating),
+    after: (trace: Trace | null, days: number, rating: Rating, recall?: number) =>
+      model.next_state(trace, days, rating, recall),
     recall: ({ stability }, days) => model.forgetting_curve(days, stability),
     // The forgetting curve solved for days.
     daysUntil: ({ stability }, chance) => {

@@ -1,5 +1,6 @@
 import { command, ToldError } from './said.js';
 import { importMemory } from './bench/import-memory.js';
+import { learning } from './bench/learning.js';
 import { logStatistics } from './bench/log-statistics.js';
 import { scriptSizes } from './bench/script-sizes.js';
 import { walkthroughTimes } from './bench/walkthrough-times.js';
@@ -22,6 +23,7 @@ const MEASURES: Record<string, () => object | Promise<object>> = {
     await buildWeb();
     return scriptSizes();
   },
+  learn: learning,
   log: logStatistics,
   import: async () => {
     await buildWeb();

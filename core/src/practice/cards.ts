@@ -20,12 +20,10 @@ export interface Card {
   turns: number;
 }
 
-/** What was promised of a card on a later day, and what came. */
+/** What was promised of cards on later days, and what came: numbers side by side, as there are many. */
 export interface Promised {
-  readonly day: number;
-  readonly kind: CardKind;
-  readonly recall: number;
-  readonly right: boolean;
+  readonly recalls: number[];
+  readonly right: boolean[];
 }
 
 /** Two cases taken for each other: what it was, what was said, and how often. */
@@ -46,8 +44,12 @@ export const RETENTION = 0.9;
 export class CardBook {
   readonly cards = new Map<string, Card>();
   readonly pace = new Pace();
-  readonly promised: Promised[] = [];
+  readonly promised: Promised = { recalls: [], right: [] };
   readonly confusions = new Map<string, Confusion>();
+  // The same cards: naming one takes longer than finding it.
+  private readonly byKind: Readonly<Record<CardKind, Map<string, Card>>> = {
+    ...{ see: new Map(), turn: new Map(), both: new Map(), read: new Map() },
+  };
   private last: Review | undefined;
 
   constructor(private readonly memory: Memory) {}
@@ -70,19 +72,23 @@ export class CardBook {
     const day = dayNumber(review.at);
     const rating = this.pace.rate(review);
     this.pace.add(review);
-    const key = cardKey(review);
-    const card = this.cards.get(key);
+    const card = this.card(review.kind, review.item);
     const days = card ? Math.max(0, day - card.lastDay) : 0;
+    let recall: number | undefined;
     if (card && days > 0) {
-      const recall = this.memory.recall(card.trace, days);
-      this.promised.push({ day, kind: card.kind, recall, right: review.right });
+      recall = this.memory.recall(card.trace, days);
+      this.promised.recalls.push(recall);
+      this.promised.right.push(review.right);
     }
-    const trace = this.memory.after(card?.trace ?? null, days, rating);
+    const trace = this.memory.after(card?.trace ?? null, days, rating, recall);
     const now: Card = card ?? {
       ...{ kind: review.kind, item: review.item, trace, lastDay: day, dueDay: day, answers: 0 },
       ...{ lapses: 0, right: false, rightDays: 0, lastRightDay: -1, turns: review.turns },
     };
-    this.cards.set(key, now);
+    if (!card) {
+      this.cards.set(cardKey(review), now);
+      this.byKind[review.kind].set(review.item, now);
+    }
     if (card && !review.right && days > 0 && card.right) now.lapses++;
     now.trace = trace;
     now.lastDay = day;
@@ -97,7 +103,7 @@ export class CardBook {
   }
 
   card(kind: CardKind, item: string): Card | undefined {
-    return this.cards.get(`${kind} ${item}`);
+    return this.byKind[kind].get(item);
   }
 
   /** The chance to answer a card today; 0 for one never answered. */
@@ -119,9 +125,14 @@ export class CardBook {
 }
 
 /** Each answer once, oldest first; moments are read once, since there may be many thousands. */
-export function inOrder(reviews: readonly Review[]): Review[] {
-  const once = [...new Map(reviews.map((review) => [review.id, review])).values()];
-  const at = once.map((review) => ({ review, moment: Date.parse(review.at) }));
-  at.sort((a, b) => a.moment - b.moment || (a.review.id < b.review.id ? -1 : 1));
-  return at.map(({ review }) => review);
+export function inOrder(reviews: readonly Review[]): readonly Review[] {
+  const moments = Float64Array.from(reviews, ({ at }) => Date.parse(at));
+  const follows = (k: number): boolean =>
+    moments[k]! > moments[k - 1]! ||
+    (moments[k] === moments[k - 1] && reviews[k]!.id > reviews[k - 1]!.id);
+  // As they are mostly kept already, which is soon seen.
+  if (reviews.every((_, k) => k === 0 || follows(k))) return reviews;
+  const numbers = [...new Map(reviews.map(({ id }, k) => [id, k])).values()];
+  numbers.sort((a, b) => moments[a]! - moments[b]! || (reviews[a]!.id < reviews[b]!.id ? -1 : 1));
+  return numbers.map((k) => reviews[k]!);
 }

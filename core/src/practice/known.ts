@@ -1,4 +1,4 @@
-import type { CardBook, Card } from './cards.js';
+import type { Card, CardBook, Promised } from './cards.js';
 import type { CardKind } from './review.js';
 
 /** How far one is with a case: nothing yet, done once alone, or recognised and done on several days. */
@@ -57,15 +57,17 @@ const EDGES = [0, 0.5, 0.7, 0.8, 0.85, 0.9, 0.95, 1.0001];
 export function calibrationOf({ promised }: CardBook): Calibration[] {
   return EDGES.slice(1).flatMap((to, k) => {
     const from = EDGES[k]!;
-    const here = promised.filter(({ recall }) => recall >= from && recall < to);
+    const here = [...promised.recalls.keys()].filter(
+      (at) => promised.recalls[at]! >= from && promised.recalls[at]! < to,
+    );
     if (here.length === 0) return [];
-    const mean = (of: (one: (typeof here)[number]) => number): number =>
-      here.reduce((sum, one) => sum + of(one), 0) / here.length;
+    const mean = (of: (at: number) => number): number =>
+      here.reduce((sum, at) => sum + of(at), 0) / here.length;
     return [
       {
         ...{ from, to: Math.min(1, to), answers: here.length },
-        promised: mean(({ recall }) => recall),
-        came: mean(({ right }) => (right ? 1 : 0)),
+        promised: mean((at) => promised.recalls[at]!),
+        came: mean((at) => (promised.right[at] ? 1 : 0)),
       },
     ];
   });
@@ -89,11 +91,11 @@ export function dueInDays(
 }
 
 /** The log loss of what was promised: less is better; null where nothing was. */
-export function lossOf(promised: readonly { recall: number; right: boolean }[]): number | null {
-  if (promised.length === 0) return null;
-  const sum = promised.reduce((total, { recall, right }) => {
+export function lossOf({ recalls, right }: Promised): number | null {
+  if (recalls.length === 0) return null;
+  const sum = recalls.reduce((total, recall, k) => {
     const chance = Math.min(0.999, Math.max(0.001, recall));
-    return total - Math.log(right ? chance : 1 - chance);
+    return total - Math.log(right[k] ? chance : 1 - chance);
   }, 0);
-  return sum / promised.length;
+  return sum / recalls.length;
 }

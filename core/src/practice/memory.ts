@@ -14,8 +14,11 @@ export interface Trace {
  * Days are whole; answers on the same day are 0 apart.
  */
 export interface Memory {
-  /** What is left after an answer, so many days after the one before; null before the first. */
-  after(trace: Trace | null, days: number, rating: Rating): Trace;
+  /**
+   * What is left after an answer, so many days after the one before; null before the first. What
+   * `recall` says of it then may be given, so that it is not reckoned twice.
+   */
+  after(trace: Trace | null, days: number, rating: Rating, recall?: number): Trace;
   /** The chance, 0…1, to recall it so many days after the last answer. */
   recall(trace: Trace, days: number): number;
   /** Whole days after which the chance has come down to this. */

@@ -1,5 +1,5 @@
 import { RATINGS, type Rating } from './memory.js';
-import type { CardKind, Input, Review } from './review.js';
+import { CARD_KINDS, INPUTS, type CardKind, type Review } from './review.js';
 
 /** Answers that count for what is usual; older ones are forgotten, since people get quicker. */
 const REMEMBERED = 60;
@@ -25,14 +25,20 @@ const TYPICAL: Readonly<Record<CardKind, { begin: number; each: number }>> = {
  * logarithms of seconds, for each turn where there are turns. What is long is not slow.
  */
 export class Pace {
-  private readonly sorted = new Map<string, number[]>();
-  private readonly order = new Map<string, number[]>();
+  /** By kind and input. */
+  private readonly usual: Usual[][] = CARD_KINDS.map(() =>
+    INPUTS.map(() => ({ sorted: [], order: [], at: 0 })),
+  );
+
+  private usualOf({ kind, by }: Pick<Review, 'kind' | 'by'>): Usual {
+    return this.usual[CARD_KINDS.indexOf(kind)]![INPUTS.indexOf(by)]!;
+  }
 
   /** The rating of an answer by what was usual before it. */
   rate(review: Review): Rating {
     if (!review.right) return RATINGS.again;
-    const times = this.sorted.get(groupOf(review));
-    if (!times || times.length < ENOUGH) return RATINGS.good;
+    const times = this.usualOf(review).sorted;
+    if (times.length < ENOUGH) return RATINGS.good;
     const usual = medianOf(times);
     const deviation = Math.max(LEAST_DEVIATION, AS_DEVIATION * medianAway(times, usual));
     const far = (paceOf(review) - usual) / deviation;
@@ -42,31 +48,39 @@ export class Pace {
   /** Takes a right answer into what is usual. */
   add(review: Review): void {
     if (!review.right) return;
-    const group = groupOf(review);
-    const order = this.order.get(group) ?? [];
-    const sorted = this.sorted.get(group) ?? [];
-    this.order.set(group, order);
-    this.sorted.set(group, sorted);
+    const { sorted, order } = this.usualOf(review);
     const pace = paceOf(review);
-    order.push(pace);
     sorted.splice(placeOf(sorted, pace), 0, pace);
-    if (order.length > REMEMBERED) sorted.splice(placeOf(sorted, order.shift()!), 1);
+    if (order.length < REMEMBERED) {
+      order.push(pace);
+      return;
+    }
+    // The oldest gives its place to the newest.
+    const usual = this.usualOf(review);
+    sorted.splice(placeOf(sorted, order[usual.at]!), 1);
+    order[usual.at] = pace;
+    usual.at = (usual.at + 1) % REMEMBERED;
   }
 
   /** How long an answer to such a card usually takes. */
   seconds(kind: CardKind, turns: number): number {
     const { begin, each } = TYPICAL[kind];
     const typical = begin + each * turns;
-    let most: number[] = [];
-    for (const [group, times] of this.sorted) {
-      if (group.startsWith(`${kind} `) && times.length > most.length) most = times;
-    }
+    const most = this.usual[CARD_KINDS.indexOf(kind)]!.map(({ sorted }) => sorted).reduce((a, b) =>
+      b.length > a.length ? b : a,
+    );
     if (most.length < ENOUGH) return typical;
     return Math.exp(medianOf(most)) * (1 + turns);
   }
 }
 
-const groupOf = ({ kind, by }: { kind: CardKind; by: Input }): string => `${kind} ${by}`;
+/** What is usual for one kind of card and one input. */
+interface Usual {
+  readonly sorted: number[];
+  /** The same in the order they came; once there are enough, a ring from `at` on. */
+  readonly order: number[];
+  at: number;
+}
 
 /** The logarithm of the seconds for each turn, looking at it counted as one. */
 const paceOf = ({ seconds, turns }: Review): number =>
