@@ -5,7 +5,8 @@ import { copyCube } from '../cube/cube.js';
 import { randomCube, randomFrom } from '../cube/random.js';
 import type { Turn } from '../cube/turns.js';
 import { applyMoves, invertMove, type Move } from '../notation/moves.js';
-import { explain } from './explain.js';
+import { explain, type Slip } from './explain.js';
+import type { SlipKind } from './kinds.js';
 import { tellSlip } from './tell-slip.js';
 
 /** A turn that was not the one meant: what slipped, and what takes it back. */
@@ -31,9 +32,18 @@ export function tellWrongTurn(
   applyMoves(cube, hold, [...sequence.slice(0, done), did]);
   const step = { hold, moves: sequence.slice(0, done + 1), lineUpCount: 0 };
   const explained = explain(before, [step], paintedFromCube(cube));
-  const slip = explained.kind === 'explained' ? explained.explanations[0]?.slips[0] : undefined;
+  const all = explained.kind === 'explained' ? explained.explanations : [];
+  // All turns before it are known to be right, so it is a slip of this one turn.
+  const slip = all.find(({ slips: [first, more] }) => !more && isOf(first!, done))?.slips[0];
   const says = slip ? tellSlip(slip, step, scheme) : `Turn ${done + 1} was another one.`;
   return { says, back: invertMove(did) };
 }
 
 const MIXED = 4180;
+
+/** Slips of one turn. */
+const ONE_TURN: readonly SlipKind[] = [
+  ...(['reversed', 'doubled', 'halved', 'mirrored-side', 'neighbour-side', 'extra'] as const),
+];
+
+const isOf = ({ kind, at }: Slip, done: number): boolean => at === done && ONE_TURN.includes(kind);

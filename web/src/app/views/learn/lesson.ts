@@ -99,15 +99,15 @@ export class Lesson {
       ...{ case: this.case(), method: this.learning.method(), first: this.learning.first() },
       ...{ part: this.part(), fresh: this.fresh() },
     }),
-    async ({ case: id, method, first }) => ({
+    async ({ case: id, method, first, part }) => ({
       ...(await this.making.show(id, method, first, seed())),
-      case: id,
+      ...{ case: id, part },
     }),
   );
   protected readonly trouble = this.shown_.trouble;
   protected readonly shown = computed((): Shown | null => {
     const made = this.shown_.value();
-    return made?.case === this.case() ? made : null;
+    return made?.case === this.case() && made.part === this.part() ? made : null;
   });
   private readonly card_ = reading(
     () => ({ method: this.learning.method(), case: this.case() }),
@@ -181,8 +181,10 @@ export class Lesson {
         this.playing.set(this.part() === 'watch' && !stillWanted());
       });
     });
+    // What is known of the case changes with each answer; whether it is there does not.
+    const isThere = computed(() => this.about() !== undefined);
     effect(() => {
-      if (this.part() === 'among' && this.about()) untracked(() => void this.askAmong(0));
+      if (this.part() === 'among' && isThere()) untracked(() => void this.askAmong(0));
     });
     // Plays turn by turn at the pace that walks are played at.
     effect((onCleanup) => {

@@ -91,12 +91,12 @@ export class Session {
       this.lastDrawn = writeMove(letter, 'prime');
       return { kind, item: this.lastDrawn, because: 'new' };
     }
-    const all = this.learning.cases().filter(({ skipped }) => !skipped);
+    const all = this.learning
+      .cases()
+      .filter(({ skipped, drill }) => !skipped && (kind !== 'turn' || drill !== ''));
     const begun = all.filter(({ grasp }) => grasp !== 'new');
-    const here = this.learning.here()?.cases.filter(({ skipped }) => !skipped) ?? all;
-    const some = (begun.length > 1 ? begun : here).filter(
-      ({ drill }) => kind !== 'turn' || drill !== '',
-    );
+    const here = all.filter(({ stage }) => stage === this.learning.here()?.stage);
+    const [some = all] = [begun, here].filter(({ length }) => length > 0);
     const items = [...new Set(some.map((one) => (kind === 'turn' ? one.drill : one.case)))];
     const others = items.filter((item) => item !== this.lastDrawn);
     const from = others.length > 0 ? others : items;
