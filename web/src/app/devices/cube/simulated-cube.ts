@@ -1,4 +1,4 @@
-import { Injectable } from '@angular/core';
+import { Injectable, signal } from '@angular/core';
 import type { Turn } from '@sleetcrest/core';
 import { Subject } from 'rxjs';
 import type { ReportedTurn, TurnReportingCube } from './turn-reporting-cube';
@@ -9,19 +9,21 @@ export class SimulatedCube implements TurnReportingCube {
   readonly name = 'Simulated cube';
   private readonly reported = new Subject<ReportedTurn>();
   readonly turns = this.reported.asObservable();
-  private connected = false;
+  private readonly connected = signal(false);
+  /** Whether it reports what is turned. */
+  readonly isConnected = this.connected.asReadonly();
 
   connect(): Promise<void> {
-    this.connected = true;
+    this.connected.set(true);
     return Promise.resolve();
   }
 
   disconnect(): void {
-    this.connected = false;
+    this.connected.set(false);
   }
 
   /** Turns a side of the cube, as a hand would. */
   turn(turn: Turn, at: number): void {
-    if (this.connected) this.reported.next({ turn, at });
+    if (this.connected()) this.reported.next({ turn, at });
   }
 }

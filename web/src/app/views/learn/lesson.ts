@@ -132,7 +132,7 @@ export class Lesson {
   });
   protected readonly done = signal(0);
   protected readonly playing = signal(false);
-  protected readonly connected = signal(false);
+  protected readonly connected = this.device.isConnected;
   protected readonly note = signal('');
   /** Whether this part was done right. */
   protected readonly passed = signal(false);
@@ -231,12 +231,10 @@ export class Lesson {
     const now = this.now();
     if (!now) return;
     await this.device.connect();
-    this.connected.set(true);
   }
 
   protected disconnect(): void {
     this.device.disconnect();
-    this.connected.set(false);
   }
 
   private partly = 0;

@@ -2,6 +2,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
+  DestroyRef,
   effect,
   inject,
   input,
@@ -12,6 +13,7 @@ import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
 import { dayNamed, type CardKind } from '@sleetcrest/core/practice';
+import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { isFree, isPress } from '../../devices/keyboard/keys';
 import type { CaseKnown } from '../../keeping/practice/local-practice';
 import { Segments } from '../../parts/choice/segments';
@@ -62,6 +64,11 @@ export class Practice {
   protected readonly chosen = computed(
     (): Kind => KINDS.find(({ value }) => value === this.kind())?.value ?? 'today',
   );
+  /** The card there is, as a list: each is drawn anew, also where the same is asked again. */
+  protected readonly cards = computed(() => {
+    const card = this.session.card();
+    return card ? [card] : [];
+  });
   protected readonly because = computed(() => {
     const card = this.session.card();
     return card ? BECAUSE[card.asked.because] : '';
@@ -80,6 +87,8 @@ export class Practice {
   });
 
   constructor() {
+    const cube = inject(SimulatedCube);
+    inject(DestroyRef).onDestroy(() => cube.disconnect());
     effect(() => {
       const kind = this.chosen();
       if (!this.learning.path()) return;

@@ -126,7 +126,7 @@ export class BothCard {
   protected readonly learning = inject(Learning);
   protected readonly device = inject(SimulatedCube);
   protected readonly state = signal<both.BothState | null>(null);
-  protected readonly connected = signal(false);
+  protected readonly connected = this.device.isConnected;
   /** When one said to be done; null before. */
   protected readonly comparing = signal<number | null>(null);
   protected readonly homeUp = UP;
@@ -179,13 +179,11 @@ export class BothCard {
 
   protected async connect(): Promise<void> {
     await this.device.connect();
-    this.connected.set(true);
     this.ready(performance.now());
   }
 
   protected disconnect(): void {
     this.device.disconnect();
-    this.connected.set(false);
   }
 
   protected ready(at: number): void {

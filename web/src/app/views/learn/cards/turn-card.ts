@@ -122,7 +122,7 @@ export class TurnCard {
     return end && !end.right ? end : null;
   });
   protected readonly told = signal<WrongTurn | null>(null);
-  protected readonly connected = signal(false);
+  protected readonly connected = this.device.isConnected;
   /** The hold of the moment: a sequence may turn the whole cube. */
   protected readonly hold = computed((): Hold => this.done().reduce(holdAfter, HOME_HOLD));
 
@@ -145,12 +145,10 @@ export class TurnCard {
 
   protected async connect(): Promise<void> {
     await this.device.connect();
-    this.connected.set(true);
   }
 
   protected disconnect(): void {
     this.device.disconnect();
-    this.connected.set(false);
   }
 
   protected turned(turn: Turn, at: number, by: Answered['by']): void {
