@@ -1,19 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import {
-  COLOURS,
-  paintedFromCube,
-  randomCube,
-  randomFrom,
-  unseenCube,
-  type Hold,
-} from '@sleetcrest/core';
-import { inferred, nextQuestion } from '@sleetcrest/core/entry';
 import { chromium, type Page } from 'playwright-core';
 import { browserOfPeople } from './browser.js';
 import { loadDemo } from './demo/load.js';
-import { DEMO_ACCOUNTS } from './demo/people.js';
+import { DEMO_ACCOUNTS, DEMO_PEOPLE } from './demo/people.js';
 import { drawHandout } from './handout-picture.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
@@ -36,20 +27,6 @@ async function openSaved(page: Page, name: string): Promise<void> {
   await page.waitForLoadState('networkidle');
 }
 
-/** The keys that answer the first questions about a mixed cube. */
-function answers(count: number): string[] {
-  const full = paintedFromCube(randomCube(randomFrom(6)));
-  const given = unseenCube();
-  let hold: Hold | undefined;
-  return Array.from({ length: count }, () => {
-    const question = nextQuestion(inferred(given), hold);
-    if (!question) return 'Tab';
-    ({ hold } = question);
-    given[question.sticker] = full[question.sticker]!;
-    return COLOURS[full[question.sticker]!]![0]!;
-  });
-}
-
 /** Each picture of `docs/screenshots`: its size and how to come to it. */
 const PICTURES: Record<
   string,
@@ -69,23 +46,6 @@ const PICTURES: Record<
         await page.keyboard.press(key);
       }
       await brush(page, 'orange').click();
-    },
-  },
-  'guided-entry': {
-    go: async (page) => {
-      await page.getByRole('radio', { name: 'Ask me' }).click();
-      await page.locator('sc-guided-entry .asked').waitFor();
-      // Nearly all is told, and the first stickers follow.
-      for (const key of answers(29)) await page.keyboard.press(key);
-    },
-  },
-  photographs: {
-    go: async (page) => {
-      await page.getByRole('radio', { name: 'Photographs' }).click();
-      await page.getByRole('switch', { name: 'a lamp in one sticker' }).click();
-      await page.getByRole('button', { name: 'Simulated camera' }).click();
-      await page.getByRole('button', { name: 'Read the pictures' }).click();
-      await page.locator('.question').waitFor();
     },
   },
   'what-slipped': {
@@ -119,21 +79,6 @@ const PICTURES: Record<
       for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowRight');
     },
   },
-  'bench-night-words': {
-    go: async (page) => {
-      await page.keyboard.press('n');
-      await page.keyboard.press('l');
-      await openSaved(page, 'Grandfather Ivo, blue first');
-      await page.getByLabel('Turns written').selectOption('words');
-      await page.keyboard.press('ArrowRight');
-    },
-  },
-  'saved-cubes': {
-    go: async (page) => {
-      await page.getByRole('button', { name: 'Saved cubes' }).click();
-      await page.getByText('Runa shows the whole walk').waitFor();
-    },
-  },
   'bench-phone': {
     width: 390,
     height: 844,
@@ -146,15 +91,6 @@ const PICTURES: Record<
       await page.getByRole('button', { name: 'Give me turns' }).click();
       await page.locator('.set-up .turns').waitFor();
       await page.locator('.chance').first().waitFor();
-    },
-  },
-  'cases-search': {
-    go: async (page) => {
-      await page.goto('/cases');
-      await page.getByLabel('Method').selectOption('front-right');
-      await page.locator('.chance').first().waitFor();
-      for (const number of [0, 2, 7]) await page.locator(`[data-sticker="${number}"]`).click();
-      await page.getByRole('heading', { name: /fit/ }).waitFor();
     },
   },
   methods: {
@@ -193,6 +129,61 @@ const PICTURES: Record<
       await page.waitForTimeout(1500);
     },
   },
+  learn: {
+    as: 'Amalie',
+    go: async (page) => {
+      await page.goto('/learn');
+      await page.getByRole('button', { name: /^Corner places/ }).click();
+      await page.locator('.cases a').first().waitFor({ timeout: 60_000 });
+      await page
+        .getByText(/due|Nothing is due/)
+        .first()
+        .waitFor();
+    },
+  },
+  lesson: {
+    as: 'Nils',
+    go: async (page) => {
+      await page.goto('/learn/lesson?case=face-two/two');
+      await page.getByRole('button', { name: 'Now together' }).waitFor({ timeout: 60_000 });
+      for (let k = 0; k < 3; k++) await page.getByRole('button', { name: 'On a turn' }).click();
+    },
+  },
+  practice: {
+    as: 'Nils',
+    go: async (page) => {
+      await page.goto('/learn/practice?kind=see');
+      await page.locator('sc-see-card .choices button').first().waitFor({ timeout: 60_000 });
+      await page.waitForTimeout(1500);
+      await page.keyboard.press('2');
+      await page.locator('.looks li').first().waitFor({ timeout: 60_000 });
+    },
+  },
+  known: {
+    as: 'Nils',
+    height: 900,
+    go: async (page) => {
+      await page.goto('/learn/known');
+      await page.locator('canvas').nth(4).waitFor({ timeout: 60_000 });
+      await page.waitForTimeout(1500);
+    },
+  },
+  glance: {
+    as: 'Nils',
+    go: async (page) => {
+      await page.goto('/cases?case=face-two/one-right');
+      await page.getByText('Look here first').scrollIntoViewIfNeeded();
+      await page.getByRole('button', { name: 'From the first look' }).waitFor({ timeout: 60_000 });
+      await page.getByText('Look here first').evaluate((title) => title.scrollIntoView());
+    },
+  },
+  patterns: {
+    go: async (page) => {
+      await page.goto('/learn/patterns');
+      await page.getByRole('button', { name: 'Weave' }).click();
+      for (let k = 0; k < 3; k++) await page.getByRole('button', { name: 'On a turn' }).click();
+    },
+  },
   timing: {
     as: 'Amalie',
     go: async (page) => {
@@ -222,12 +213,6 @@ const PICTURES: Record<
       await page.getByRole('heading', { name: 'Most worth learning' }).waitFor({ timeout: 60_000 });
       await page.getByRole('button', { name: /^White corners/ }).click();
       for (let k = 0; k < 2; k++) await page.getByRole('slider').press('ArrowRight');
-    },
-  },
-  settings: {
-    go: async (page) => {
-      await page.getByRole('link', { name: 'Settings' }).click();
-      await page.getByRole('heading', { name: 'Sticker colours' }).waitFor();
     },
   },
 };
@@ -264,7 +249,9 @@ await command(async () => {
           await page.request.post('/api/session', { data: { name: who, phrase } });
           // Settings come along with the account: what the picture before changed is put back.
           const told = { id: randomUUID(), at: new Date().toISOString() };
-          await page.request.patch('/api/settings', { data: { settings: USUAL, told } });
+          const method = DEMO_PEOPLE.find((one) => one.name === as)?.practice?.method;
+          const settings = { ...USUAL, ...(method && { method }) };
+          await page.request.patch('/api/settings', { data: { settings, told } });
         }
         await page.goto(server.address);
         await page.locator('sc-entry').waitFor();
