@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { RouterLink } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { dayNamed } from '@sleetcrest/core/practice';
 import type { MethodChosen } from '../../person/choosing/method-choice';
 import { MethodChoice } from '../../person/choosing/method-choice';
@@ -26,6 +26,7 @@ const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as c
 })
 export class Learn {
   private readonly store = inject(Store);
+  private readonly router = inject(Router);
   protected readonly learning = inject(Learning);
   protected readonly counted = counted;
   protected readonly percent = percent;
@@ -127,13 +128,12 @@ export class Learn {
     return `${met}; without it a solve takes ${lost.toFixed(1)} turns more.`;
   }
 
-  protected pick(stage: string): void {
-    this.picked.set(stage);
-  }
-
+  /** A stage is shown here; what comes before and after the stages has its own view. */
   protected jump(at: number): void {
     const id = this.ridge()[at]?.id;
-    if (id !== undefined) this.pick(id);
+    if (id === 'first') void this.router.navigate(['/first']);
+    else if (id === 'whole') void this.router.navigate(['/timing']);
+    else if (id !== undefined) this.picked.set(id);
   }
 
   protected chooseMethod(method: MethodChosen): void {

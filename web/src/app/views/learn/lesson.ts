@@ -34,10 +34,12 @@ import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { DevicePanel } from '../../devices/cube/device-panel';
 import { Crown } from '../../parts/crown/crown';
 import { CubeView } from '../../parts/cube/cube-view';
+import { GlanceView } from '../../parts/glance/glance-view';
 import { Hands } from '../../parts/strip/hands';
 import { SayingView } from '../../parts/strip/saying';
 import { TurnKeys } from '../../devices/keyboard/turn-keys';
 import { TurnTile } from '../../parts/tiles/turn-tile';
+import { Rest } from '../../person/rest/rest';
 import { reading } from '../../reading/reading';
 import { SeeCard } from './cards/see-card';
 import { Learning, type Answered } from './learning';
@@ -60,6 +62,7 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
     Crown,
     CubeView,
     DevicePanel,
+    GlanceView,
     Hands,
     MatButton,
     MatProgressBar,
@@ -81,6 +84,7 @@ export class Lesson {
   private readonly work = inject(Work);
   private readonly making = inject(LearningWork);
   private readonly router = inject(Router);
+  private readonly rest = inject(Rest);
   protected readonly device = inject(SimulatedCube);
   protected readonly parts = PARTS;
   protected readonly reader = this.learning.reader;
@@ -246,6 +250,7 @@ export class Lesson {
     while (at < moves.length && isWholeCube(moves[at]!)) at++;
     const meant = moves[at] as Turn | undefined;
     if (meant === undefined || this.passed()) return;
+    this.rest.worked(Date.now());
     const same = sideOfTurn(turn) === sideOfTurn(meant);
     const half = meant % 3 === 1;
     if (same && half && turn % 3 !== 1) {

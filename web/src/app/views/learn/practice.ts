@@ -18,6 +18,7 @@ import { isFree, isPress } from '../../devices/keyboard/keys';
 import type { CaseKnown } from '../../keeping/practice/local-practice';
 import { Segments } from '../../parts/choice/segments';
 import { counted } from '../../parts/words/counted';
+import { Rest } from '../../person/rest/rest';
 import { BothCard } from './cards/both-card';
 import { ReadCard } from './cards/read-card';
 import { SeeCard } from './cards/see-card';
@@ -58,6 +59,7 @@ export class Practice {
 
   protected readonly learning = inject(Learning);
   protected readonly session = inject(Session);
+  private readonly rest = inject(Rest);
   private readonly router = inject(Router);
   protected readonly kinds = KINDS;
   protected readonly counted = counted;
@@ -94,7 +96,8 @@ export class Practice {
       if (!this.learning.path()) return;
       untracked(() => {
         this.before = this.learning.known();
-        void this.session.begin(kind === 'today' ? null : kind);
+        const { minutes } = this.learning.reader().learning;
+        void (kind === 'today' ? this.session.begin(null, minutes) : this.session.begin(kind));
       });
     });
     effect(() => {
@@ -107,6 +110,7 @@ export class Practice {
   }
 
   protected answer(given: Answered): void {
+    this.rest.worked(Date.now());
     void this.session.answer(given);
   }
 

@@ -29,16 +29,22 @@ export class Session {
   readonly answered = signal(false);
   readonly trouble = signal<string | null>(null);
   readonly isOver = signal(false);
+  /** Whether the time set was up before all that is due was asked. */
+  readonly isTimeUp = signal(false);
   readonly count = computed(() => this.answers().length);
   private coming: Promise<Ready | null> | undefined;
   private only: CardKind | null = null;
   private lastDrawn: string | undefined;
+  /** When no further card is asked, in milliseconds since 1970. */
+  private until = Infinity;
 
-  /** Begins: all that is due, or one kind of card as long as one likes. */
-  async begin(only: CardKind | null): Promise<void> {
+  /** Begins: what is due for so many minutes, or one kind of card as long as one likes. */
+  async begin(only: CardKind | null, minutes = Infinity): Promise<void> {
     this.only = only;
+    this.until = Date.now() + minutes * 60_000;
     this.answers.set([]);
     this.isOver.set(false);
+    this.isTimeUp.set(false);
     this.coming = this.prepare();
     await this.next();
   }
@@ -50,12 +56,20 @@ export class Session {
       this.coming = undefined;
       this.trouble.set(null);
       this.answered.set(false);
-      this.card.set(card);
-      this.isOver.set(card === null);
+      const isTimeUp = card !== null && Date.now() >= this.until;
+      this.card.set(isTimeUp ? null : card);
+      this.isTimeUp.set(isTimeUp);
+      this.isOver.set(card === null || isTimeUp);
     } catch (error) {
       this.coming = undefined;
       this.trouble.set((error as Error).message);
     }
+  }
+
+  /** Goes on although the time was up, to the end of what is due. */
+  goOn(): Promise<void> {
+    this.until = Infinity;
+    return this.next();
   }
 
   async answer(given: Answered): Promise<void> {
