@@ -171,7 +171,7 @@ const PICTURES: Record<
   glance: {
     as: 'Nils',
     go: async (page) => {
-      await page.goto('/cases?case=face-two/one-right');
+      await page.goto('/learn/lesson?case=face-two/one-right');
       await page.getByText('Look here first').scrollIntoViewIfNeeded();
       await page.getByRole('button', { name: 'From the first look' }).waitFor({ timeout: 60_000 });
       await page.getByText('Look here first').evaluate((title) => title.scrollIntoView());

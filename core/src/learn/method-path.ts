@@ -1,4 +1,4 @@
-import { isSearch, type Case } from '../approaches/approach.js';
+import { isSearch, type Approach } from '../approaches/approach.js';
 import { countTurns } from '../notation/moves.js';
 import { readMoves } from '../notation/read.js';
 import { ok, type Result } from '../result.js';
@@ -14,25 +14,24 @@ export function methodPath(method: Method, survey: MethodSurvey): Result<PathSta
   return ok(
     approaches.value.map((approach, k) => {
       const chances = new Map(survey.stages[k]!.cases.map((one) => [one.case, one.chance]));
-      const turnsOf = (id: string): Turned => {
-        if (isSearch(approach)) return { sequence: '', turns: 0, drill: '' };
-        return turnsIn(approach.cases.find((one) => one.id === id)!);
-      };
-      return stagePath(approach, chances, turnsOf);
+      return stagePath(approach, chances, (id) => drilled(approach, id));
     }),
   );
 }
 
-type Turned = Pick<PathCase, 'sequence' | 'turns' | 'drill'>;
-
 /** Fewer turns than this are no sequence to be known by heart. */
 const LEAST_DRILLED = 3;
 
-/** The sequence of a case, once, and how many turns it has. */
-function turnsIn({ sequence }: Case): Turned {
-  const moves = readMoves(sequence);
+/** What the hands learn of a case: its sequence, once, and how many turns it has. */
+export type Drilled = Pick<PathCase, 'sequence' | 'turns' | 'drill'>;
+
+/** What the hands learn of a case of an approach; nothing where turns are searched for. */
+export function drilled(approach: Approach, id: string): Drilled {
+  const one = isSearch(approach) ? undefined : approach.cases.find((each) => each.id === id);
+  if (!one) return { sequence: '', turns: 0, drill: '' };
+  const moves = readMoves(one.sequence);
   const turns = moves.ok ? countTurns(moves.value) : 0;
-  return { sequence, turns, drill: turns < LEAST_DRILLED ? '' : sequence };
+  return { sequence: one.sequence, turns, drill: turns < LEAST_DRILLED ? '' : one.sequence };
 }
 
 /** To be raised when the same method gives another path, so that kept ones are made anew. */

@@ -3,7 +3,8 @@ import { stagePath } from './path.js';
 
 const path = (id: string, chances: Record<string, number> = {}) =>
   stagePath(approachById(id)!, new Map(Object.entries(chances)), () => ({
-    sequence: '', drill: '',
+    sequence: '',
+    drill: '',
     turns: 0,
   }));
 

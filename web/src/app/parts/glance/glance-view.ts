@@ -56,7 +56,7 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
             <li>
               {{ one.place }}{{ one.again ? ', seen before' : '' }}:
               <b>{{ one.seen }}</b>
-              <span class="quiet">· leaves {{ one.leaves }}</span>
+              <span class="quiet">&ngsp;· leaves {{ one.leaves }}</span>
               <button matButton (click)="back($index)">Other</button>
             </li>
           }

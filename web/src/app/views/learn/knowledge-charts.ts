@@ -150,8 +150,9 @@ export function confusionsChart(
   inks: Inks,
 ): Chart {
   const all = [...confusions].sort((a, b) => b.times - a.times).slice(0, MOST_PAIRS);
-  const was = [...new Set(all.map((one) => one.was))];
-  const said = [...new Set(all.map((one) => one.said))];
+  // Names are too long to stand along the top: there they are by number.
+  const cases = [...new Set(all.flatMap(({ was, said }) => [was, said]))];
+  const numbers = cases.map((_, k) => String(k + 1));
   const most = Math.max(1, ...all.map(({ times }) => times));
   const says = (k: number): string => {
     const { was: one, said: other, times } = all[k]!;
@@ -160,27 +161,28 @@ export function confusionsChart(
   const label = { color: inks.text, width: 190, overflow: 'truncate' };
   return {
     title: 'Taken for each other',
-    says: 'Which case was taken for which: down the side what it was, along the top what was said.',
+    says: 'Down the side what it was; along the top, by the same numbers, what was said.',
+    note: 'In rows what it was, in columns what was said.',
     options: {
       ...common(inks),
       grid: { left: 205, right: 18, top: 40, bottom: 8 },
       tooltip: { trigger: 'item', formatter: tipFrom(says) },
       xAxis: axis(inks, {
-        ...{ type: 'category', position: 'top', data: said.map(titleOf) },
-        axisLabel: { ...label, width: Math.floor(340 / Math.max(1, said.length)) },
+        ...{ type: 'category', position: 'top', data: numbers },
+        axisLabel: { color: inks.text, interval: 0 },
       }),
       yAxis: axis(inks, {
         type: 'category',
         inverse: true,
-        data: was.map(titleOf),
+        data: cases.map((one, k) => `${numbers[k]}  ${titleOf(one)}`),
         axisLabel: label,
       }),
       series: [
         {
           type: 'custom',
           data: all.map(({ was: one, said: other, times }) => [
-            said.indexOf(other),
-            was.indexOf(one),
+            cases.indexOf(other),
+            cases.indexOf(one),
             times,
           ]),
           renderItem: (_: unknown, api: Api) => {

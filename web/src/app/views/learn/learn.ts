@@ -112,8 +112,9 @@ export class Learn {
     const curve = this.curve();
     const half = curve.find(({ direct }) => direct >= 0.5) ?? curve.at(-1);
     if (!half) return '';
-    const of = `${half.count} of ${curve.length}`;
-    return `With ${half.count === curve.length ? 'all' : 'the first'} ${of} you finish ${percent(half.direct)} of cubes with no detour.`;
+    const first = half.count === curve.length ? 'all' : `the first ${half.count} of`;
+    const cubes = half.direct === 1 ? 'every cube' : `${percent(half.direct)} of cubes`;
+    return `With ${first} ${curve.length} you finish ${cubes} with no detour.`;
   });
 
   private dayWords(day: number): string {
@@ -122,7 +123,12 @@ export class Learn {
   }
 
   protected whyOf({ lost, chance }: LearnCase): string {
-    const met = chance === 0 ? 'Hardly a solve meets it' : `${percent(chance)} of solves meet it`;
+    const met = ofAll(
+      chance,
+      'Hardly a solve meets it',
+      'Every solve meets it',
+      'of solves meet it',
+    );
     if (lost === null) return `${met}.`;
     if (lost < 0.05) return `${met}; without it nothing is lost.`;
     return `${met}; without it a solve takes ${lost.toFixed(1)} turns more.`;
@@ -145,4 +151,12 @@ export class Learn {
     const minutes = Math.min(60, Math.max(2, Math.round(Number(text))));
     if (Number.isFinite(minutes)) this.learning.change({ minutes });
   }
+}
+
+/** A share of all as the beginning of a sentence; none and all have their own words. */
+function ofAll(share: number, none: string, all: string, some: string): string {
+  if (share === 0) return none;
+  if (share === 1) return all;
+  const words = `${percent(share)} ${some}`;
+  return words[0]!.toUpperCase() + words.slice(1);
 }

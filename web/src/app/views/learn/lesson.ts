@@ -28,6 +28,7 @@ import {
   type Move,
   type Turn,
 } from '@sleetcrest/core';
+import { drilled } from '@sleetcrest/core/learn';
 import { Work } from '../../asking/work';
 import { LearningWork, type Shown } from '../../asking/learning-work';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
@@ -89,8 +90,13 @@ export class Lesson {
   protected readonly parts = PARTS;
   protected readonly reader = this.learning.reader;
 
-  protected readonly about = computed(() => this.learning.caseCalled(this.case()));
   protected readonly approach = computed(() => this.learning.approachOf(this.case()));
+  /** The case and what the hands learn of it; known at once, before the path is worked out. */
+  protected readonly about = computed(() => {
+    const approach = this.approach();
+    const one = approach?.cases.find(({ id }) => id === this.case());
+    return approach && one && { case: one.id, title: one.title, ...drilled(approach, one.id) };
+  });
   protected readonly part = computed((): Part => {
     const left = this.reader().learning.lesson;
     return left?.case === this.case() ? left.part : 'watch';

@@ -1,0 +1,132 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { Type } from '@angular/core';
+import { FRONT, methodById, RIGHT, solvedCube, turnOf, UP } from '@sleetcrest/core';
+import { approachById } from '@sleetcrest/core/methods';
+import { GUEST, openStore, until } from '../../../app.spec-support';
+import { LearningWork } from '../../../asking/learning-work';
+import { SimulatedCube } from '../../../devices/cube/simulated-cube';
+import { FakeLearningWork } from '../learn.spec-support';
+import type { Answered } from '../learning';
+import { BothCard } from './both-card';
+import { ReadCard } from './read-card';
+import { SeeCard } from './see-card';
+import { TurnCard } from './turn-card';
+
+describe('the cards of practice', () => {
+  let given: Answered[];
+  let host: HTMLElement;
+
+  async function draw<
+    T extends { answered: { subscribe(hear: (one: Answered) => void): unknown } },
+  >(type: Type<T>, inputs: Record<string, unknown>): Promise<ComponentFixture<T>> {
+    const { store } = openStore({ provide: LearningWork, useClass: FakeLearningWork });
+    store.dispatch(GUEST);
+    const fixture = TestBed.createComponent(type);
+    for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+    given = [];
+    fixture.componentInstance.answered.subscribe((one) => given.push(one));
+    host = fixture.nativeElement as HTMLElement;
+    await fixture.whenStable();
+    return fixture;
+  }
+  const press = (key: string, shiftKey = false): boolean =>
+    document.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey }));
+  const button = (name: RegExp): HTMLButtonElement =>
+    [...host.querySelectorAll<HTMLButtonElement>('button')].find((one) =>
+      name.test(one.textContent),
+    )!;
+  const drawn = (): Promise<unknown> =>
+    new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+
+  const seeing = async (): Promise<ComponentFixture<SeeCard>> => {
+    const work = new FakeLearningWork();
+    const shown = await work.show('face-two/two', methodById('front-right')!, UP, 3);
+    return draw(SeeCard, {
+      ...{ approach: approachById('face-two'), case: 'face-two/two' },
+      ...{ cube: shown.cube, hold: shown.hold, good: shown.good },
+    });
+  };
+
+  it('see: the first key counts, once the picture is drawn, and what tells is said', async () => {
+    const fixture = await seeing();
+    await drawn();
+    await drawn();
+    const titles = [...host.querySelectorAll('.choices button')].map(
+      ({ textContent }) => textContent,
+    );
+    expect(titles).toHaveSize(4);
+    const wrong = approachById('face-two')!.cases.findIndex(({ id }) => id === 'face-two/none');
+    press(String(wrong + 1));
+    press('1');
+    expect(given).toHaveSize(1);
+    expect(given[0]).toEqual(
+      jasmine.objectContaining({ right: false, answer: 'face-two/none', by: 'keys', turns: 0 }),
+    );
+    await until(() => host.querySelector('.looks li') !== null);
+    await fixture.whenStable();
+    expect(host.querySelector('.looks .out')!.textContent).toContain('So it is not');
+    expect(host.querySelectorAll('.mark').length).toBeGreaterThan(0);
+  });
+
+  it('turn: by letters, the first wrong one is told as a slip, with the way back', async () => {
+    const fixture = await draw(TurnCard, { sequence: "R U R' U'", what: 'the four turns' });
+    press('r');
+    press('u');
+    press('r');
+    expect(given).toEqual([jasmine.objectContaining({ right: false, turns: 4, by: 'keys' })]);
+    await until(() => /went the other way/.test(host.textContent));
+    await fixture.whenStable();
+    expect(host.textContent).toContain('At turn 3 the right side went the other way.');
+    expect(host.querySelectorAll('.missed, sc-turn-tile.missed').length).toBeGreaterThan(0);
+  });
+
+  it('turn: by the simulated cube, in the hold of the moment; and one may not know it', async () => {
+    const fixture = await draw(TurnCard, { sequence: "U y F'", what: 'it' });
+    const cube = TestBed.inject(SimulatedCube);
+    button(/Connect the simulated cube/).click();
+    await fixture.whenStable();
+    cube.turn(turnOf(UP, 1), performance.now());
+    // After the whole cube is turned, what is in front is the side that was on the right.
+    cube.turn(turnOf(RIGHT, 3), performance.now());
+    expect(given).toEqual([jasmine.objectContaining({ right: true, turns: 2, by: 'cube' })]);
+    cube.disconnect();
+
+    await TestBed.resetTestingModule();
+    await draw(TurnCard, { sequence: 'R U', what: 'it' });
+    button(/I do not know it/).click();
+    expect(given).toEqual([jasmine.objectContaining({ right: false })]);
+  });
+
+  it('read: asks which way a letter goes, and says so when it was not', async () => {
+    const fixture = await draw(ReadCard, { turn: turnOf(FRONT, 3), seed: 5 });
+    const right = [...host.querySelectorAll('.choices button')].findIndex(({ textContent }) =>
+      textContent.includes('front, to the left'),
+    );
+    press(String((right === 0 ? 1 : 0) + 1));
+    await fixture.whenStable();
+    expect(given[0]!.right).toBeFalse();
+    expect(host.textContent).toContain("No: F' is the front, to the left.");
+  });
+
+  it('both: set up by turns, done on one’s own cube, and compared with the picture', async () => {
+    const made = await new FakeLearningWork().setUp(
+      'cycle-one/once',
+      methodById('front-right')!,
+      UP,
+      2,
+    );
+    const fixture = await draw(BothCard, {
+      ...{ title: 'Once', cube: made.cube, hold: made.hold, ends: made.ends },
+      ...{ setUp: made.turns, turns: 11 },
+    });
+    expect(host.querySelector('.set-up')!.textContent.trim()).not.toBe('');
+    button(/It looks like that/).click();
+    await fixture.whenStable();
+    button(/I am done/).click();
+    await fixture.whenStable();
+    button(/Mine looks like that/).click();
+    await fixture.whenStable();
+    expect(given).toEqual([jasmine.objectContaining({ right: true, turns: 11 })]);
+    expect(made.ends[0]).toEqual(solvedCube());
+  });
+});

@@ -1,0 +1,34 @@
+import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
+import type { Sight } from '@sleetcrest/core/glance';
+import type { Approach } from '@sleetcrest/core/methods';
+import { learnDeeds } from '../../asking/deeds/learn-deeds';
+import { aSurvey } from '../../asking/work.spec-support';
+
+/** Stands for the workers of learning: the same functions, called here. */
+export class FakeLearningWork {
+  path = async (method: Method) => {
+    const path = learnDeeds.path(method, aSurvey(method));
+    if (!path.ok) throw new Error(path.error);
+    return path.value;
+  };
+  show = async (id: string, method: Method, first: Side, seed: number) => {
+    const shown = learnDeeds.show(id, method, first, seed);
+    if (!shown.ok) throw new Error(shown.error);
+    return shown.value;
+  };
+  setUp = async (id: string, method: Method, first: Side, seed: number) => {
+    const made = learnDeeds.setUp(id, method, first, seed);
+    if (!made.ok) throw new Error(made.error);
+    return made.value;
+  };
+  wrongTurn = async (...given: Parameters<typeof learnDeeds.wrongTurn>) =>
+    learnDeeds.wrongTurn(...given);
+  firstSteps = async (...given: Parameters<typeof learnDeeds.firstSteps>) =>
+    learnDeeds.firstSteps(...given);
+  picture = (...given: Parameters<typeof learnDeeds.picture>) => learnDeeds.picture(...given);
+  glance = async (approach: Approach, sight: Sight) => learnDeeds.glance(approach, sight);
+  glanceFigures = async (approach: Approach, sight: Sight) =>
+    learnDeeds.glanceFigures(approach, sight);
+  apart = async (approach: Approach, cube: Cube, hold: Hold, said: string) =>
+    learnDeeds.apart(approach, cube, hold, said);
+}

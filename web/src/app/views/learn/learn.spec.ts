@@ -1,0 +1,77 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { provideRouter, Router } from '@angular/router';
+import { GUEST, openStore, until } from '../../app.spec-support';
+import { LearningWork } from '../../asking/learning-work';
+import { readerFeature } from '../../keeping/reader/reader.feature';
+import { Learn } from './learn';
+import { FakeLearningWork } from './learn.spec-support';
+
+describe('the path', () => {
+  let store: ReturnType<typeof openStore>['store'];
+  let fixture: ComponentFixture<Learn>;
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const text = (): string => host().textContent.replace(/\s+/g, ' ');
+  const click = async (name: RegExp): Promise<void> => {
+    [...host().querySelectorAll<HTMLElement>('button')]
+      .find((one) => name.test(one.getAttribute('aria-label') ?? one.textContent))!
+      .click();
+    await fixture.whenStable();
+  };
+
+  beforeEach(async () => {
+    ({ store } = openStore(
+      { provide: LearningWork, useClass: FakeLearningWork },
+      provideRouter([]),
+    ));
+    store.dispatch(GUEST);
+    fixture = TestBed.createComponent(Learn);
+    await fixture.whenStable();
+    await until(() => host().querySelector('.cases') !== null);
+    await fixture.whenStable();
+  });
+
+  it('goes from first things through the stages to whole solves', async () => {
+    const rises = [...host().querySelectorAll<HTMLElement>('sc-ridge button')];
+    expect(rises.at(0)!.textContent).toContain('First things');
+    expect(rises.at(-1)!.textContent).toContain('Whole solves');
+    const router = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    rises.at(0)!.click();
+    rises.at(-1)!.click();
+    expect(router.calls.allArgs()).toEqual([[['/first']], [['/timing']]]);
+    rises.at(-2)!.click();
+    await fixture.whenStable();
+    expect(host().querySelector('h2')!.textContent).toContain(
+      rises.at(-2)!.textContent.trim().split(':')[0]!,
+    );
+  });
+
+  it('says what is to be done today and why, for as long as one sets', async () => {
+    await until(() => /Nothing is due yet/.test(text()));
+    expect(text()).toMatch(/One new thing: “.+”\. [\d.]+ % of solves meet it/);
+    const minutes = host().querySelector<HTMLInputElement>('input[type=number]')!;
+    minutes.value = '900';
+    minutes.dispatchEvent(new Event('change'));
+    await fixture.whenStable();
+    expect(store.selectSignal(readerFeature.selectReaderState)().learning.minutes).toBe(60);
+  });
+
+  it('says how far one comes with the first cases of a stage, more with each', () => {
+    const bars = [...host().querySelectorAll<HTMLElement>('.curve i')];
+    const heights = bars.map(({ style }) => parseFloat(style.height));
+    expect(heights.length).toBeGreaterThan(1);
+    expect(heights).toEqual([...heights].sort((a, b) => a - b));
+    expect(heights.at(-1)).toBeCloseTo(100, 6);
+    expect(text()).toMatch(/With the first \d+ of \d+ you finish [\d.]+ % of cubes with no detour/);
+  });
+
+  it('leaves a case out, remembers that it was, and takes it up again', async () => {
+    const skipped = (): readonly string[] =>
+      store.selectSignal(readerFeature.selectReaderState)().learning.skipped;
+    await click(/^Leave out/);
+    expect(skipped()).toHaveSize(1);
+    expect(host().querySelector('.cases .skipped')!.textContent).toContain('left out');
+    await click(/^Take up/);
+    expect(skipped()).toEqual([]);
+    expect(host().querySelector('.cases .skipped')).toBeNull();
+  });
+});
