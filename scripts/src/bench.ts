@@ -7,6 +7,7 @@ import { walkthroughTimes } from './bench/walkthrough-times.js';
 import { proofTimes } from './bench/proof-times.js';
 import { photographReadings } from './bench/photographs.js';
 import { slipTimes } from './bench/slips.js';
+import { seePictures } from './bench/see-pictures.js';
 import { tapCounts } from './bench/taps.js';
 import { wayTimes } from './bench/ways.js';
 import { buildWeb } from './web-build.js';
@@ -23,7 +24,10 @@ const MEASURES: Record<string, () => object | Promise<object>> = {
     await buildWeb();
     return scriptSizes();
   },
-  learn: learning,
+  learn: async () => {
+    await buildWeb();
+    return { ...learning(), seePictures: await seePictures() };
+  },
   log: logStatistics,
   import: async () => {
     await buildWeb();

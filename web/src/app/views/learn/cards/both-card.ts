@@ -78,12 +78,17 @@ import { Learning, type Answered } from '../learning';
                 <button matButton (click)="say(false, $event.timeStamp)">I do not know it</button>
               </p>
               @if (comparing()) {
-                <sc-crown
-                  class="small"
-                  label="How it should look now"
-                  [stickers]="endPicture()"
-                  [letters]="learning.reader().letters"
-                />
+                @if (endPictures().length > 1) {
+                  <p>Any of these is right.</p>
+                }
+                @for (end of endPictures(); track $index) {
+                  <sc-crown
+                    class="small"
+                    label="How it should look now"
+                    [stickers]="end"
+                    [letters]="learning.reader().letters"
+                  />
+                }
                 <p>
                   <button matButton="filled" (click)="say(true, comparing()!)">
                     Mine looks like that
@@ -143,11 +148,15 @@ export class BothCard {
   });
   private readonly seen = (cube: Cube): ReturnType<typeof stickersSeen> =>
     stickersSeen(paintedFromCube(cube), this.learning.scheme(), this.hold());
-  protected readonly endPicture = computed(() => this.seen(this.ends()[0] ?? this.cube()));
+  /** How it may look in the end; different ways often come to the same. */
+  protected readonly endPictures = computed(() => {
+    const pictures = this.ends().map((end) => this.seen(end));
+    return [...new Map(pictures.map((one) => [one.join(), one])).values()];
+  });
   protected readonly picture = computed(() => {
     const state = this.state();
     if (!state || state.phase === 'setting-up') return this.seen(this.cube());
-    if (state.phase === 'ended') return this.endPicture();
+    if (state.phase === 'ended') return this.endPictures()[0] ?? this.seen(this.cube());
     return this.seen(this.connected() ? state.cube : this.cube());
   });
 
