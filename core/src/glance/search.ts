@@ -464,7 +464,7 @@ const MANY = 100_000;
 /** How much it counts, in looks, that an answer leaves twice as much open: each is tried, the last alone on many. */
 const WORTHS = [0.8, 1.5];
 /** A guess goes by about so many situations. */
-const GUESSED_BY = 20_000;
+const GUESSED_BY = 5000;
 /** More situations than this are not searched but planned by guesses. */
 const SEARCHED = 6000;
 const MOST_NEEDS = 2e7;
