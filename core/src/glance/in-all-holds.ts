@@ -32,19 +32,25 @@ export function inAllHolds(situations: Situations, hold: Hold): Situations {
 
   const gathering = new Gathering(width + 1);
   const goods: Int32Array[] = [];
+  // Millions of times through here: nothing is made anew that need not be.
   let now = new Uint8Array(width + 1);
+  let next = new Uint8Array(width + 1);
   for (let s = 0; s < count; s++) {
     for (let look = 0; look < width; look++) now[look] = situations.seen[look * count + s]!;
-    now[width] = fixed[s]!;
-    let good = Int32Array.from(situations.good.subarray(s * words, (s + 1) * words));
-    const holds = fixed[s] ? 1 : 4;
+    const isFixed = fixed[s]!;
+    now[width] = isFixed;
+    const holds = isFixed ? 1 : 4;
     for (let quarter = 0; quarter < holds; quarter++) {
-      goods[gathering.add(now, weight[s]! / holds)] ??= good;
+      const at = gathering.add(now, weight[s]! / holds);
+      if (!goods[at]) {
+        let good = situations.good.slice(s * words, (s + 1) * words);
+        for (let k = 0; k < quarter; k++) good = turnedGood(good, outcomeAfter);
+        goods[at] = good;
+      }
       if (quarter === holds - 1) break;
-      const next = new Uint8Array(width + 1);
       for (let look = 0; look < width; look++) next[look] = becomes[look]![now[from[look]!]!]!;
-      now = next;
-      good = turnedGood(good, outcomeAfter);
+      next[width] = 0;
+      [now, next] = [next, now];
     }
   }
   const all = gathering.all();
