@@ -223,7 +223,10 @@ const USUAL = {
   shortcuts: true,
 };
 
+/** Takes all pictures, or those that are named. */
 await command(async () => {
+  const names = process.argv.slice(2);
+  const isWanted = (name: string): boolean => names.length === 0 || names.includes(name);
   await buildWeb();
   mkdirSync(FOLDER, { recursive: true });
   await overThrowaway('pictures', async ({ databaseUrl }) => {
@@ -235,6 +238,7 @@ await command(async () => {
     });
     try {
       for (const [name, picture] of Object.entries(PICTURES)) {
+        if (!isWanted(name)) continue;
         const { width = 1280, height = 800, as = 'Runa', go } = picture;
         say(`${name} …`);
         const context = await browser.newContext({
@@ -261,8 +265,10 @@ await command(async () => {
         await page.screenshot({ path: join(FOLDER, `${name}.png`) });
         await context.close();
       }
-      say('handout …');
-      await drawHandout(server.address, join(FOLDER, 'handout.png'));
+      if (isWanted('handout')) {
+        say('handout …');
+        await drawHandout(server.address, join(FOLDER, 'handout.png'));
+      }
     } finally {
       await browser.close();
       await server.stop();

@@ -22,6 +22,7 @@ import { copied } from '../../keeping/reader/reader';
 import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
 import { Crown, type Stroke } from '../../parts/crown/crown';
+import { Pots } from '../../parts/pots/pots';
 import { Picture } from '../../parts/pictures/picture';
 import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
 import { CaseDetail } from './case-detail';
@@ -30,7 +31,17 @@ import { percent } from '../../parts/words/percent';
 /** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
 @Component({
   selector: 'sc-cases',
-  imports: [CaseDetail, Crown, MatButton, MatIcon, MatProgressBar, MethodChoice, Picture, Ridge],
+  imports: [
+    CaseDetail,
+    Crown,
+    MatButton,
+    MatIcon,
+    MatProgressBar,
+    MethodChoice,
+    Picture,
+    Pots,
+    Ridge,
+  ],
   templateUrl: './cases.html',
   styleUrl: './cases.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -62,25 +62,8 @@ const DAYS = 14;
       }
     </div>
   `,
+  styleUrl: './page.scss',
   styles: `
-    .page {
-      max-width: 80rem;
-      margin: 0 auto;
-      padding: 12px 24px 24px;
-    }
-    header {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 8px 16px;
-      align-items: center;
-      margin-bottom: 12px;
-    }
-    h1 {
-      font-size: 1.4rem;
-    }
-    .quiet {
-      color: var(--quiet);
-    }
     .charts {
       display: grid;
       grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -91,11 +74,6 @@ const DAYS = 14;
     }
     .fit {
       margin-top: 12px;
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
     @media (max-width: 62em) {
       .charts {

@@ -74,7 +74,7 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
     TurnTile,
   ],
   templateUrl: './lesson.html',
-  styleUrl: './lesson.scss',
+  styleUrls: ['./page.scss', './lesson.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Lesson {

@@ -28,6 +28,7 @@ import { toDataURL } from 'qrcode';
 import { LearningWork } from '../../asking/learning-work';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
 import { Crown, type Stroke } from '../../parts/crown/crown';
+import { Pots } from '../../parts/pots/pots';
 import { CubeView } from '../../parts/cube/cube-view';
 import { TurnTile } from '../../parts/tiles/turn-tile';
 import { counted } from '../../parts/words/counted';
@@ -47,9 +48,9 @@ const HANDED = 'A pattern handed to you';
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
   selector: 'sc-patterns',
-  imports: [Crown, CubeView, MatButton, RouterLink, TurnTile],
+  imports: [Crown, CubeView, MatButton, Pots, RouterLink, TurnTile],
   templateUrl: './patterns.html',
-  styleUrl: './patterns.scss',
+  styleUrls: ['./page.scss', './patterns.scss'],
   host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -132,7 +132,7 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
       </div>
     </div>
   `,
-  styleUrl: './plan-look.scss',
+  styleUrls: ['./page.scss', './plan-look.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PlanLook {

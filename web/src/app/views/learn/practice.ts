@@ -49,7 +49,7 @@ const BECAUSE = {
   imports: [BothCard, MatButton, MatProgressBar, ReadCard, RouterLink, SeeCard, Segments, TurnCard],
   providers: [Session],
   templateUrl: './practice.html',
-  styleUrl: './practice.scss',
+  styleUrls: ['./page.scss', './practice.scss'],
   host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -1,0 +1,32 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import type { Colour } from '@sleetcrest/core';
+
+/** The six colours, one of which is painted with. */
+@Component({
+  selector: 'sc-pots',
+  template: `
+    <div role="group" aria-label="Colour to paint with">
+      @for (colour of colours(); track colour) {
+        <button
+          type="button"
+          [attr.aria-pressed]="chosen() === colour"
+          [attr.aria-label]="colour"
+          [style.background]="'var(--sticker-' + colour + ')'"
+          [style.color]="'var(--on-sticker-' + colour + ')'"
+          (click)="picked.emit(colour)"
+        >
+          {{ letters() ? colour[0].toUpperCase() : '' }}
+        </button>
+      }
+      <ng-content />
+    </div>
+  `,
+  styleUrl: './pots.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Pots {
+  readonly colours = input.required<readonly Colour[]>();
+  readonly chosen = input<Colour | null>(null);
+  readonly letters = input(false);
+  readonly picked = output<Colour>();
+}
