@@ -206,8 +206,8 @@ describe('cube methods and prove', () => {
 
   it('tell what to look at, by what is in sight', async () => {
     const { json } = await cube(['glance', '--approach', 'ycross-two']);
-    expect(glanceSchema.parse(json)).toEqual(jasmine.objectContaining({ worst: 3, open: 0 }));
-    const ahead = (await cube(['glance', '--approach', 'edges-match', '--sight', 'ahead'])).json;
+    expect(glanceSchema.parse(json())).toEqual(jasmine.objectContaining({ worst: 3, open: 0 }));
+    const ahead = (await cube(['glance', '--approach', 'edges-match', '--sight', 'ahead'])).json();
     expect(glanceSchema.parse(ahead).open).toBeGreaterThan(0.9);
   });
 
