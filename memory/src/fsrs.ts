@@ -1,5 +1,10 @@
 import type { Memory, Rating, Trace } from '@sleetcrest/core/practice';
-import { computeDecayFactor, FSRSAlgorithm, generatorParameters } from 'ts-fsrs';
+import {
+  computeDecayFactor,
+  FSRSAlgorithm,
+  generatorParameters,
+  type FSRSParameters,
+} from 'ts-fsrs';
 
 /** The parameters of the model: how long what was learned stays, on what it depends. */
 export type Weights = readonly number[];
@@ -13,12 +18,20 @@ const MOST_DAYS = 365;
 /** So that a whole day does not come out just below itself. */
 const ROUNDED = 1e-6;
 
+/** Its parameters never change, so nothing need watch each reading of them, of which there are millions. */
+class Model extends FSRSAlgorithm {
+  constructor(parameters: FSRSParameters) {
+    super(parameters);
+    this.param = { ...this.param };
+  }
+}
+
 /**
  * The memory that practice is planned by: FSRS as `ts-fsrs` computes it, asked for its numbers
  * alone. It reads no clock, and nothing in it is left to chance.
  */
 export function fsrsMemory(weights: Weights = USUAL_WEIGHTS): Memory {
-  const model = new FSRSAlgorithm(generatorParameters({ w: [...weights], enable_fuzz: false }));
+  const model = new Model(generatorParameters({ w: [...weights], enable_fuzz: false }));
   const { decay, factor } = computeDecayFactor([...weights]);
   return {
     after: (trace: Trace | null, days: number, rating: Rating, recall?: number) =>

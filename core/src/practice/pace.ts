@@ -26,9 +26,7 @@ const TYPICAL: Readonly<Record<CardKind, { begin: number; each: number }>> = {
  */
 export class Pace {
   /** By kind and input. */
-  private readonly usual: Usual[][] = CARD_KINDS.map(() =>
-    INPUTS.map(() => ({ sorted: [], order: [], at: 0 })),
-  );
+  private readonly usual: Usual[][] = CARD_KINDS.map(() => INPUTS.map(() => new Usual()));
 
   private usualOf({ kind, by }: Pick<Review, 'kind' | 'by'>): Usual {
     return this.usual[CARD_KINDS.indexOf(kind)]![INPUTS.indexOf(by)]!;
@@ -37,82 +35,92 @@ export class Pace {
   /** The rating of an answer by what was usual before it. */
   rate(review: Review): Rating {
     if (!review.right) return RATINGS.again;
-    const times = this.usualOf(review).sorted;
-    if (times.length < ENOUGH) return RATINGS.good;
-    const usual = medianOf(times);
-    const deviation = Math.max(LEAST_DEVIATION, AS_DEVIATION * medianAway(times, usual));
+    const times = this.usualOf(review);
+    if (times.count < ENOUGH) return RATINGS.good;
+    const usual = times.median();
+    const deviation = Math.max(LEAST_DEVIATION, AS_DEVIATION * times.medianAway());
     const far = (paceOf(review) - usual) / deviation;
     return far > FAR ? RATINGS.hard : far < -FAR ? RATINGS.easy : RATINGS.good;
   }
 
   /** Takes a right answer into what is usual. */
   add(review: Review): void {
-    if (!review.right) return;
-    const { sorted, order } = this.usualOf(review);
-    const pace = paceOf(review);
-    sorted.splice(placeOf(sorted, pace), 0, pace);
-    if (order.length < REMEMBERED) {
-      order.push(pace);
-      return;
-    }
-    // The oldest gives its place to the newest.
-    const usual = this.usualOf(review);
-    sorted.splice(placeOf(sorted, order[usual.at]!), 1);
-    order[usual.at] = pace;
-    usual.at = (usual.at + 1) % REMEMBERED;
+    if (review.right) this.usualOf(review).add(paceOf(review));
   }
 
   /** How long an answer to such a card usually takes. */
   seconds(kind: CardKind, turns: number): number {
     const { begin, each } = TYPICAL[kind];
     const typical = begin + each * turns;
-    const most = this.usual[CARD_KINDS.indexOf(kind)]!.map(({ sorted }) => sorted).reduce((a, b) =>
-      b.length > a.length ? b : a,
+    const most = this.usual[CARD_KINDS.indexOf(kind)]!.reduce((a, b) =>
+      b.count > a.count ? b : a,
     );
-    if (most.length < ENOUGH) return typical;
-    return Math.exp(medianOf(most)) * (1 + turns);
+    if (most.count < ENOUGH) return typical;
+    return Math.exp(most.median()) * (1 + turns);
   }
-}
-
-/** What is usual for one kind of card and one input. */
-interface Usual {
-  readonly sorted: number[];
-  /** The same in the order they came; once there are enough, a ring from `at` on. */
-  readonly order: number[];
-  at: number;
 }
 
 /** The logarithm of the seconds for each turn, looking at it counted as one. */
 const paceOf = ({ seconds, turns }: Review): number =>
   Math.log(Math.max(0.01, seconds) / (1 + turns));
 
-function medianOf(sorted: readonly number[]): number {
-  const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
-}
+/**
+ * What is usual for one kind of card and one input: the newest values, kept sorted. In place, since
+ * many thousands pass through here each time all is made anew.
+ */
+class Usual {
+  count = 0;
+  private readonly sorted = new Float64Array(REMEMBERED);
+  /** The same in the order they came; once there are enough, a ring from `oldest` on. */
+  private readonly order = new Float64Array(REMEMBERED);
+  private oldest = 0;
 
-/** The median of how far sorted values are from their middle: walked outwards from there. */
-function medianAway(sorted: readonly number[], middle: number): number {
-  let high = sorted.length >> 1;
-  let low = high - 1;
-  let away = 0;
-  for (let k = 0; k <= sorted.length >> 1; k++) {
-    const below = low >= 0 ? middle - sorted[low]! : Infinity;
-    const above = high < sorted.length ? sorted[high]! - middle : Infinity;
-    if (below < above) low--;
-    else high++;
-    away = Math.min(below, above);
+  /** Takes a value in; the oldest gives its place to it where there are enough. */
+  add(value: number): void {
+    const { sorted, order } = this;
+    let at = this.count;
+    if (this.count < REMEMBERED) order[this.count++] = value;
+    else {
+      at = this.placeOf(order[this.oldest]!);
+      order[this.oldest] = value;
+      this.oldest = (this.oldest + 1) % REMEMBERED;
+    }
+    for (; at > 0 && sorted[at - 1]! > value; at--) sorted[at] = sorted[at - 1]!;
+    for (; at + 1 < this.count && sorted[at + 1]! < value; at++) sorted[at] = sorted[at + 1]!;
+    sorted[at] = value;
   }
-  return away;
-}
 
-/** Where a value belongs among sorted ones: before those not smaller. */
-function placeOf(sorted: readonly number[], value: number): number {
-  let low = 0;
-  for (let high = sorted.length; low < high;) {
-    const middle = (low + high) >> 1;
-    if (sorted[middle]! < value) low = middle + 1;
-    else high = middle;
+  median(): number {
+    const { sorted, count } = this;
+    const middle = count >> 1;
+    return count % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
   }
-  return low;
+
+  /** The median of how far the values are from their median: walked outwards from there. */
+  medianAway(): number {
+    const { sorted, count } = this;
+    const median = this.median();
+    let high = count >> 1;
+    let low = high - 1;
+    let away = 0;
+    for (let k = 0; k <= count >> 1; k++) {
+      const below = low >= 0 ? median - sorted[low]! : Infinity;
+      const above = high < count ? sorted[high]! - median : Infinity;
+      if (below < above) low--;
+      else high++;
+      away = Math.min(below, above);
+    }
+    return away;
+  }
+
+  /** Where a value stands. */
+  private placeOf(value: number): number {
+    let low = 0;
+    for (let high = this.count; low < high;) {
+      const middle = (low + high) >> 1;
+      if (this.sorted[middle]! < value) low = middle + 1;
+      else high = middle;
+    }
+    return low;
+  }
 }

@@ -30,9 +30,19 @@ export const cardKey = ({ kind, item }: Pick<Review, 'kind' | 'item'>): string =
 
 /** In the order they were given; of the same moment, by id: on every device the same. */
 export function oldestFirst(a: Review, b: Review): number {
-  const later = Date.parse(a.at) - Date.parse(b.at);
+  const later = isSameClock(a.at, b.at)
+    ? Number(a.at > b.at) - Number(a.at < b.at)
+    : Date.parse(a.at) - Date.parse(b.at);
   return later !== 0 ? later : a.id < b.id ? -1 : a.id > b.id ? 1 : 0;
 }
+
+/** Whether two moments are written alike, in one offset: then the later one reads later. */
+const isSameClock = (a: string, b: string): boolean =>
+  a.length === b.length &&
+  (a.endsWith('Z') ? b.endsWith('Z') : a.slice(OFFSET) === b.slice(OFFSET));
+
+/** Where `+01:00` begins, from the end. */
+const OFFSET = -6;
 
 const DAY = 86_400_000;
 
