@@ -8,6 +8,7 @@ export interface Gathered {
 }
 
 const FIRST_ROOM = 1 << 12;
+const GROWS = 4;
 /** Codes are below this. */
 const CODES = 128;
 
@@ -19,6 +20,8 @@ export class Gathering {
   private codes: Uint8Array;
   private weight = new Float64Array(FIRST_ROOM);
   private slots = new Int32Array(FIRST_ROOM * 2).fill(-1);
+  /** Of each, so that making room need not go through its codes. */
+  private hashes = new Int32Array(FIRST_ROOM);
   private count = 0;
   private total = 0;
   private readonly mixed: Uint32Array;
@@ -37,11 +40,12 @@ export class Gathering {
     const { width, mixed } = this;
     let hash = 0;
     for (let k = 0; k < width; k++) hash ^= mixed[k * CODES + codes[k]!]!;
+    hash = (hash ^ (hash >>> 16)) | 0;
     this.total += weight;
     const mask = this.slots.length - 1;
-    let slot = (hash ^ (hash >>> 16)) & mask;
+    let slot = hash & mask;
     for (let one = this.slots[slot]!; one >= 0; one = this.slots[slot]!) {
-      if (this.is(one, codes)) {
+      if (this.hashes[one] === hash && this.is(one, codes)) {
         this.weight[one]! += weight;
         return one;
       }
@@ -53,7 +57,9 @@ export class Gathering {
       return this.add(codes, weight);
     }
     this.slots[slot] = this.count;
-    this.codes.set(codes.subarray(0, width), this.count * width);
+    this.hashes[this.count] = hash;
+    const from = this.count * width;
+    for (let k = 0; k < width; k++) this.codes[from + k] = codes[k]!;
     this.weight[this.count] = weight;
     return this.count++;
   }
@@ -74,21 +80,21 @@ export class Gathering {
   }
 
   private grow(): void {
-    const { width, mixed } = this;
-    const codes = new Uint8Array(this.codes.length * 2);
+    const codes = new Uint8Array(this.codes.length * GROWS);
     codes.set(this.codes);
-    const weight = new Float64Array(this.weight.length * 2);
+    const weight = new Float64Array(this.weight.length * GROWS);
     weight.set(this.weight);
+    const hashes = new Int32Array(weight.length);
+    hashes.set(this.hashes);
     this.slots = new Int32Array(weight.length * 2).fill(-1);
     const mask = this.slots.length - 1;
     for (let one = 0; one < this.count; one++) {
-      let hash = 0;
-      for (let k = 0; k < width; k++) hash ^= mixed[k * CODES + codes[one * width + k]!]!;
-      let slot = (hash ^ (hash >>> 16)) & mask;
+      let slot = hashes[one]! & mask;
       while (this.slots[slot]! >= 0) slot = (slot + 1) & mask;
       this.slots[slot] = one;
     }
     this.codes = codes;
     this.weight = weight;
+    this.hashes = hashes;
   }
 }

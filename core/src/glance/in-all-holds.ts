@@ -31,7 +31,8 @@ export function inAllHolds(situations: Situations, hold: Hold): Situations {
   );
 
   const gathering = new Gathering(width + 1);
-  const goods: Int32Array[] = [];
+  // By situation in all holds: which one it is, turned how often.
+  const sources: number[] = [];
   // Millions of times through here: nothing is made anew that need not be.
   let now = new Uint8Array(width + 1);
   let next = new Uint8Array(width + 1);
@@ -42,11 +43,7 @@ export function inAllHolds(situations: Situations, hold: Hold): Situations {
     const holds = isFixed ? 1 : 4;
     for (let quarter = 0; quarter < holds; quarter++) {
       const at = gathering.add(now, weight[s]! / holds);
-      if (!goods[at]) {
-        let good = situations.good.slice(s * words, (s + 1) * words);
-        for (let k = 0; k < quarter; k++) good = turnedGood(good, outcomeAfter);
-        goods[at] = good;
-      }
+      if (at === sources.length) sources.push(s * 4 + quarter);
       if (quarter === holds - 1) break;
       for (let look = 0; look < width; look++) next[look] = becomes[look]![now[from[look]!]!]!;
       next[width] = 0;
@@ -61,7 +58,18 @@ export function inAllHolds(situations: Situations, hold: Hold): Situations {
     }
   }
   const good = new Int32Array(words * all.count);
-  goods.forEach((bits, s) => good.set(bits, s * words));
+  const after = [...outcomes.keys()].map((k) => [k]);
+  for (const to of after) for (let k = 0; k < 3; k++) to.push(outcomeAfter[to[k]!]!);
+  sources.forEach((source, s) => {
+    const quarter = source & 3;
+    const from = (source >> 2) * words;
+    for (let word = 0; word < words; word++) {
+      for (let bits = situations.good[from + word]!; bits !== 0; bits &= bits - 1) {
+        const to = after[word * 32 + 31 - Math.clz32(bits & -bits)]![quarter]!;
+        good[s * words + (to >> 5)]! |= 1 << (to & 31);
+      }
+    }
+  });
   return {
     ...situations,
     count: all.count,
@@ -108,12 +116,4 @@ function placeAfter(name: string, hold: Hold, turned: Hold): string {
   const place = PLACES.find((one) => one.name === name)!;
   const sticker = stickerSeenInHold(turned, stickerInHold(hold, place.stickers[0]!));
   return PLACES[STICKER_PLACE[sticker]!]!.name;
-}
-
-function turnedGood(good: Int32Array, after: readonly number[]): Int32Array<ArrayBuffer> {
-  const turned = new Int32Array(good.length);
-  after.forEach((to, from) => {
-    if ((good[from >> 5]! >> (from & 31)) & 1) turned[to >> 5]! |= 1 << (to & 31);
-  });
-  return turned;
 }

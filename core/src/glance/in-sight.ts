@@ -1,4 +1,4 @@
-import { roughly, TELLS, exactly, type Outcome, type Situations } from './situations.js';
+import { exactly, KEYS, roughly, TELLS, type Outcome, type Situations } from './situations.js';
 
 /** The cases it can be where what may be looked at does not tell what is good. */
 export interface InSight {
@@ -13,8 +13,6 @@ export interface InSight {
   /** Sets of cases that cannot be told apart, each once. */
   readonly alike: readonly (readonly string[])[];
 }
-
-const KEYS = 16;
 
 /**
  * Finds where the looks that may be taken, all of them together, do not tell what is good; there

@@ -15,22 +15,28 @@ export function informationNeeded({
   seen,
 }: Situations): number {
   const often = new Float64Array(outcomes.length);
-  const each = (s: number, tell: (outcome: number) => void): void => {
-    for (let word = 0; word < words; word++) {
-      for (let bits = good[s * words + word]!; bits !== 0; bits &= bits - 1) {
-        tell(word * 32 + 31 - Math.clz32(bits & -bits));
-      }
+  for (let at = 0; at < count * words; at++) {
+    for (let bits = good[at]!; bits !== 0; bits &= bits - 1) {
+      often[(at % words) * 32 + lowest(bits)]! += weight[Math.floor(at / words)]!;
     }
-  };
-  for (let s = 0; s < count; s++) each(s, (outcome) => (often[outcome]! += weight[s]!));
+  }
   let bits = 0;
   for (let s = 0; s < count; s++) {
     let most = 0;
-    each(s, (outcome) => (most = Math.max(most, often[outcome]!)));
+    for (let word = 0; word < words; word++) {
+      for (let left = good[s * words + word]!; left !== 0; left &= left - 1) {
+        most = Math.max(most, often[word * 32 + lowest(left)]!);
+      }
+    }
     bits -= weight[s]! * Math.log2(Math.min(1, most));
   }
-  const answers = lookables.map(
-    (_, look) => new Set(seen.subarray(look * count, (look + 1) * count)).size,
-  );
+  const answers = lookables.map((_, look) => {
+    const met = new Uint8Array(256);
+    for (let s = 0; s < count; s++) met[seen[look * count + s]!] = 1;
+    return met.reduce((sum, one) => sum + one, 0);
+  });
   return bits / Math.log2(Math.max(2, ...answers));
 }
+
+/** The number of the lowest bit that is set. */
+const lowest = (bits: number): number => 31 - Math.clz32(bits & -bits);

@@ -1,12 +1,13 @@
 import type { SearchApproach } from '../approaches/approach.js';
-import { colourAt, placeOfPiece, type Cube } from '../cube/cube.js';
+import type { Cube } from '../cube/cube.js';
 import { faceInHold, HOME_HOLD, stickerSeenInHold, turnedOver, type Hold } from '../cube/holds.js';
-import { PLACES, STICKER_PLACE } from '../cube/pieces.js';
+import { CORNER_COUNT, PLACES, STICKER_PLACE } from '../cube/pieces.js';
 import { FRONT, opposite, SIDE_LETTERS, UP, type Side } from '../cube/sides.js';
 import { runnerFor } from '../methods/stage-runner.js';
 import type { PairsRunner } from '../methods/pairs-runner.js';
 import { pairStarts, startsOf } from '../methods/starts.js';
 import { pairTables, ROOM_COUNT } from '../search/pair-tables.js';
+import { placeOf, whereIs } from '../search/piece-moves.js';
 import { goalHolds, layersOf } from '../stages/goals.js';
 import { Gathering } from './gathering.js';
 import { packed, type Look, type Lookable, type Situations } from './situations.js';
@@ -59,6 +60,7 @@ class PieceGathering {
   private readonly gathering: Gathering;
   private readonly goods: number[] = [];
   private readonly codes: Uint8Array;
+  private readonly bits: ReadonlyMap<string, number>;
 
   constructor(
     private readonly approach: SearchApproach,
@@ -66,12 +68,13 @@ class PieceGathering {
   ) {
     this.gathering = new Gathering(asked.length);
     this.codes = new Uint8Array(asked.length);
+    this.bits = new Map(approach.cases.map(({ id }, k) => [id, 1 << k]));
   }
 
   add(cube: Cube, caseId: string, weight: number): void {
-    this.asked.forEach(({ ask }, k) => (this.codes[k] = ask(cube)));
+    for (let k = 0; k < this.asked.length; k++) this.codes[k] = this.asked[k]!.ask(cube);
     const at = this.gathering.add(this.codes, weight);
-    const bit = 1 << this.approach.cases.findIndex(({ id }) => id === caseId);
+    const bit = this.bits.get(caseId)!;
     this.goods[at] = (this.goods[at] ?? bit) & bit;
   }
 
@@ -105,26 +108,28 @@ class PieceGathering {
   }
 }
 
-/** In which layer a piece is, where in it, and which way its first colour (or front's) faces. */
+/**
+ * In which layer a piece is, where in it, and which way its first colour (or front's) faces: told
+ * for each of the 24 ways it can be once, since it is asked of hundreds of thousands of cubes.
+ */
 function askWhere(piece: number, name: string, hold: Hold, colour: Side): Asked[] {
-  const place = (cube: Cube): string => nameInHold(hold, placeOfPiece(cube, piece));
-  const layerOf = (name: string): number =>
-    name.startsWith('U') ? 0 : name.startsWith('D') ? 2 : 1;
-  return [
-    { look: { piece: name, asks: 'layer' }, ask: (cube) => layerOf(place(cube)) },
-    {
-      look: { piece: name, asks: 'where' },
-      ask: (cube) => WHERES.indexOf(place(cube).replace(/^[UD]/, '')),
-    },
-    {
-      look: { piece: name, asks: 'facing' },
-      ask: (cube) => {
-        const at = PLACES[placeOfPiece(cube, piece)]!;
-        const sticker = at.stickers.find((one) => colourAt(cube, one) === colour)!;
-        return faceInHold(hold, Math.floor(sticker / 9) as Side);
-      },
-    },
-  ];
+  const kind = piece < CORNER_COUNT ? 'corner' : 'edge';
+  const slot = PLACES[piece]!.sides.indexOf(colour);
+  const kinds = PLACES[piece]!.sides.length;
+  const answers = Array.from({ length: 24 }, (_, where) => {
+    const place = placeOf(where, kind);
+    const at = nameInHold(hold, place);
+    const sticker = PLACES[place]!.stickers[(slot + (where % kinds)) % kinds]!;
+    return {
+      layer: at.startsWith('U') ? 0 : at.startsWith('D') ? 2 : 1,
+      where: WHERES.indexOf(at.replace(/^[UD]/, '')),
+      facing: faceInHold(hold, Math.floor(sticker / 9) as Side),
+    };
+  });
+  return (['layer', 'where', 'facing'] as const).map((asks) => {
+    const told = answers.map((one) => one[asks]);
+    return { look: { piece: name, asks }, ask: (cube) => told[whereIs(cube, piece)]! };
+  });
 }
 
 const nameInHold = (hold: Hold, place: number): string =>

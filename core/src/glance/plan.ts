@@ -6,8 +6,9 @@ import { informationNeeded } from './information.js';
 import { situationsOfPatterns } from './of-patterns.js';
 import { roleOfFace } from './roles.js';
 import { answerWords, situationsOfSearch } from './of-search.js';
-import { GlanceSearch, NotTold, type Found, type SearchResult } from './search.js';
-import { BARE_OPPOSITE, type Look, type Outcome, type Situations } from './situations.js';
+import { NotTold, type Found } from './guessed.js';
+import { GlanceSearch, type SearchResult } from './search.js';
+import { BARE_OPPOSITE, KEYS, type Look, type Outcome, type Situations } from './situations.js';
 
 /** What one may look at: only what is in sight as the cube is held, or also the back, left and below. */
 export type Sight = 'ahead' | 'around';
@@ -126,6 +127,7 @@ function worstOf(found: Found, situations: Situations): number {
 
 class TreeWriter {
   private readonly situations: Situations;
+  private readonly known = new Map<number, readonly string[]>();
 
   constructor(
     private readonly inSight: InSight,
@@ -152,7 +154,7 @@ class TreeWriter {
           const states = Int32Array.from([...same.found.states, ...then.states]);
           same.found = { outcome: then.outcome, states };
         }
-      } else joined.push({ seen, part, found: then });
+      } else joined.push({ seen: [...seen], part, found: then });
     }
     return {
       look: lookable.look,
@@ -169,7 +171,15 @@ class TreeWriter {
     return [...cases];
   }
 
-  private words(look: number, code: number, rough: boolean): string[] {
+  /** What was seen, in words; wide plans have many thousand answers, but few that differ. */
+  private words(look: number, code: number, rough: boolean): readonly string[] {
+    const key = (look * KEYS + code) * 2 + Number(rough);
+    let words = this.known.get(key);
+    if (!words) this.known.set(key, (words = this.wordsOf(look, code, rough)));
+    return words;
+  }
+
+  private wordsOf(look: number, code: number, rough: boolean): string[] {
     const { look: what, answers, rough: roughOf } = this.situations.lookables[look]!;
     const codes = rough
       ? answers.flatMap((_, exact) => (roughOf[exact] === code ? [exact] : []))

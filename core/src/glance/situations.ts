@@ -70,6 +70,9 @@ export const roughly = (seen: number): number => (seen >> 3) & 7;
 export const packed = (exact: number, rough: number, tells: boolean): number =>
   exact | (rough << 3) | (tells ? TELLS : 0);
 
+/** Answers have codes below 8; rough ones, where both may be given, 8 more. */
+export const KEYS = 16;
+
 /** How far a number of quarter turns of the whole cube goes. */
 export const AWAY = [0, 1, 2, 1];
 

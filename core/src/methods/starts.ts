@@ -41,11 +41,12 @@ function* twists(count: number, kinds: number): Generator<number[]> {
 function* placements(pieces: number[], places: number[]): Generator<Cube> {
   const kinds = PLACES[pieces[0]!]!.sides.length;
   const others = places.filter((place) => !pieces.includes(place));
+  const everyTwist = [...twists(pieces.length, kinds)];
   for (const chosen of arrangements(places, pieces.length)) {
     const cube = solvedCube();
     const left = places.filter((place) => !chosen.includes(place));
     left.forEach((place, k) => (cube[place] = placeValue(others[k]!, 0)));
-    for (const turned of twists(pieces.length, kinds)) {
+    for (const turned of everyTwist) {
       chosen.forEach((place, k) => (cube[place] = placeValue(pieces[k]!, turned[k]!)));
       yield cube.slice();
     }
