@@ -2,3 +2,4 @@
 export * from './path.js';
 export * from './method-path.js';
 export * from './show-case.js';
+export * from './came-out.js';

@@ -1,14 +1,12 @@
 import { colourOfValue, copyCube, solvedCube, type Cube } from '../cube/cube.js';
 import { CORNER_COUNT, PLACE_COUNT, PLACES } from '../cube/pieces.js';
-
 import { UNSEEN, type Painted } from '../cube/painted.js';
-import { turnInHold, type Hold } from '../cube/holds.js';
-import { applyTurn } from '../cube/turns.js';
-import { applyMoves, holdAfter, isWholeCube, ownTurns, type Move } from '../notation/moves.js';
+import type { Hold } from '../cube/holds.js';
+import { applyMoves, ownTurns, type Move } from '../notation/moves.js';
 import { simplifyMoves } from '../notation/simplify.js';
 import { SECOND_SLIP, STEP_SINCE, type SlipKind } from './kinds.js';
 import { cubesOf, type MeantStep } from './meant.js';
-import { Sequence, type Detour } from './sequence.js';
+import { Sequence, walkOn, type Detour } from './sequence.js';
 
 /** One thing that went wrong. */
 export interface Slip {
@@ -126,23 +124,6 @@ export function explain(before: Cube, steps: readonly MeantStep[], seen: Painted
 
 /** Told of each fit: the detours, and the moves they are of where the other hand did them. */
 type Find = (detours: readonly Detour[], mirrored?: readonly Move[]) => void;
-
-/** Walks the moves as meant from a place and a hold, and looks about at every place on the way. */
-function walkOn(
-  sequence: Sequence,
-  from: { at: number; hold: Hold; cube: Cube },
-  look: (cube: Cube, at: number, hold: Hold) => void,
-): void {
-  const cube = copyCube(from.cube);
-  let hold = from.hold;
-  for (let at = from.at; at <= sequence.length; at++) {
-    look(cube, at, hold);
-    const move = sequence.step.moves[at];
-    if (move === undefined) break;
-    if (isWholeCube(move)) hold = holdAfter(hold, move);
-    else applyTurn(cube, turnInHold(hold, move));
-  }
-}
 
 /** The detours at a place that lead to the cube seen. */
 function fitting(

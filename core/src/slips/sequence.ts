@@ -1,4 +1,4 @@
-import { compose, composeInto, solvedCube, type Cube } from '../cube/cube.js';
+import { compose, composeInto, copyCube, solvedCube, type Cube } from '../cube/cube.js';
 import { HOLD_COUNT, turnInHold, type Hold } from '../cube/holds.js';
 import { PLACE_COUNT } from '../cube/pieces.js';
 import { DOWN, opposite, SIDES, UP, type Side } from '../cube/sides.js';
@@ -208,3 +208,20 @@ const WHOLE_LIKE: readonly ((quarters: number) => Move)[] = [
     (quarters: number) =>
       wholeTurn(axis!, (sign! * quarters + 4) % 4),
 );
+
+/** Walks the moves as meant from a place and a hold, and looks about at every place on the way. */
+export function walkOn(
+  sequence: Sequence,
+  from: { at: number; hold: Hold; cube: Cube },
+  look: (cube: Cube, at: number, hold: Hold) => void,
+): void {
+  const cube = copyCube(from.cube);
+  let hold = from.hold;
+  for (let at = from.at; at <= sequence.length; at++) {
+    look(cube, at, hold);
+    const move = sequence.step.moves[at];
+    if (move === undefined) break;
+    if (isWholeCube(move)) hold = holdAfter(hold, move);
+    else applyTurn(cube, turnInHold(hold, move));
+  }
+}

@@ -1,0 +1,117 @@
+import { STANDARD_SCHEME } from '../cube/colours.js';
+import { colourAt, copyCube, sameCube, type Cube } from '../cube/cube.js';
+import { stickerInHold } from '../cube/holds.js';
+import { paintedFromCube, UNSEEN, unseenCube, type Painted } from '../cube/painted.js';
+import { UP } from '../cube/sides.js';
+import { methodById, METHODS } from '../methods/named.js';
+import { resolveMethod } from '../methods/resolve.js';
+import { setUpFor } from '../methods/set-up.js';
+import type { Method } from '../methods/walkthrough.js';
+import { invertMove } from '../notation/moves.js';
+import { readMoves } from '../notation/read.js';
+import { cubesOf } from '../slips/meant.js';
+import { slippedCubes } from '../slips/slipped.js';
+import { cameOut, tellingStickers, type Done } from './came-out.js';
+import { caseStep } from './show-case.js';
+
+function doneOn(caseId: string, method: Method): Done {
+  const made = setUpFor(caseId, method, 3, UP);
+  if (!made.ok) throw new Error(made.error);
+  return { ...made.value, ...caseStep(made.value, caseId, method, UP)!, case: caseId };
+}
+
+const stepOf = ({ doneIn, lineUp, sequence }: Done) => {
+  const [lining, main] = [lineUp, sequence].map((text) => {
+    const read = readMoves(text);
+    if (!read.ok) throw new Error(read.error.message);
+    return read.value;
+  });
+  return { hold: doneIn, moves: [...lining!, ...main!], lineUpCount: lining!.length };
+};
+
+/** What is seen of a cube at these stickers of the hold. */
+function seenAt(cube: Cube, { hold }: Done, stickers: readonly number[]): Painted {
+  const seen = unseenCube();
+  for (const one of stickers) {
+    const own = stickerInHold(hold, one);
+    seen[own] = colourAt(cube, own);
+  }
+  return seen;
+}
+
+describe('how a case came out on a cube in hand', () => {
+  it('is told by at most eight stickers in sight, for every case and every one slip', () => {
+    const met = new Set<string>();
+    for (const method of METHODS) {
+      const approaches = resolveMethod(method);
+      if (!approaches.ok) throw new Error(approaches.error);
+      for (const { id } of approaches.value.flatMap(
+        ({ cases }) => cases as readonly { id: string }[],
+      )) {
+        if (met.has(id)) continue;
+        met.add(id);
+        const done = doneOn(id, method);
+        const stickers = tellingStickers(done, method, UP);
+        expect(stickers.length).withContext(id).toBeLessThanOrEqual(8);
+        expect(stickers.every((one) => [UP, 1, 2].includes(Math.floor(one / 9))))
+          .withContext(id)
+          .toBeTrue();
+        const shows = (cube: Cube): string =>
+          stickers.map((one) => colourAt(cube, stickerInHold(done.hold, one))).join();
+        const right = new Set(done.ends.map(shows));
+        const untold = slippedCubes(done.cube, stepOf(done)).filter(
+          (cube) => right.has(shows(cube)) && !done.ends.some((end) => sameCube(end, cube)),
+        );
+        expect(untold.length).withContext(id).toBe(0);
+      }
+    }
+    expect(met.size).toBeGreaterThan(90);
+  });
+
+  const method = methodById('front-right')!;
+  const told = (done: Done, cube: Cube) => {
+    const seen = seenAt(cube, done, tellingStickers(done, method, UP));
+    return cameOut(done, method, UP, seen, STANDARD_SCHEME);
+  };
+
+  it('is right after every way of doing it', () => {
+    const done = doneOn('cycle-one/once', method);
+    for (const end of done.ends) {
+      expect(told(done, end)).toEqual({ right: true, says: [], instead: '' });
+    }
+  });
+
+  it('tells a turn that went the other way', () => {
+    const done = doneOn('cycle-one/once', method);
+    const step = stepOf(done);
+    const at = step.moves.findIndex((move) => move % 3 !== 1);
+    const moves = step.moves.map((move, k) => (k === at ? invertMove(move) : move));
+    const cube = cubesOf(done.cube, [{ ...step, moves }]).at(-1)!;
+    const { right, says } = told(done, cube);
+    expect(right).toBeFalse();
+    expect(says.join()).toContain(`At turn ${at + 1}`);
+    // All of it seen, nothing else can have happened.
+    const whole = cameOut(done, method, UP, paintedFromCube(cube), STANDARD_SCHEME);
+    expect(whole.says[0]).toContain('went the other way');
+  });
+
+  it('names the case that was done instead', () => {
+    const stepUp = methodById('step-up')!;
+    const done = doneOn('cycle-two/right', stepUp);
+    const step = { ...stepOf(doneOn('cycle-two/left', stepUp)), hold: done.doneIn };
+    const cube = cubesOf(done.cube, [step]).at(-1)!;
+    const seen = seenAt(cube, done, tellingStickers(done, stepUp, UP));
+    expect(cameOut(done, stepUp, UP, seen, STANDARD_SCHEME)).toEqual({
+      ...{ right: false, says: [], instead: 'cycle-two/left' },
+    });
+  });
+
+  it('says nothing of a cube that nothing explains', () => {
+    const done = doneOn('cycle-one/once', method);
+    const cube = copyCube(done.cube);
+    const seen = paintedFromCube(cube).map((colour, k) => (k === 4 ? colour : 5 - colour));
+    const out = cameOut(done, method, UP, seen, STANDARD_SCHEME);
+    expect(out).toEqual({ right: false, says: [], instead: '' });
+    expect(seen).not.toContain(UNSEEN);
+  });
+});
