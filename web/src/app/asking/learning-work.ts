@@ -1,7 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import type { ColourScheme, Cube, Hold, Method, Move, Side, Turn } from '@sleetcrest/core';
 import type { GlancePlan, Sight } from '@sleetcrest/core/glance';
-import { PATH_VERSION, type PathStage } from '@sleetcrest/core/learn';
+import { PATH_VERSION, type CameOut, type Done, type PathStage } from '@sleetcrest/core/learn';
 import type { Approach } from '@sleetcrest/core/methods';
 import type { FirstGoal } from '@sleetcrest/core/search';
 import type { WrongTurn } from '@sleetcrest/core/slips';
@@ -57,6 +57,22 @@ export class LearningWork {
     scheme: ColourScheme,
   ): Promise<WrongTurn> {
     return this.showing.ask(({ learn }) => learn.wrongTurn(sequence, done, did, hold, scheme));
+  }
+
+  /** Stickers, few and in sight, that tell how a case came out on a cube in hand. */
+  tellingStickers(done: Done, method: Method, first: Side): Promise<number[]> {
+    return this.showing.ask(({ learn }) => learn.tellingStickers(done, method, first));
+  }
+
+  /** How it came out by what is seen of it, by sticker of the cube; −1 where nothing is. */
+  cameOut(
+    done: Done,
+    method: Method,
+    first: Side,
+    seen: readonly number[],
+    scheme: ColourScheme,
+  ): Promise<CameOut> {
+    return this.showing.ask(({ learn }) => learn.cameOut(done, method, first, seen, scheme));
   }
 
   /** How far planned turns get, and the fewest there are, for each first colour. */

@@ -9,7 +9,14 @@ import {
   type Look,
   type Sight,
 } from '@sleetcrest/core/glance';
-import { caseStep, methodPath, showCase } from '@sleetcrest/core/learn';
+import {
+  cameOut,
+  caseStep,
+  methodPath,
+  showCase,
+  tellingStickers,
+  type Done,
+} from '@sleetcrest/core/learn';
 import { setUpFor, type Approach, type MethodSurvey } from '@sleetcrest/core/methods';
 import { paintedPicture } from '@sleetcrest/core/patterns';
 import { fewestTo, reachedOf, wayBetween, type FirstGoal } from '@sleetcrest/core/search';
@@ -58,6 +65,19 @@ export const learnDeeds = {
   },
 
   wrongTurn: tellWrongTurn,
+
+  /** Stickers that tell how a case came out, numbered in the hold. */
+  tellingStickers: (done: Done, method: Method, first: Side) =>
+    tellingStickers(done, method, first),
+
+  /** How it came out by the stickers seen, −1 where not. */
+  cameOut: (
+    done: Done,
+    method: Method,
+    first: Side,
+    seen: readonly number[],
+    scheme: ColourScheme,
+  ) => cameOut(done, method, first, Int8Array.from(seen), scheme),
 
   /** How far planned turns get, and the fewest there are, for each first colour. */
   firstSteps: (goal: FirstGoal, before: Cube, after: Cube, first: Side) => ({

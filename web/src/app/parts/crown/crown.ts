@@ -8,7 +8,8 @@ import {
   output,
   signal,
 } from '@angular/core';
-import { COLOURS, CROWN_SHAPES, CROWN_SIZE, type Colour } from '@sleetcrest/core';
+import { CROWN_SHAPES, CROWN_SIZE, type Colour } from '@sleetcrest/core';
+import { colourOfKey } from './colour-of-key';
 import { neighbour, nextToPaint, stickerPlace } from './geometry';
 
 /** Painting asked for at the crown: which sticker of the hold, and with what. */
@@ -131,9 +132,3 @@ export class Crown {
 }
 
 let nextId = 0;
-
-/** Digits 1…6 in the order of the palette, a colour's first letter, or a key that rubs out. */
-function colourOfKey(key: string): Colour | null | undefined {
-  if (key === '0' || key === 'Backspace' || key === 'Delete') return null;
-  return COLOURS.find((colour, k) => key === String(k + 1) || key.toLowerCase() === colour[0]);
-}

@@ -1,14 +1,21 @@
 import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
 import type { Sight } from '@sleetcrest/core/glance';
+import type { PathStage } from '@sleetcrest/core/learn';
 import type { Approach } from '@sleetcrest/core/methods';
 import { learnDeeds } from '../../asking/deeds/learn-deeds';
 import { aSurvey } from '../../asking/work.spec-support';
 
+/** Paths take seconds and are the same for every spec. */
+const paths = new Map<string, readonly PathStage[]>();
+
 /** Stands for the workers of learning: the same functions, called here. */
 export class FakeLearningWork {
   path = async (method: Method) => {
+    const known = paths.get(method.id);
+    if (known) return known;
     const path = learnDeeds.path(method, aSurvey(method));
     if (!path.ok) throw new Error(path.error);
+    paths.set(method.id, path.value);
     return path.value;
   };
   show = async (id: string, method: Method, first: Side, seed: number) => {
@@ -23,6 +30,9 @@ export class FakeLearningWork {
   };
   wrongTurn = async (...given: Parameters<typeof learnDeeds.wrongTurn>) =>
     learnDeeds.wrongTurn(...given);
+  tellingStickers = async (...given: Parameters<typeof learnDeeds.tellingStickers>) =>
+    learnDeeds.tellingStickers(...given);
+  cameOut = async (...given: Parameters<typeof learnDeeds.cameOut>) => learnDeeds.cameOut(...given);
   firstSteps = async (...given: Parameters<typeof learnDeeds.firstSteps>) =>
     learnDeeds.firstSteps(...given);
   picture = (...given: Parameters<typeof learnDeeds.picture>) => learnDeeds.picture(...given);

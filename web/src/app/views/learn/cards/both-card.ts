@@ -22,21 +22,23 @@ import {
   UP,
   writeMoves,
   type Cube,
-  type Hold,
 } from '@sleetcrest/core';
+import type { Done } from '@sleetcrest/core/learn';
 import { both } from '@sleetcrest/core/practice';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { DevicePanel } from '../../../devices/cube/device-panel';
 import { Crown } from '../../../parts/crown/crown';
 import { Learning, type Answered } from '../learning';
+import type { SetUpShown } from '../../../asking/learning-work';
+import { OwnCube, type Told } from './own-cube';
 
 /** A case on a cube in hand: set up, recognised and done. */
 @Component({
   selector: 'sc-both-card',
-  imports: [Crown, DevicePanel, MatButton],
+  imports: [Crown, DevicePanel, MatButton, OwnCube],
   template: `
-    <div class="card">
-      @if (state(); as now) {
+    <div class="card" [class.alone]="telling()">
+      @if (!telling() && state(); as now) {
         <sc-crown
           [label]="now.phase === 'ended' ? 'How it should look now' : 'The cube as it is held'"
           [stickers]="picture()"
@@ -70,14 +72,19 @@ import { Learning, type Answered } from '../learning';
             }
           }
           @default {
-            <p>Which case is it? Do it from memory, held with {{ held() }} to begin with.</p>
+            @if (comparing() === null) {
+              <p>Which case is it? Do it from memory, held with {{ held() }} to begin with.</p>
+            }
             @if (!connected()) {
-              <p>When you are done, compare your cube with the picture.</p>
-              <p>
-                <button matButton="filled" (click)="compare()">I am done: show me</button>
-                <button matButton (click)="say(false, $event.timeStamp)">I do not know it</button>
-              </p>
-              @if (comparing()) {
+              @if (comparing() === null) {
+                <p>
+                  <button matButton="filled" (click)="compare($event.timeStamp)">I am done</button>
+                  <button matButton (click)="say(false, $event.timeStamp)">I do not know it</button>
+                </p>
+              } @else if (telling()) {
+                <sc-own-cube [done]="done()" (told)="told($event)" />
+                <p><button matButton (click)="pictures.set(true)">Compare pictures</button></p>
+              } @else {
                 @if (endPictures().length > 1) {
                   <p>Any of these is right.</p>
                 }
@@ -93,7 +100,7 @@ import { Learning, type Answered } from '../learning';
                   <button matButton="filled" (click)="say(true, comparing()!)">
                     Mine looks like that
                   </button>
-                  <button matButton (click)="say(false, comparing()!)">Mine does not</button>
+                  <button matButton (click)="pictures.set(false)">Tell it by a few stickers</button>
                 </p>
               }
             }
@@ -105,7 +112,7 @@ import { Learning, type Answered } from '../learning';
           }
           <sc-device-panel
             [scheme]="learning.scheme()"
-            [hold]="hold()"
+            [hold]="shown().hold"
             [dialect]="learning.reader().dialect"
             follows="the practice follows"
             (turned)="device.turn($event, now())"
@@ -120,12 +127,9 @@ import { Learning, type Answered } from '../learning';
 })
 export class BothCard {
   readonly title = input.required<string>();
-  readonly cube = input.required<Cube>();
-  readonly hold = input.required<Hold>();
-  /** Cubes any of which is right in the end. */
-  readonly ends = input.required<readonly Cube[]>();
-  /** Turns from solved to the cube, in the prime dialect. */
-  readonly setUp = input.required<string>();
+  readonly case = input.required<string>();
+  /** The cube it waits on, the turns there from solved, and how it is done. */
+  readonly shown = input.required<SetUpShown>();
   readonly answered = output<Answered>();
 
   protected readonly learning = inject(Learning);
@@ -134,37 +138,44 @@ export class BothCard {
   protected readonly connected = this.device.isConnected;
   /** When one said to be done; null before. */
   protected readonly comparing = signal<number | null>(null);
+  /** Whether one rather compares with pictures than tells a few stickers. */
+  protected readonly pictures = signal(false);
+  protected readonly done = computed((): Done => ({ ...this.shown(), case: this.case() }));
+  protected readonly telling = computed(
+    () => this.comparing() !== null && !this.pictures() && this.state()?.phase !== 'ended',
+  );
   protected readonly homeUp = UP;
   protected readonly homeFront = FRONT;
 
   protected readonly setUpText = computed(() => {
-    const read = readMoves(this.setUp());
+    const read = readMoves(this.shown().turns);
     return read.ok ? writeMoves(read.value, this.learning.reader().dialect) : '';
   });
   protected readonly held = computed(() => {
     const colour = (face: typeof UP): string =>
-      this.learning.scheme()[sideInHold(this.hold(), face)]!;
+      this.learning.scheme()[sideInHold(this.shown().hold, face)]!;
     return `${colour(UP)} up and ${colour(FRONT)} in front`;
   });
   private readonly seen = (cube: Cube): ReturnType<typeof stickersSeen> =>
-    stickersSeen(paintedFromCube(cube), this.learning.scheme(), this.hold());
+    stickersSeen(paintedFromCube(cube), this.learning.scheme(), this.shown().hold);
   /** How it may look in the end; different ways often come to the same. */
   protected readonly endPictures = computed(() => {
-    const pictures = this.ends().map((end) => this.seen(end));
+    const pictures = this.shown().ends.map((end) => this.seen(end));
     return [...new Map(pictures.map((one) => [one.join(), one])).values()];
   });
   protected readonly picture = computed(() => {
     const state = this.state();
-    if (!state || state.phase === 'setting-up') return this.seen(this.cube());
-    if (state.phase === 'ended') return this.endPictures()[0] ?? this.seen(this.cube());
-    return this.seen(this.connected() ? state.cube : this.cube());
+    if (!state || state.phase === 'setting-up') return this.seen(this.shown().cube);
+    if (state.phase === 'ended') return this.endPictures()[0]!;
+    return this.seen(this.connected() ? state.cube : this.shown().cube);
   });
 
   constructor() {
     effect(() => {
-      const [cube, ends, hold] = [this.cube(), this.ends(), this.hold()];
+      const { cube, ends, hold } = this.shown();
       untracked(() => {
         this.comparing.set(null);
+        this.pictures.set(false);
         const from = this.connected() ? cube : solvedCube();
         const state = both.settingUp(from, cube, ends, hold);
         // A connected cube is set up by itself: it is no real one, and stands as it is told.
@@ -199,21 +210,26 @@ export class BothCard {
     this.state.update((state) => state && both.ready(state, at));
   }
 
-  protected compare(): void {
-    this.comparing.set(performance.now());
+  protected compare(at: number): void {
+    this.comparing.set(at);
   }
 
-  protected say(right: boolean, at: number): void {
+  /** It was told by a few stickers. */
+  protected told({ right, instead }: Told): void {
+    this.say(right, this.comparing()!, instead);
+  }
+
+  protected say(right: boolean, at: number, answer = ''): void {
     const before = this.state();
-    if (before) this.took(both.saidDone(before, right, at), 'touch');
+    if (before) this.took(both.saidDone(before, right, at), 'touch', answer);
   }
 
-  private took(state: both.BothState, by: Answered['by']): void {
+  private took(state: both.BothState, by: Answered['by'], answer = ''): void {
     const ended = state.phase === 'ended' && this.state()?.phase !== 'ended';
     this.state.set(state);
     if (!ended) return;
     const { right, seconds } = state;
-    this.answered.emit({ right, seconds, answer: '', turns: this.turns(), by });
+    this.answered.emit({ right, seconds, answer, turns: this.turns(), by });
   }
 
   /** The turns of the case: told by who shows it, so that a long one is not slow. */

@@ -1,10 +1,26 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
-import { FRONT, methodById, RIGHT, solvedCube, turnOf, UP } from '@sleetcrest/core';
+import { Store } from '@ngrx/store';
+import {
+  FRONT,
+  methodById,
+  paintedFromCube,
+  readMoves,
+  RIGHT,
+  solvedCube,
+  STANDARD_SCHEME,
+  stickersSeen,
+  turnOf,
+  UP,
+  type Cube,
+} from '@sleetcrest/core';
 import { approachById } from '@sleetcrest/core/methods';
 import { GUEST, openStore, until } from '../../../app.spec-support';
-import { LearningWork } from '../../../asking/learning-work';
+import { cubesOf } from '@sleetcrest/core/slips';
+import { learnDeeds } from '../../../asking/deeds/learn-deeds';
+import { LearningWork, type SetUpShown } from '../../../asking/learning-work';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
+import { SettingsPage } from '../../../keeping/reader/reader.feature';
 import { FakeLearningWork } from '../learn.spec-support';
 import type { Answered } from '../learning';
 import { BothCard } from './both-card';
@@ -108,25 +124,72 @@ describe('the cards of practice', () => {
     expect(host.textContent).toContain("No: F' is the front, to the left.");
   });
 
-  it('both: set up by turns, done on one’s own cube, and compared with the picture', async () => {
-    const made = await new FakeLearningWork().setUp(
-      'cycle-one/once',
-      methodById('front-right')!,
-      UP,
-      2,
-    );
-    const fixture = await draw(BothCard, {
-      ...{ title: 'Once', cube: made.cube, hold: made.hold, ends: made.ends },
-      ...{ setUp: made.turns, turns: 11 },
+  describe('both, on one’s own cube', () => {
+    let fixture: ComponentFixture<BothCard>;
+    let made: SetUpShown;
+
+    beforeEach(async () => {
+      TestBed.resetTestingModule();
+      const method = methodById('side-match')!;
+      made = await new FakeLearningWork().setUp('cycle-two/left', method, UP, 2);
+      fixture = await draw(BothCard, {
+        ...{ title: 'Left', case: 'cycle-two/left', shown: made, turns: 9 },
+      });
+      TestBed.inject(Store).dispatch(
+        SettingsPage.settingChanged({ change: { method: 'side-match' } }),
+      );
+      expect(host.querySelector('.set-up')!.textContent.trim()).not.toBe('');
+      button(/It looks like that/).click();
+      await fixture.whenStable();
+      button(/I am done/).click();
+      await fixture.whenStable();
     });
-    expect(host.querySelector('.set-up')!.textContent.trim()).not.toBe('');
-    button(/It looks like that/).click();
-    await fixture.whenStable();
-    button(/I am done/).click();
-    await fixture.whenStable();
-    button(/Mine looks like that/).click();
-    await fixture.whenStable();
-    expect(given).toEqual([jasmine.objectContaining({ right: true, turns: 11 })]);
-    expect(made.ends[0]).toEqual(solvedCube());
+
+    /** Tells each sticker that is asked for as it is on a cube. */
+    async function tellOf(cube: Cube): Promise<void> {
+      const done = { ...made, case: 'cycle-two/left' };
+      const stickers = learnDeeds.tellingStickers(done, methodById('side-match')!, UP);
+      const seen = stickersSeen(paintedFromCube(cube), STANDARD_SCHEME, made.hold);
+      for (const one of stickers) {
+        await until(() => host.textContent.includes(`of ${stickers.length}`));
+        press(seen[one]![0]!);
+        await fixture.whenStable();
+      }
+    }
+
+    it('is right when the stickers that are asked for are', async () => {
+      await tellOf(solvedCube());
+      await until(() => given.length > 0);
+      expect(given).toEqual([jasmine.objectContaining({ right: true, answer: '', turns: 9 })]);
+    });
+
+    it('tells the case that was done instead, once a wrong sticker is taken back', async () => {
+      await until(() => host.textContent.includes('Sticker 1 of'));
+      const [colour] = stickersSeen(paintedFromCube(solvedCube()), STANDARD_SCHEME, made.hold);
+      press(colour![0]!);
+      await fixture.whenStable();
+      button(/Take the last sticker back/).click();
+      const read = readMoves(made.sequence.replaceAll('U ', "U' "));
+      if (!read.ok) throw new Error(read.error.message);
+      const cube = cubesOf(made.cube, [
+        { hold: made.doneIn, moves: read.value, lineUpCount: 0 },
+      ]).at(-1)!;
+      await tellOf(cube);
+      await until(() => host.textContent.includes('after “'));
+      expect(given).toEqual([]);
+      button(/So it is/).click();
+      expect(given).toEqual([
+        jasmine.objectContaining({ right: false, answer: 'cycle-two/right', turns: 9 }),
+      ]);
+    });
+
+    it('can be compared with pictures instead', async () => {
+      await until(() => host.textContent.includes('Compare pictures'));
+      button(/Compare pictures/).click();
+      await fixture.whenStable();
+      button(/Mine looks like that/).click();
+      await fixture.whenStable();
+      expect(given).toEqual([jasmine.objectContaining({ right: true, turns: 9 })]);
+    });
   });
 });

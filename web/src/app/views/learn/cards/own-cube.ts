@@ -1,0 +1,187 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import {
+  FRONT,
+  sideInHold,
+  stickerInHold,
+  stickersSeen,
+  unseenCube,
+  UP,
+  type Colour,
+  type Side,
+} from '@sleetcrest/core';
+import type { CameOut, Done } from '@sleetcrest/core/learn';
+import { LearningWork } from '../../../asking/learning-work';
+import { historyKey, isFree } from '../../../devices/keyboard/keys';
+import { Crown } from '../../../parts/crown/crown';
+import { colourOfKey } from '../../../parts/crown/colour-of-key';
+import { Pots } from '../../../parts/pots/pots';
+import { reading } from '../../../reading/reading';
+import { Learning } from '../learning';
+
+/** How a case came out, told by the person. */
+export interface Told {
+  readonly right: boolean;
+  /** The case that was done instead, where that is known. */
+  readonly instead: string;
+}
+
+/** Asks for a few stickers of one's own cube, and says by them how a case came out. */
+@Component({
+  selector: 'sc-own-cube',
+  imports: [Crown, MatButton, Pots],
+  template: `
+    <div class="card">
+      <sc-crown
+        label="Your cube, as far as you have told it"
+        [stickers]="picture()"
+        [asked]="asked()"
+        [letters]="learning.reader().letters"
+      />
+      <section class="drill" aria-live="polite">
+        @if (trouble(); as message) {
+          <p class="bad" role="alert">{{ message }}</p>
+        } @else if (asked() !== null) {
+          <h2>How does yours look?</h2>
+          <p>Hold it with {{ held() }} again. Which colour is at the place that is asked?</p>
+          <p class="quiet">
+            Sticker {{ colours().length + 1 }} of {{ stickers()!.length }}: together they tell any
+            one slip. A digit or first letter answers too.
+          </p>
+          <sc-pots
+            [colours]="learning.scheme()"
+            [letters]="learning.reader().letters"
+            (picked)="tell($event)"
+          />
+        } @else if (out(); as told) {
+          @if (!told.right) {
+            <h2>It came out otherwise</h2>
+            @for (sentence of told.says; track $index) {
+              <p>{{ $first ? 'Likeliest:' : 'Or:' }} {{ sentence }}</p>
+            }
+            @if (told.instead) {
+              <p>It looks as it does after “{{ title(told.instead) }}”.</p>
+            } @else if (told.says.length === 0) {
+              <p>No one or two slips explain it.</p>
+            }
+            <p>
+              <button matButton="filled" (click)="settle(told)">So it is</button>
+            </p>
+          }
+        }
+        @if (colours().length > 0) {
+          <p><button matButton (click)="undo()">Take the last sticker back</button></p>
+        }
+      </section>
+    </div>
+  `,
+  styleUrl: './cards.scss',
+  host: { '(document:keydown)': 'key($event)' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class OwnCube {
+  readonly done = input.required<Done>();
+  readonly told = output<Told>();
+
+  protected readonly learning = inject(Learning);
+  private readonly work = inject(LearningWork);
+  private readonly asking = reading(
+    () => this.done(),
+    async (done) => ({
+      done,
+      stickers: await this.work.tellingStickers(
+        ...([done, this.learning.method(), this.learning.first()] as const),
+      ),
+    }),
+  );
+  /** Those that are asked for, once they are known. */
+  protected readonly stickers = computed(() => {
+    const asked = this.asking.value();
+    return asked?.done === this.done() ? asked.stickers : null;
+  });
+  /** What was told of them, in their order. */
+  protected readonly colours = signal<readonly Colour[]>([]);
+  protected readonly asked = computed(() => this.stickers()?.[this.colours().length] ?? null);
+  private readonly seen = computed((): readonly number[] => {
+    const seen = unseenCube();
+    this.colours().forEach((colour, k) => {
+      const own = stickerInHold(this.done().hold, this.stickers()![k]!);
+      seen[own] = this.learning.scheme().indexOf(colour);
+    });
+    return [...seen];
+  });
+  protected readonly picture = computed(() =>
+    stickersSeen(this.seen(), this.learning.scheme(), this.done().hold),
+  );
+  private readonly judging = reading(
+    () => (this.stickers() && this.asked() === null ? this.seen() : undefined),
+    async (seen) => ({
+      seen,
+      out: await this.work.cameOut(
+        ...([this.done(), this.learning.method(), this.learning.first()] as const),
+        ...([seen, this.learning.scheme()] as const),
+      ),
+    }),
+  );
+  /** How it came out, once all are told. */
+  protected readonly out = computed(() => {
+    const judged = this.judging.value();
+    return judged?.seen === this.seen() ? judged.out : null;
+  });
+  protected readonly trouble = computed(() => this.asking.trouble() ?? this.judging.trouble());
+  protected readonly held = computed(() => {
+    const colour = (face: Side): string =>
+      this.learning.scheme()[sideInHold(this.done().hold, face)]!;
+    return `${colour(UP)} up and ${colour(FRONT)} in front`;
+  });
+
+  constructor() {
+    effect(() => {
+      this.done();
+      untracked(() => this.colours.set([]));
+    });
+    // What is right need not be confirmed.
+    effect(() => {
+      const out = this.out();
+      if (out?.right) untracked(() => this.settle(out));
+    });
+  }
+
+  protected title(caseId: string): string {
+    const cases = this.learning.approachOf(caseId)?.cases ?? [];
+    return cases.find(({ id }) => id === caseId)?.title ?? caseId;
+  }
+
+  protected tell(colour: Colour): void {
+    if (this.asked() !== null) this.colours.update((all) => [...all, colour]);
+  }
+
+  protected undo(): void {
+    this.colours.update((all) => all.slice(0, -1));
+  }
+
+  protected settle({ right, instead }: CameOut): void {
+    this.told.emit({ right, instead });
+  }
+
+  protected key(event: KeyboardEvent): void {
+    if (historyKey(event) === 'undo') this.undo();
+    else if (isFree(event) && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      const colour = colourOfKey(event.key);
+      if (colour === undefined) return;
+      if (colour === null) this.undo();
+      else this.tell(colour);
+    } else return;
+    event.preventDefault();
+  }
+}
