@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './bench-page.js';
+import { LearnPage } from './learn-page.js';
 import { enterAs } from './people.js';
 import { TimingPage } from './timing-page.js';
 
@@ -248,6 +249,37 @@ test.describe('the new views on a phone', () => {
     await page.getByRole('button', { name: /^Corner places/ }).tap();
     await page.getByRole('button', { name: 'Make it my own' }).tap();
     await expectNothingBeside(page);
+  });
+
+  test('of Learn have nothing beside the screen, nor with text at twice its size', async ({
+    page,
+  }) => {
+    const bothSizes = async (): Promise<void> => {
+      await expectNothingBeside(page);
+      await page.addStyleTag({ content: 'html { font-size: 200% }' });
+      await expectNothingBeside(page);
+    };
+    const learn = new LearnPage(page);
+    await learn.open();
+    await bothSizes();
+    await page.goto('/learn/lesson?case=ycross-repeat/bar');
+    await expect(page.getByRole('button', { name: 'Now together' })).toBeVisible();
+    await bothSizes();
+    await page.goto('/learn/practice?kind=both');
+    await page.getByRole('button', { name: 'It looks like that: go' }).tap();
+    await page.getByRole('button', { name: 'I am done' }).tap();
+    await expect(page.getByText('Sticker 1 of')).toBeVisible();
+    await bothSizes();
+    await page.goto('/learn/plan');
+    await page.getByRole('button', { name: 'That is my plan' }).tap();
+    await expect(page.getByText('The fewest there are')).toBeVisible();
+    await bothSizes();
+    await page.goto('/learn/patterns');
+    await page.getByRole('button', { name: 'Paint one' }).tap();
+    await bothSizes();
+    await page.goto('/learn/known');
+    await expect(page.getByText('Nothing was practised yet')).toBeVisible();
+    await bothSizes();
   });
 });
 

@@ -187,6 +187,6 @@ test('what one knows, plans, patterns and looks meet the accessibility rules', a
   await page.goto('/learn/practice?kind=both');
   await page.getByRole('button', { name: 'It looks like that: go' }).click();
   await page.getByRole('button', { name: 'I am done' }).click();
-  await expect(page.getByText(/^Sticker 1 of /)).toBeVisible();
+  await expect(page.getByText('Sticker 1 of')).toBeVisible();
   await expectNothingBroken(page);
 });

@@ -22,10 +22,13 @@ describe('the first wrong turn of a sequence', () => {
     expect(tell("F R U R' U' F'", 2, 'L').says).toMatch(/At turn 3 the left side turned/);
   });
 
-  it('has a sentence for whatever is turned instead', () => {
-    for (const did of TURNS) {
-      const { says } = tellWrongTurn(moves("R U R'"), 1, did, HOME_HOLD, STANDARD_SCHEME);
-      expect(says).toMatch(/^[A-Z].*\.$/);
+  it('names the place of whatever is turned instead, at the first turn and later', () => {
+    for (const done of [0, 1, 2]) {
+      for (const did of TURNS) {
+        const { says } = tellWrongTurn(moves("R U R'"), done, did, HOME_HOLD, STANDARD_SCHEME);
+        expect(says).toMatch(new RegExp(`^(At|Before) turn ${done + 1} .*\\.$`));
+      }
     }
+    expect(tell("F R U R' U' F'", 0, 'B').says).toContain('At turn 1 the back turned');
   });
 });

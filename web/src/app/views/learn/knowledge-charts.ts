@@ -35,6 +35,7 @@ export function recallChart(
     options: {
       ...common(inks),
       grid: { left: 250, right: 24, top: 8, bottom: 28 },
+      media: [NARROW, { query: NARROW.query, option: { xAxis: { interval: 0.5 } } }],
       tooltip: { trigger: 'axis', formatter: tipFrom(says) },
       xAxis: axis(inks, {
         type: 'value',
@@ -58,6 +59,14 @@ export function recallChart(
 }
 
 const MOST_CASES = 12;
+/** On a phone the names of cases leave half of the width to the bars. */
+const NARROW = {
+  query: { maxWidth: 480 },
+  option: {
+    grid: { left: 140 },
+    yAxis: { axisLabel: { width: 125 } },
+  },
+};
 
 /** What was promised of answers on later days, and what came. */
 export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart {
@@ -166,6 +175,7 @@ export function confusionsChart(
     options: {
       ...common(inks),
       grid: { left: 205, right: 18, top: 40, bottom: 8 },
+      media: [NARROW],
       tooltip: { trigger: 'item', formatter: tipFrom(says) },
       xAxis: axis(inks, {
         ...{ type: 'category', position: 'top', data: numbers },
@@ -235,7 +245,10 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
   const days = due.map((_, k) => dayNamed(today + k));
   const says = (k: number): string => {
     const { cards, seconds } = due[k]!;
-    return `${k === 0 ? 'today' : days[k]!}: ${counted(cards, 'card')}, about ${counted(Math.round(seconds / 60), 'minute')}`;
+    const minutes = Math.max(1, Math.round(seconds / 60));
+    const what =
+      cards === 0 ? 'nothing' : `${counted(cards, 'card')}, about ${counted(minutes, 'minute')}`;
+    return `${k === 0 ? 'today' : days[k]!}: ${what}`;
   };
   const some = due.some(({ cards }) => cards > 0);
   return {

@@ -9,20 +9,20 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
 import {
   applyMoves,
   copyCube,
+  HOME_HOLD,
   holdLine,
   isWholeCube,
   paintedFromCube,
   readMoves,
+  shortTitle,
   sideOfTurn,
   stickersSeen,
-  turnSeenInHold,
   type Cube,
   type Hold,
   type Move,
@@ -32,13 +32,12 @@ import { drilled } from '@sleetcrest/core/learn';
 import { Work } from '../../asking/work';
 import { LearningWork, type Shown } from '../../asking/learning-work';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
-import { DevicePanel } from '../../devices/cube/device-panel';
 import { Crown } from '../../parts/crown/crown';
 import { CubeView } from '../../parts/cube/cube-view';
 import { GlanceView } from '../../parts/glance/glance-view';
 import { Hands } from '../../parts/strip/hands';
 import { SayingView } from '../../parts/strip/saying';
-import { TurnKeys } from '../../devices/keyboard/turn-keys';
+import { Turning, type Turned } from './cards/turning';
 import { TurnTile } from '../../parts/tiles/turn-tile';
 import { Rest } from '../../person/rest/rest';
 import { reading } from '../../reading/reading';
@@ -62,7 +61,6 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
   imports: [
     Crown,
     CubeView,
-    DevicePanel,
     GlanceView,
     Hands,
     MatButton,
@@ -70,7 +68,7 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
     RouterLink,
     SayingView,
     SeeCard,
-    TurnKeys,
+    Turning,
     TurnTile,
   ],
   templateUrl: './lesson.html',
@@ -86,7 +84,6 @@ export class Lesson {
   private readonly making = inject(LearningWork);
   private readonly router = inject(Router);
   private readonly rest = inject(Rest);
-  protected readonly device = inject(SimulatedCube);
   protected readonly parts = PARTS;
   protected readonly reader = this.learning.reader;
 
@@ -105,15 +102,17 @@ export class Lesson {
 
   private readonly fresh = signal(0);
   private readonly shown_ = reading(
-    () => ({
-      ...{ case: this.case(), method: this.learning.method(), first: this.learning.first() },
-      ...{ part: this.part(), fresh: this.fresh() },
-    }),
+    () =>
+      this.approach() && {
+        ...{ case: this.case(), method: this.learning.method(), first: this.learning.first() },
+        ...{ part: this.part(), fresh: this.fresh() },
+      },
     async ({ case: id, method, first, part }) => ({
       ...(await this.making.show(id, method, first, seed())),
       ...{ case: id, part },
     }),
   );
+  protected readonly methodTitle = computed(() => shortTitle(this.learning.method()));
   protected readonly trouble = this.shown_.trouble;
   protected readonly shown = computed((): Shown | null => {
     const made = this.shown_.value();
@@ -142,7 +141,6 @@ export class Lesson {
   });
   protected readonly done = signal(0);
   protected readonly playing = signal(false);
-  protected readonly connected = this.device.isConnected;
   protected readonly note = signal('');
   /** Whether this part was done right. */
   protected readonly passed = signal(false);
@@ -157,6 +155,7 @@ export class Lesson {
     const hold = applyMoves(cube, shown.doneIn, this.moves().slice(0, this.done()));
     return { cube, hold };
   });
+  protected readonly hold = computed((): Hold => this.now()?.hold ?? HOME_HOLD);
   protected readonly picture = computed(() => {
     const now = this.now();
     return now && stickersSeen(paintedFromCube(now.cube), this.learning.scheme(), now.hold);
@@ -208,11 +207,8 @@ export class Lesson {
       const timer = setTimeout(() => this.done.update((count) => count + 1), pause);
       onCleanup(() => clearTimeout(timer));
     });
-    this.device.turns.pipe(takeUntilDestroyed()).subscribe(({ turn }) => {
-      const now = this.now();
-      if (now) this.turned(turnSeenInHold(now.hold, turn));
-    });
-    inject(DestroyRef).onDestroy(() => this.device.disconnect());
+    const device = inject(SimulatedCube);
+    inject(DestroyRef).onDestroy(() => device.disconnect());
   }
 
   protected title(id: string): string {
@@ -237,20 +233,10 @@ export class Lesson {
     this.done.update((count) => Math.min(this.moves().length, Math.max(0, count + by)));
   }
 
-  protected async connect(): Promise<void> {
-    const now = this.now();
-    if (!now) return;
-    await this.device.connect();
-  }
-
-  protected disconnect(): void {
-    this.device.disconnect();
-  }
-
   private partly = 0;
 
   /** A turn told by the hands, in the hold of the moment; whole-cube moves are shown and go by themselves. */
-  protected turned(turn: Turn, by: Answered['by'] = 'cube'): void {
+  protected turned({ turn, by }: Turned): void {
     const moves = this.moves();
     let at = this.done();
     while (at < moves.length && isWholeCube(moves[at]!)) at++;

@@ -113,13 +113,13 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
               {{ learning.reader().firstColour }} first. Look, plan the turns in your head, then
               tell them. The cube on the screen stays as it is.
             </p>
-            <ol class="told" aria-label="Turns told">
+            <div class="told" role="group" aria-label="Turns told">
               @if (moves().length > 0) {
                 <sc-tiles [turns]="text()" />
               } @else {
-                <li class="quiet">No turn told yet.</li>
+                <p class="quiet">No turn told yet.</p>
               }
-            </ol>
+            </div>
             <sc-turn-keys [dialect]="learning.reader().dialect" (told)="tell($event.turn)" />
             <p class="go">
               <button matButton [disabled]="moves().length === 0" (click)="takeBack()">

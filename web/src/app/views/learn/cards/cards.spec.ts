@@ -177,7 +177,7 @@ describe('the cards of practice', () => {
       await tellOf(cube);
       await until(() => host.textContent.includes('after “'));
       expect(given).toEqual([]);
-      button(/So it is/).click();
+      button(/Yes, it looks so/).click();
       expect(given).toEqual([
         jasmine.objectContaining({ right: false, answer: 'cycle-two/right', turns: 9 }),
       ]);

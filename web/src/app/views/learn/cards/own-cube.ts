@@ -72,10 +72,10 @@ export interface Told {
             @if (told.instead) {
               <p>It looks as it does after “{{ title(told.instead) }}”.</p>
             } @else if (told.says.length === 0) {
-              <p>No one or two slips explain it.</p>
+              <p>Neither one slip nor two explain this: look at your cube once more.</p>
             }
             <p>
-              <button matButton="filled" (click)="settle(told)">So it is</button>
+              <button matButton="filled" (click)="settle(told)">Yes, it looks so</button>
             </p>
           }
         }

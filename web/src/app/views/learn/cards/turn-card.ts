@@ -9,7 +9,6 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import {
   countTurns,
@@ -17,23 +16,20 @@ import {
   HOME_HOLD,
   isWholeCube,
   readMoves,
-  turnSeenInHold,
   type Hold,
   type Turn,
 } from '@sleetcrest/core';
 import { turn as drill } from '@sleetcrest/core/practice';
 import type { WrongTurn } from '@sleetcrest/core/slips';
 import { LearningWork } from '../../../asking/learning-work';
-import { SimulatedCube } from '../../../devices/cube/simulated-cube';
-import { DevicePanel } from '../../../devices/cube/device-panel';
-import { TurnKeys } from '../../../devices/keyboard/turn-keys';
 import { TurnTile } from '../../../parts/tiles/turn-tile';
 import { Learning, type Answered } from '../learning';
+import { Turning, type Turned } from './turning';
 
 /** A sequence to be done from memory, by buttons, letters or the connected cube. */
 @Component({
   selector: 'sc-turn-card',
-  imports: [DevicePanel, MatButton, TurnKeys, TurnTile],
+  imports: [MatButton, Turning, TurnTile],
   template: `
     <section class="drill">
       <h2>Turn from memory</h2>
@@ -76,22 +72,9 @@ import { Learning, type Answered } from '../learning';
         }
       </div>
       @if (!ended()) {
-        @if (connected()) {
-          <sc-device-panel
-            [scheme]="learning.scheme()"
-            [hold]="hold()"
-            [dialect]="dialect()"
-            follows="the drill follows"
-            (turned)="device.turn($event, now())"
-            (disconnected)="disconnect()"
-          />
-        } @else {
-          <sc-turn-keys [dialect]="dialect()" (told)="turned($event.turn, $event.at, $event.by)" />
-          <p>
-            <button matButton (click)="connect()">Connect the simulated cube</button>
-            <button matButton (click)="giveUp($event.timeStamp)">I do not know it</button>
-          </p>
-        }
+        <sc-turning [hold]="hold" follows="the drill follows" (turned)="turned($event)">
+          <button matButton (click)="giveUp($event.timeStamp)">I do not know it</button>
+        </sc-turning>
       }
     </section>
   `,
@@ -107,7 +90,6 @@ export class TurnCard {
 
   protected readonly learning = inject(Learning);
   private readonly work = inject(LearningWork);
-  protected readonly device = inject(SimulatedCube);
   protected readonly dialect = computed(() => this.learning.reader().dialect);
   protected readonly moves = computed(() => {
     const read = readMoves(this.sequence());
@@ -122,7 +104,6 @@ export class TurnCard {
     return end && !end.right ? end : null;
   });
   protected readonly told = signal<WrongTurn | null>(null);
-  protected readonly connected = this.device.isConnected;
   /** The hold of the moment: a sequence may turn the whole cube. */
   protected readonly hold = computed((): Hold => this.done().reduce(holdAfter, HOME_HOLD));
 
@@ -134,24 +115,9 @@ export class TurnCard {
         this.state.set(drill.asked(moves, performance.now()));
       });
     });
-    this.device.turns
-      .pipe(takeUntilDestroyed())
-      .subscribe(({ turn, at }) => this.turned(turnSeenInHold(this.hold(), turn), at, 'cube'));
   }
 
-  protected now(): number {
-    return performance.now();
-  }
-
-  protected async connect(): Promise<void> {
-    await this.device.connect();
-  }
-
-  protected disconnect(): void {
-    this.device.disconnect();
-  }
-
-  protected turned(turn: Turn, at: number, by: Answered['by']): void {
+  protected turned({ turn, at, by }: Turned): void {
     const before = this.state();
     if (before.ended) return;
     const state = drill.turned(before, turn, at);

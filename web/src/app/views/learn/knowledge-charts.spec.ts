@@ -1,0 +1,86 @@
+import { SOME_INKS } from '../../parts/charts/inks.spec-support';
+import {
+  calibrationChart,
+  confusionsChart,
+  daysChart,
+  dueChart,
+  recallChart,
+} from './knowledge-charts';
+
+describe('the charts of what one knows', () => {
+  it('put the case that is least likely recalled first, and leave out what was never asked', () => {
+    const cases = [
+      { title: 'Bar', see: 0.9, turn: null },
+      { title: 'Angle', see: 0.8, turn: 0.4 },
+      { title: 'Dot', see: null, turn: null },
+    ];
+    const { points, rows } = recallChart(cases, SOME_INKS);
+    expect(points).toEqual([
+      'Angle: recognise it 80 %, turn it 40 %',
+      'Bar: recognise it 90 %, turn it never asked',
+    ]);
+    expect(rows).toEqual([
+      ['Bar', '90 %', 'never asked'],
+      ['Angle', '80 %', '40 %'],
+    ]);
+  });
+
+  it('draw the dozen least likely of many, and say so; the table has all', () => {
+    const cases = Array.from({ length: 20 }, (_, k) => ({
+      ...{ title: `Case ${k}`, see: k / 20, turn: null },
+    }));
+    const { points, rows, note } = recallChart(cases, SOME_INKS);
+    expect(points.length).toBe(12);
+    expect(points[0]).toContain('Case 0:');
+    expect(note).toBe('The 12 least likely of 20.');
+    expect(rows.length).toBe(20);
+  });
+
+  it('set what was promised beside what came', () => {
+    const all = [{ from: 0.9, to: 0.95, answers: 1, promised: 0.924, came: 1 }];
+    const { points, rows } = calibrationChart(all, SOME_INKS);
+    expect(points).toEqual(['promised 92 %, came 100 %, of 1 answer']);
+    expect(rows).toEqual([['92 %', '100 %', '1']]);
+  });
+
+  it('have a line of times for each kind that was answered, and no other', () => {
+    const days = [
+      { day: '2026-11-20', kind: 'see', seconds: 3.25, answers: 4 },
+      { day: '2026-11-21', kind: 'turn', seconds: 8, answers: 1 },
+    ] as const;
+    const { keys, points, rows } = daysChart(days, SOME_INKS);
+    expect(keys!.map(({ name }) => name)).toEqual(['See', 'Turn']);
+    expect(points).toEqual([
+      '2026-11-20, See: 3.25 s, 4 answers',
+      '2026-11-21, Turn: 8.00 s, 1 answer',
+    ]);
+    expect(rows[1]).toEqual(['2026-11-21', 'Turn', '8.00', '1']);
+  });
+
+  it('say which case was taken for which, the most often first', () => {
+    const lastDay = 20_784;
+    const confusions = [
+      { was: 'a', said: 'b', times: 1, lastDay },
+      { was: 'b', said: 'a', times: 3, lastDay },
+    ];
+    const { points, rows } = confusionsChart(confusions, (id) => id.toUpperCase(), SOME_INKS);
+    expect(points).toEqual(['“B” taken for “A” 3 times', '“A” taken for “B” once']);
+    expect(rows[0]).toEqual(['A', 'B', '1', '2026-11-27']);
+  });
+
+  it('say what comes due day by day, and have no table where nothing does', () => {
+    const due = [
+      { cards: 3, seconds: 20 },
+      { cards: 0, seconds: 0 },
+      { cards: 9, seconds: 130 },
+    ];
+    const { points, rows } = dueChart(due, 20_784, SOME_INKS);
+    expect(points).toEqual([
+      'today: 3 cards, about 1 minute',
+      '2026-11-28: nothing',
+      '2026-11-29: 9 cards, about 2 minutes',
+    ]);
+    expect(rows[2]).toEqual(['2026-11-29', '9', '2.2']);
+    expect(dueChart([{ cards: 0, seconds: 0 }], 20_784, SOME_INKS).rows).toEqual([]);
+  });
+});
