@@ -46,6 +46,12 @@ describe('the order in which cases are worth learning', () => {
     expect(twice.find((one) => one.case === 'cycle-two/none')!.lost).toBe(0);
   });
 
+  it('counts a stage that cannot be finished without its only case as done twice', () => {
+    const [only, ...others] = path('daisy-cross').cases;
+    expect(others).toEqual([]);
+    expect(only!.lost).toBeGreaterThan(5);
+  });
+
   it('puts first what is met more often where nothing is lost, and knows nothing of a search', () => {
     const met = path('daisy-cross', { 'daisy-cross/down': 1 }).cases[0]!;
     expect(met.chance).toBe(1);

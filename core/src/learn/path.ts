@@ -75,9 +75,9 @@ function turnsLost(approach: PatternApproach, starts: SomeStarts): Map<string, n
     ids.map((id) => {
       const without = new KnownOnly(approach, new Set(ids.filter((one) => one !== id)));
       const { turns, finished } = without.over(starts);
-      // What is not finished at all is lost altogether: as long as the whole stage again.
-      const lost = finished > 0 ? finished * turns + (1 - finished) * (turns + whole) : 2 * whole;
-      return [id, Math.max(0, lost - whole)];
+      const done = finished > 0 ? finished * turns : 0;
+      // What is not finished at all is dug out, and the stage done again: twice as long.
+      return [id, Math.max(0, done + (1 - finished) * 2 * whole - whole)];
     }),
   );
 }

@@ -74,6 +74,8 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
     const { promised, came, answers } = all[k]!;
     return `promised ${percent(promised)}, came ${percent(came)}, of ${counted(answers, 'answer')}`;
   };
+  // From the lowest promise on, in whole tenths.
+  const least = Math.floor(Math.min(0.4, ...all.map(({ promised }) => promised)) * 10) / 10;
   return {
     title: 'Promised and come true',
     says: 'How often what was promised to be recalled was, by how much was promised.',
@@ -84,7 +86,7 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
       tooltip: { trigger: 'item', formatter: tipFrom(says) },
       xAxis: axis(inks, {
         type: 'value',
-        min: 0.4,
+        min: least,
         max: 1,
         axisLabel: { color: inks.text, formatter: percent },
       }),
@@ -103,7 +105,7 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
           ...{ type: 'line', silent: true, symbol: 'none', color: inks.before },
           lineStyle: { type: 'dashed' },
           data: [
-            [0.4, 0.4],
+            [least, least],
             [1, 1],
           ],
         },

@@ -112,9 +112,11 @@ export class Learn {
     const curve = this.curve();
     const half = curve.find(({ direct }) => direct >= 0.5) ?? curve.at(-1);
     if (!half) return '';
-    const first = half.count === curve.length ? 'all' : `the first ${half.count} of`;
+    const some = half.count === 1 ? 'the first of' : `the first ${half.count} of`;
+    const all = curve.length === 1 ? 'its only case' : `all ${curve.length}`;
+    const which = half.count === curve.length ? all : `${some} ${curve.length}`;
     const cubes = half.direct === 1 ? 'every cube' : `${percent(half.direct)} of cubes`;
-    return `With ${first} ${curve.length} you finish ${cubes} with no detour.`;
+    return `With ${which} you finish ${cubes} with no detour.`;
   });
 
   private dayWords(day: number): string {
