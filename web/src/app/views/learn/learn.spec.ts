@@ -61,7 +61,9 @@ describe('the path', () => {
     expect(heights.length).toBeGreaterThan(1);
     expect(heights).toEqual([...heights].sort((a, b) => a - b));
     expect(heights.at(-1)).toBeCloseTo(100, 6);
-    expect(text()).toMatch(/With (the first (\d+ )?of|all) \d+ you finish [\d.]+ % of cubes with no detour/);
+    expect(text()).toMatch(
+      /With (the first (\d+ )?of|all) \d+ you finish [\d.]+ % of cubes with no detour/,
+    );
   });
 
   it('leaves a case out, remembers that it was, and takes it up again', async () => {
