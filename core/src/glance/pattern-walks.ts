@@ -72,11 +72,8 @@ class PatternWalks {
   /** What the other good steps lead to, where the engine never comes: it may be met, at no weight. */
   private others(cube: Cube, hold: Hold, begun: boolean, depth: number): void {
     const fixed = begun && this.looks.approach.keepsHold === true;
-    const fits = patternRunnerFor(this.looks.approach, FIRST)
-      .fitting(cube)
-      .filter((one) => !fixed || one.hold === hold);
-    for (const { rank, turns, holdAfter } of fits) {
-      if (rank !== fits[0]!.rank) break;
+    const runner = patternRunnerFor(this.looks.approach, FIRST);
+    for (const { turns, holdAfter } of runner.asGood(cube, fixed ? hold : undefined)) {
       const next = applyTurns(copyCube(cube), turns);
       if (goalHolds(next, this.looks.approach.stage, FIRST)) continue;
       if (goalHolds(next, this.looks.approach.after!, FIRST)) continue;

@@ -111,13 +111,11 @@ export function stepOf(
   const near = nearestHolds(hold);
   const place = piece === undefined ? undefined : placeInHold(hold, piece);
   const held = turnHold(hold, 1, turn ?? 0);
-  const fits = runner.fitting(cube).filter((one) => !fixed || one.hold === hold);
-  return fits
+  return runner
+    .asGood(cube, fixed ? hold : undefined)
     .filter(
       (one) =>
-        one.rank === fits[0]!.rank &&
-        one.case.id === id &&
-        (place === undefined ? one.hold === held : one.places[0] === place),
+        one.case.id === id && (place === undefined ? one.hold === held : one.places[0] === place),
     )
     .sort((a, b) => a.turnCount - b.turnCount || near.indexOf(a.hold) - near.indexOf(b.hold))[0];
 }

@@ -101,10 +101,8 @@ class Shower {
 
   private good(cube: Cube, hold: Hold, fixed: boolean): string[] {
     if (isSearch(this.approach)) return [this.caseId];
-    const fits = patternRunnerFor(this.approach, this.first)
-      .fitting(cube)
-      .filter((one) => !fixed || one.hold === hold);
-    const best = fits.filter(({ rank }) => rank === fits[0]!.rank);
+    const runner = patternRunnerFor(this.approach, this.first);
+    const best = runner.asGood(cube, fixed ? hold : undefined);
     return [...new Set(best.map((one) => one.case.id))];
   }
 }

@@ -80,6 +80,18 @@ export class PatternRunner implements Runner {
     );
   }
 
+  /** Those of the lowest rank that fits: what is as good to do. With a hold, in that hold alone. */
+  asGood(cube: Cube, only?: Hold): Variant[] {
+    paintStickers(cube, this.stickers);
+    const found: Variant[] = [];
+    for (const variant of this.ordered[turnedOver(HOME_HOLD, this.up)]!) {
+      if (found.length > 0 && variant.rank > found[0]!.rank) break;
+      if (only !== undefined && variant.hold !== only) continue;
+      if (matches(variant.cells, this.stickers)) found.push(variant);
+    }
+    return found;
+  }
+
   tell(choice: Choice, cube: Cube, before: Hold): Told {
     return this.teller.tell(choice, cube, before);
   }
