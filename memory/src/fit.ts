@@ -92,8 +92,7 @@ function stepsOf(reviews: readonly Review[]): Step[] {
     const last = lastDays[card];
     const days = last === undefined ? -1 : Math.max(0, day - last);
     lastDays[card] = day;
-    steps.push({ card, days, rating: pace.rate(review), right: review.right });
-    pace.add(review);
+    steps.push({ card, days, rating: pace.take(review), right: review.right });
   }
   return steps;
 }

@@ -70,8 +70,7 @@ export class CardBook {
   add(review: Review): void {
     this.last = review;
     const day = dayNumber(review.at);
-    const rating = this.pace.rate(review);
-    this.pace.add(review);
+    const rating = this.pace.take(review);
     const card = this.card(review.kind, review.item);
     const days = card ? Math.max(0, day - card.lastDay) : 0;
     let recall: number | undefined;

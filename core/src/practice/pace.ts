@@ -32,20 +32,14 @@ export class Pace {
     return this.usual[CARD_KINDS.indexOf(kind)]![INPUTS.indexOf(by)]!;
   }
 
-  /** The rating of an answer by what was usual before it. */
-  rate(review: Review): Rating {
+  /** The rating of an answer by what was usual before it; a right one is then part of that. */
+  take(review: Review): Rating {
     if (!review.right) return RATINGS.again;
-    const times = this.usualOf(review);
-    if (times.count < ENOUGH) return RATINGS.good;
-    const usual = times.median();
-    const deviation = Math.max(LEAST_DEVIATION, AS_DEVIATION * times.medianAway());
-    const far = (paceOf(review) - usual) / deviation;
-    return far > FAR ? RATINGS.hard : far < -FAR ? RATINGS.easy : RATINGS.good;
-  }
-
-  /** Takes a right answer into what is usual. */
-  add(review: Review): void {
-    if (review.right) this.usualOf(review).add(paceOf(review));
+    const usual = this.usualOf(review);
+    const pace = paceOf(review);
+    const rating = rated(pace, usual);
+    usual.add(pace);
+    return rating;
   }
 
   /** How long an answer to such a card usually takes. */
@@ -58,6 +52,13 @@ export class Pace {
     if (most.count < ENOUGH) return typical;
     return Math.exp(most.median()) * (1 + turns);
   }
+}
+
+function rated(pace: number, usual: Usual): Rating {
+  if (usual.count < ENOUGH) return RATINGS.good;
+  const deviation = Math.max(LEAST_DEVIATION, AS_DEVIATION * usual.medianAway());
+  const far = (pace - usual.median()) / deviation;
+  return far > FAR ? RATINGS.hard : far < -FAR ? RATINGS.easy : RATINGS.good;
 }
 
 /** The logarithm of the seconds for each turn, looking at it counted as one. */
@@ -96,21 +97,29 @@ class Usual {
     return count % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
   }
 
-  /** The median of how far the values are from their median: walked outwards from there. */
+  /**
+   * The median of how far the values are from their median: those below it and those above are two
+   * sorted rows, and so many of each are the nearest.
+   */
   medianAway(): number {
     const { sorted, count } = this;
     const median = this.median();
-    let high = count >> 1;
-    let low = high - 1;
-    let away = 0;
-    for (let k = 0; k <= count >> 1; k++) {
-      const below = low >= 0 ? median - sorted[low]! : Infinity;
-      const above = high < count ? sorted[high]! - median : Infinity;
-      if (below < above) low--;
-      else high++;
-      away = Math.min(below, above);
+    const middle = count >> 1;
+    const below = (k: number): number => (k < middle ? median - sorted[middle - 1 - k]! : Infinity);
+    const above = (k: number): number =>
+      k < count - middle ? sorted[middle + k]! - median : Infinity;
+    const nearest = middle + 1;
+    // The fewest from below with which no value above that is taken is farther than the next below.
+    let [fewest, most] = [nearest - (count - middle), middle];
+    if (fewest < 0) fewest = 0;
+    while (fewest < most) {
+      const taken = (fewest + most) >> 1;
+      if (above(nearest - taken - 1) > below(taken)) fewest = taken + 1;
+      else most = taken;
     }
-    return away;
+    const lastBelow = fewest > 0 ? below(fewest - 1) : 0;
+    const lastAbove = fewest < nearest ? above(nearest - fewest - 1) : 0;
+    return Math.max(lastBelow, lastAbove);
   }
 
   /** Where a value stands. */

@@ -102,35 +102,61 @@ describe('cards as answers leave them', () => {
 });
 
 describe('how an answer is rated', () => {
-  const usual = (pace: Pace, turns = 0): void => {
-    [1.8, 2, 2.2, 1.9, 2.1, 2, 1.7, 2.3, 2, 2.1].forEach((seconds) =>
-      pace.add(answer({ day: 0, seconds: seconds * (1 + turns), turns, kind: 'turn' })),
-    );
-  };
+  const SECONDS = [1.8, 2, 2.2, 1.9, 2.1, 2, 1.7, 2.3, 2, 2.1];
+  /** A person who has answered so often, as quickly as that. */
+  function used(turns = 0): Pace {
+    const pace = new Pace();
+    for (const seconds of SECONDS) {
+      pace.take(answer({ day: 0, seconds: seconds * (1 + turns), turns, kind: 'turn' }));
+    }
+    return pace;
+  }
+  const turned = (change: Partial<Review>): Review =>
+    answer({ day: 1, kind: 'turn', ...change } as Parameters<typeof answer>[0]);
 
   it('is by what is usual for this person, and only once that is known', () => {
-    const pace = new Pace();
-    expect(pace.rate(answer({ day: 0, kind: 'turn', seconds: 60 }))).toBe(3);
-    usual(pace);
-    const rate = (seconds: number): number => pace.rate(answer({ day: 1, kind: 'turn', seconds }));
-    expect([0.9, 2, 4].map(rate)).toEqual([4, 3, 2]);
-    expect(pace.rate(answer({ day: 1, kind: 'turn', right: false, seconds: 1 }))).toBe(1);
+    expect(new Pace().take(turned({ seconds: 60 }))).toBe(3);
+    expect([0.9, 2, 4].map((seconds) => used().take(turned({ seconds })))).toEqual([4, 3, 2]);
+    expect(used().take(turned({ right: false, seconds: 1 }))).toBe(1);
     // What one does with a cube is not measured by what one does with keys.
-    expect(pace.rate(answer({ day: 1, kind: 'turn', by: 'cube', seconds: 60 }))).toBe(3);
+    expect(used().take(turned({ by: 'cube', seconds: 60 }))).toBe(3);
   });
 
   it('is for each turn, so that long is not slow', () => {
-    const pace = new Pace();
-    usual(pace, 5);
-    expect(pace.rate(answer({ day: 1, kind: 'turn', turns: 11, seconds: 24 }))).toBe(3);
+    const pace = used(5);
+    expect(pace.take(turned({ turns: 11, seconds: 24 }))).toBe(3);
     expect(pace.seconds('turn', 11)).toBeCloseTo(24, 0);
   });
 
   it('does not let one very slow answer change what is usual', () => {
-    const pace = new Pace();
-    usual(pace);
-    pace.add(answer({ day: 0, kind: 'turn', seconds: 500 }));
-    expect(pace.rate(answer({ day: 1, kind: 'turn', seconds: 4 }))).toBe(2);
+    const pace = used();
+    pace.take(turned({ seconds: 500 }));
+    expect(pace.take(turned({ seconds: 4 }))).toBe(2);
+  });
+
+  it('is by the medians of the last sixty answers, however they came', () => {
+    const median = (values: readonly number[], at = values.length >> 1): number =>
+      [...values].sort((a, b) => a - b)[at]!;
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 10, max: 900 }), { maxLength: 150 }), (all) => {
+        const pace = new Pace();
+        all.forEach((hundredths, k) => {
+          const before = all.slice(Math.max(0, k - 60), k).map((one) => Math.log(one / 100));
+          const rating = pace.take(turned({ seconds: hundredths / 100 }));
+          if (before.length < 10) return expect(rating).toBe(3);
+          const half = before.length / 2;
+          const usual = Number.isInteger(half)
+            ? (median(before, half - 1) + median(before, half)) / 2
+            : median(before);
+          const away = median(before.map((one) => Math.abs(one - usual)));
+          const far = (Math.log(hundredths / 100) - usual) / Math.max(0.1, 1.4826 * away);
+          // Where it is a hair's breadth from the border, either may come of rounding.
+          if (Math.abs(Math.abs(far) - 1) < 1e-9) return;
+          return expect(rating).toBe(far > 1 ? 2 : far < -1 ? 4 : 3);
+        });
+      }),
+      { seed: 14, numRuns: 60 },
+    );
   });
 });
 
