@@ -42,21 +42,20 @@ function situationsSeen(looks: PatternLooks, { codes, weight, count }: Gathered)
   }
   const good = new Int32Array(words * count);
   for (let s = 0; s < count; s++) {
-    for (const outcome of goodIn(looks.seen, codes, s * width, width)) {
-      good[s * words + (outcome >> 5)]! |= 1 << (outcome & 31);
-    }
+    markGood(looks.seen, codes, s * width, width, good.subarray(s * words, (s + 1) * words));
   }
   const fixed = Uint8Array.from({ length: count }, (_, s) => codes[s * width + cells.length]!);
   return { lookables, outcomes, count, seen, good, words, weight, fixed };
 }
 
 /** The outcomes of the first rank that fits: in the engine's order, so that its choice is among them. */
-function* goodIn(
+function markGood(
   variants: readonly Seen[],
   codes: Uint8Array,
   from: number,
   width: number,
-): Generator<number> {
+  good: Int32Array,
+): void {
   const fixed = codes[from + width - 1] === 1;
   let best: Seen | undefined;
   for (const one of variants) {
@@ -64,7 +63,7 @@ function* goodIn(
     if (fixed && one.turn !== 0) continue;
     if (!fits(one, codes, from)) continue;
     best ??= one;
-    yield one.outcome;
+    good[one.outcome >> 5]! |= 1 << (one.outcome & 31);
   }
 }
 

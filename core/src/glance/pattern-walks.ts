@@ -1,5 +1,6 @@
 import { copyCube, pieceAt, twistAt, colourOfValue, solvedCube, type Cube } from '../cube/cube.js';
 import { faceInHold, HOME_HOLD, stickerInHold, turnedOver, type Hold } from '../cube/holds.js';
+import { STICKER_COUNT } from '../cube/painted.js';
 import { CORNER_COUNT, PLACE_COUNT, STICKER_PLACE, STICKER_SLOT } from '../cube/pieces.js';
 import { applyTurns } from '../cube/turns.js';
 import { runStage } from '../methods/stage-run.js';
@@ -14,11 +15,20 @@ import { turnedStarts } from './turned-starts.js';
 /** Steps that may leave undone what was done before, until it is done again. */
 const MOST_STEPS_AWAY = 4;
 
-/** What is looked at in a hold: by cell the place and which of its stickers, and by what is there the code. */
+/** What is looked at in a hold, by cell. */
 interface InHold {
   readonly places: Uint8Array;
-  readonly slots: Uint8Array;
+  /** The code of what is there, by the cube's byte. */
   readonly codes: Uint8Array;
+  /** The code of an edge that does not matter: two for each, by whether it is flipped. */
+  readonly laid: Uint8Array;
+}
+
+/** 1 where an odd number of bits is set. */
+function oddBits(bits: number): number {
+  let odd = 0;
+  for (let rest = bits; rest !== 0; rest &= rest - 1) odd ^= 1;
+  return odd;
 }
 
 /**
@@ -30,7 +40,10 @@ export const looksMet = (looks: PatternLooks): Gathered => new PatternWalks(look
 class PatternWalks {
   private readonly met: Gathering;
   private readonly seenNow: Uint8Array;
+  // Places of edges that do not matter; looks at them, and at which of them each is.
   private readonly bare = new Uint8Array(PLACE_COUNT);
+  private readonly bareCells = new Uint8Array(STICKER_COUNT);
+  private readonly edgeOf = new Uint8Array(STICKER_COUNT);
   private readonly holds: InHold[] = [];
 
   constructor(private readonly looks: PatternLooks) {
@@ -94,31 +107,31 @@ class PatternWalks {
       this.met.add(seenNow, weight);
       return;
     }
-    let count = 0;
+    const { laid } = this.inHold(hold);
+    const { matter } = this.looks;
+    let edges = 0;
     let flips = 0;
     for (let place = CORNER_COUNT; place < PLACE_COUNT; place++) {
-      if (this.looks.matter[pieceAt(cube, place)]) flips ^= twistAt(cube, place);
-      else bare[count++] = place;
+      if (matter[pieceAt(cube, place)]) flips ^= twistAt(cube, place);
+      else bare[edges++] = place;
     }
-    const ways = 1 << (count - 1);
+    // Only what they show is written anew for each way they can lie.
+    let shown = 0;
+    for (let k = 0; k < width; k++) {
+      const edge = bare.indexOf(places[k]!);
+      if (edge < 0 || edge >= edges) continue;
+      this.bareCells[shown] = k;
+      this.edgeOf[shown++] = edge;
+    }
+    const ways = 1 << (edges - 1);
     for (let way = 0; way < ways; way++) {
-      let last = flips;
-      for (let k = 0; k < count; k++) {
-        const flip = k < count - 1 ? (way >> k) & 1 : last;
-        last ^= flip;
-        this.lay(bare[k]!, flip, hold);
+      // The last lies so that an even number is flipped.
+      const lie = way | ((flips ^ oddBits(way)) << (edges - 1));
+      for (let k = 0; k < shown; k++) {
+        const cell = this.bareCells[k]!;
+        seenNow[cell] = laid[cell * 2 + ((lie >> this.edgeOf[k]!) & 1)]!;
       }
       this.met.add(seenNow, weight / ways);
-    }
-  }
-
-  /** Writes what an edge that does not matter shows, the opposite colour at one of its stickers. */
-  private lay(place: number, flip: number, hold: Hold): void {
-    const { places, slots } = this.inHold(hold);
-    for (let k = 0; k < places.length; k++) {
-      if (places[k] !== place) continue;
-      const shows = slots[k] === flip ? BARE_OPPOSITE : BARE;
-      this.seenNow[k] = this.looks.codes[k * 8 + shows]! | DOES_NOT_MATTER;
     }
   }
 
@@ -139,8 +152,15 @@ class PatternWalks {
     });
     return {
       places: Uint8Array.from(stickers, (sticker) => STICKER_PLACE[sticker]!),
-      slots: Uint8Array.from(stickers, (sticker) => STICKER_SLOT[sticker]!),
       codes: Uint8Array.from(codes),
+      laid: Uint8Array.from(
+        stickers.flatMap((sticker, k) =>
+          [0, 1].map((flip) => {
+            const shows = STICKER_SLOT[sticker] === flip ? BARE_OPPOSITE : BARE;
+            return this.looks.codes[k * 8 + shows]! | DOES_NOT_MATTER;
+          }),
+        ),
+      ),
     };
   }
 }
