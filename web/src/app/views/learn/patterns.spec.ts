@@ -57,9 +57,11 @@ describe('patterns', () => {
     await fixture.whenStable();
     expect(host().querySelector('h2')!.textContent).toBe('For you');
     expect(host().querySelectorAll('.tiles li').length).toBe(3);
-    fixture.componentRef.setInput('turns', '<b>R');
-    await fixture.whenStable();
-    expect(host().querySelector('[role=alert]')!.textContent).toContain('cannot be read');
+    for (const turns of ['<b>R', '', 'R_U_'.repeat(60)]) {
+      fixture.componentRef.setInput('turns', turns);
+      await fixture.whenStable();
+      expect(host().querySelector('[role=alert]')!.textContent).toContain('cannot be read');
+    }
   });
 
   it('that no turns lead to are told why, with the nearest that can be, which is kept', async () => {

@@ -44,6 +44,9 @@ interface Shown {
 
 const UNSEEN = -1;
 const HANDED = 'A pattern handed to you';
+/** Characters of what can be kept, and so handed on. */
+const MOST_WRITTEN = 200;
+const MOST_TITLE = 60;
 
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
@@ -79,7 +82,9 @@ export class Patterns {
     if (turns === undefined) return this.all()[0] ?? null;
     const known = this.all().find((one) => one.turns === turns);
     if (known) return known;
-    return readMoves(turns).ok ? { title: this.title() ?? HANDED, turns, isOwn: false } : null;
+    const isReadable = turns !== '' && turns.length <= MOST_WRITTEN && readMoves(turns).ok;
+    const title = this.title()?.slice(0, MOST_TITLE) ?? HANDED;
+    return isReadable ? { title, turns, isOwn: false } : null;
   });
   protected readonly moves = computed((): readonly Move[] => {
     const read = readMoves(this.shown()?.turns ?? '');
@@ -223,7 +228,7 @@ export class Patterns {
     const found = this.found();
     if (!found || found.turns === '') return;
     const title = this.name().trim() || `My picture ${this.reader().patterns.length + 1}`;
-    const one = { title: title.slice(0, 60), turns: found.turns };
+    const one = { title: title.slice(0, MOST_TITLE), turns: found.turns };
     const patterns = [one, ...this.reader().patterns].slice(0, 60);
     this.store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));
     this.open(one);

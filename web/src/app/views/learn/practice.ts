@@ -81,9 +81,9 @@ export class Practice {
   protected readonly nextDay = signal<string | null>(null);
   /** Cases taken for each other in this session. */
   protected readonly confused = computed(() => {
-    const pairs = this.session.answers().flatMap(({ item, answer, kind }) => {
+    const pairs = this.session.answers().flatMap(({ item, answer }) => {
       const [was, said] = [item, answer].map((id) => this.learning.caseCalled(id)?.title);
-      return kind === 'see' && was && said ? [`“${was}” for “${said}”`] : [];
+      return was && said ? [`“${was}” for “${said}”`] : [];
     });
     return [...new Set(pairs)];
   });
