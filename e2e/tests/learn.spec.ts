@@ -1,5 +1,4 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { expectAccessible } from './accessible.js';
 import { expect, test } from './bench-page.js';
 import { LearnPage } from './learn-page.js';
 import { Device, readyForOffline } from './offline.js';
@@ -8,18 +7,6 @@ import { enterAs, signUp, someName } from './people.js';
 const BAR = 'Two across up: the bar';
 const CROSS = 'Yellow cross';
 const DAY = 86_400_000;
-
-async function expectNothingBroken(page: Page): Promise<void> {
-  for (const colorScheme of ['light', 'dark'] as const) {
-    await page.emulateMedia({ colorScheme });
-    const { violations } = await new AxeBuilder({ page })
-      .options({ resultTypes: ['violations'] })
-      .setLegacyMode()
-      .analyze();
-    expect(violations.map(({ id, nodes }) => [id, nodes.map(({ target }) => target)])).toEqual([]);
-  }
-  await page.emulateMedia({ colorScheme: null });
-}
 
 test('a guest is shown first things, takes a first lesson, and finds two days later what is due', async ({
   bench,
@@ -37,11 +24,11 @@ test('a guest is shown first things, takes a first lesson, and finds two days la
   await learn.isReady();
   await expect(learn.today).toContainText('you have not begun');
   await expect(learn.today).toContainText('One new thing');
-  await expectNothingBroken(page);
+  await expectAccessible(page);
   await learn.beginLesson(CROSS, BAR);
   const turns = await learn.tiles();
   expect(turns).toEqual(['F', 'R', 'U', "R'", "U'", "F'"]);
-  await expectNothingBroken(page);
+  await expectAccessible(page);
   await page.getByRole('button', { name: 'Now together' }).click();
   await expect(page.getByText('Turn by turn')).toBeVisible();
   await learn.turnByKeys(['B']);
@@ -161,32 +148,32 @@ test('what one knows, plans, patterns and looks meet the accessibility rules', a
   await page.getByRole('link', { name: 'What I know' }).click();
   await expect(page.getByText('Taken for each other')).toBeVisible();
   await expect(page.getByText('answers in all')).toBeVisible();
-  await expectNothingBroken(page);
+  await expectAccessible(page);
 
   await page.goto('/learn/plan');
   await expect(page.getByText('to look')).toBeVisible();
   await page.keyboard.press('f');
   await page.getByRole('button', { name: 'That is my plan' }).click();
   await expect(page.getByText('The fewest there are')).toBeVisible();
-  await expectNothingBroken(page);
+  await expectAccessible(page);
 
   await page.goto('/learn/patterns');
   await page.getByRole('button', { name: 'Ice floes' }).click();
   await page.getByRole('button', { name: 'Hand it to a friend' }).click();
   await expect(page.getByRole('img', { name: 'QR code' })).toBeVisible();
-  await expectNothingBroken(page);
+  await expectAccessible(page);
   await page.getByRole('button', { name: 'Paint one' }).click();
   await page.locator('.painting [data-sticker="0"]').click();
   await page.getByRole('button', { name: 'Can it be?' }).click();
   await expect(page.getByText('it is the solved cube')).toBeVisible();
-  await expectNothingBroken(page);
+  await expectAccessible(page);
 
   await page.goto('/learn/practice?kind=see');
   await learn.answerAny();
-  await expectNothingBroken(page);
+  await expectAccessible(page);
   await page.goto('/learn/practice?kind=both');
   await page.getByRole('button', { name: 'It looks like that: go' }).click();
   await page.getByRole('button', { name: 'I am done' }).click();
   await expect(page.getByText('Sticker 1 of')).toBeVisible();
-  await expectNothingBroken(page);
+  await expectAccessible(page);
 });
