@@ -49,10 +49,17 @@ describe('the path', () => {
     await until(() => /Nothing is due yet/.test(text()));
     expect(text()).toMatch(/One new thing: “.+”\. [\d.]+ % of solves meet it/);
     const minutes = host().querySelector<HTMLInputElement>('input[type=number]')!;
-    minutes.value = '900';
-    minutes.dispatchEvent(new Event('change'));
-    await fixture.whenStable();
-    expect(store.selectSignal(readerFeature.selectReaderState)().learning.minutes).toBe(60);
+    for (const [written, taken] of [
+      ['900', 60],
+      ['', 60],
+      ['-5', 2],
+    ] as const) {
+      minutes.value = written;
+      minutes.dispatchEvent(new Event('change'));
+      await fixture.whenStable();
+      expect(minutes.valueAsNumber).toBe(taken);
+      expect(store.selectSignal(readerFeature.selectReaderState)().learning.minutes).toBe(taken);
+    }
   });
 
   it('says how far one comes with the first cases of a stage, more with each', () => {

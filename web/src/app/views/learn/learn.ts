@@ -149,9 +149,11 @@ export class Learn {
     this.picked.set(null);
   }
 
-  protected minutes(text: string): void {
-    const minutes = Math.min(60, Math.max(2, Math.round(Number(text))));
-    if (Number.isFinite(minutes)) this.learning.change({ minutes });
+  /** Takes what was written as near as it can be; what is no number changes nothing. */
+  protected minutes(field: HTMLInputElement): void {
+    const minutes = Math.min(60, Math.max(2, Math.round(field.valueAsNumber)));
+    if (!Number.isNaN(minutes)) this.learning.change({ minutes });
+    field.value = String(this.learning.reader().learning.minutes);
   }
 }
 

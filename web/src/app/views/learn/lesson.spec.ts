@@ -80,4 +80,17 @@ describe('a lesson', () => {
     const { answers } = await learning.book.ask((practice) => practice.knowledge(0, 1));
     expect(answers).withContext('together is no answer from memory').toBe(0);
   });
+
+  it('says so where the link names a case the method does not have, or none', async () => {
+    for (const [id, says] of [
+      ['no/such', 'has no case “no/such”.'],
+      [undefined, 'The link names no case.'],
+    ] as const) {
+      fixture = TestBed.createComponent(Lesson);
+      fixture.componentRef.setInput('case', id);
+      await fixture.whenStable();
+      expect(host().querySelector('[role=alert]')!.textContent).toContain(says);
+      expect(host().querySelector('.parts')).toBeNull();
+    }
+  });
 });

@@ -76,8 +76,8 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Lesson {
-  /** The case, from the address. */
-  readonly case = input.required<string>();
+  /** The case, from the address; empty where that names none. */
+  readonly case = input('', { transform: (named: string | undefined) => named ?? '' });
 
   protected readonly learning = inject(Learning);
   private readonly work = inject(Work);

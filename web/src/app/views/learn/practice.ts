@@ -1,13 +1,16 @@
 import {
+  afterRenderEffect,
   ChangeDetectionStrategy,
   Component,
   computed,
   DestroyRef,
   effect,
+  ElementRef,
   inject,
   input,
   signal,
   untracked,
+  viewChild,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
@@ -75,6 +78,8 @@ export class Practice {
     const card = this.session.card();
     return card ? BECAUSE[card.asked.because] : '';
   });
+  /** The button to the next card, once there is one. */
+  private readonly onward = viewChild('onward', { read: ElementRef<HTMLElement> });
   /** How each case stood when the session began, to say what is surer. */
   private before: ReadonlyMap<string, CaseKnown> = new Map();
   protected readonly surer = signal<readonly string[]>([]);
@@ -100,6 +105,8 @@ export class Practice {
         void (kind === 'today' ? this.session.begin(null, minutes) : this.session.begin(kind));
       });
     });
+    // Enter goes on, also where the answer was touched and would else keep the focus.
+    afterRenderEffect(() => this.onward()?.nativeElement.focus({ preventScroll: true }));
     effect(() => {
       if (this.session.isOver()) untracked(() => void this.sumUp());
     });
