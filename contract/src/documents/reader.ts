@@ -33,6 +33,12 @@ const learningSchema = z.strictObject({
     .nullable(),
 });
 
+/** A pattern that is kept or handed on: turns from solved. */
+export const patternSchema = z.strictObject({
+  title: line({ most: 60 }),
+  turns: text({ most: 200 }),
+});
+
 /** How a person reads turns, sees colours and owns a cube. */
 export const readerSchema = z
   .strictObject({
@@ -60,9 +66,7 @@ export const readerSchema = z
     firstOffered: z.boolean(),
     learning: learningSchema,
     /** Patterns of one's own: what they are called, and turns from solved. */
-    patterns: z
-      .array(z.strictObject({ title: line({ most: 60 }), turns: text({ most: 200 }) }))
-      .max(60),
+    patterns: z.array(patternSchema).max(60),
     /** After so many minutes a rest is proposed; 0 for never. */
     restMinutes: z.number().min(0).max(120),
     /** Whether single keys such as ? do something outside a field. */

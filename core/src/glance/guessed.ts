@@ -1,5 +1,4 @@
-import type { Knowing } from './knowing.js';
-import type { Node, Option } from './knowing.js';
+import type { Knowing, Node, Option } from './knowing.js';
 import type { Parting } from './parting.js';
 import type { Situations } from './situations.js';
 

@@ -8,6 +8,7 @@ import {
 import { PLACES, STICKER_PLACE } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
 import { stickerCalled } from '../methods/compile.js';
+import { lowestBit } from './bits.js';
 import { Gathering } from './gathering.js';
 import type { Lookable, Outcome, Situations } from './situations.js';
 
@@ -65,7 +66,7 @@ export function inAllHolds(situations: Situations, hold: Hold): Situations {
     const from = (source >> 2) * words;
     for (let word = 0; word < words; word++) {
       for (let bits = situations.good[from + word]!; bits !== 0; bits &= bits - 1) {
-        const to = after[word * 32 + 31 - Math.clz32(bits & -bits)]![quarter]!;
+        const to = after[word * 32 + lowestBit(bits)]![quarter]!;
         good[s * words + (to >> 5)]! |= 1 << (to & 31);
       }
     }

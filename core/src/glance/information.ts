@@ -1,3 +1,4 @@
+import { lowestBit } from './bits.js';
 import type { Situations } from './situations.js';
 
 /**
@@ -17,7 +18,7 @@ export function informationNeeded({
   const often = new Float64Array(outcomes.length);
   for (let at = 0; at < count * words; at++) {
     for (let bits = good[at]!; bits !== 0; bits &= bits - 1) {
-      often[(at % words) * 32 + lowest(bits)]! += weight[Math.floor(at / words)]!;
+      often[(at % words) * 32 + lowestBit(bits)]! += weight[Math.floor(at / words)]!;
     }
   }
   let bits = 0;
@@ -25,7 +26,7 @@ export function informationNeeded({
     let most = 0;
     for (let word = 0; word < words; word++) {
       for (let left = good[s * words + word]!; left !== 0; left &= left - 1) {
-        most = Math.max(most, often[word * 32 + lowest(left)]!);
+        most = Math.max(most, often[word * 32 + lowestBit(left)]!);
       }
     }
     bits -= weight[s]! * Math.log2(Math.min(1, most));
@@ -37,6 +38,3 @@ export function informationNeeded({
   });
   return bits / Math.log2(Math.max(2, ...answers));
 }
-
-/** The number of the lowest bit that is set. */
-const lowest = (bits: number): number => 31 - Math.clz32(bits & -bits);

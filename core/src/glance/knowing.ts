@@ -1,3 +1,4 @@
+import { lowestBit } from './bits.js';
 import type { Parting } from './parting.js';
 import { AWAY, costOfPlace, KEYS, type Situations } from './situations.js';
 
@@ -141,7 +142,7 @@ export class Knowing {
     let best = -1;
     for (let word = 0; word < good.length; word++) {
       for (let bits = good[word]!; bits !== 0; bits &= bits - 1) {
-        const outcome = word * 32 + 31 - Math.clz32(bits & -bits);
+        const outcome = word * 32 + lowestBit(bits);
         if (best < 0 || this.trouble[outcome]! < this.trouble[best]!) best = outcome;
       }
     }

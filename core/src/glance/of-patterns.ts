@@ -7,10 +7,9 @@ import { looksMet } from './pattern-walks.js';
 import { AWAY, packed, type Situations } from './situations.js';
 
 /**
- * The situations of an approach that is data: every start of its stage and every look on the way
- * to its goal, each in all four holds; where the front must stay the front, looks after the first
- * only in the hold they are met in. What is as good as the engine's choice: any
- * case of its rank, since turns break no tie.
+ * The situations of an approach that is data: every start of its stage and every look on the way to
+ * its goal, each in all four holds; where the front must stay the front, looks after the first only in
+ * the hold they are met in. Every case of the rank the engine takes is as good: turns break no tie.
  * @throws ApproachError when a case of the approach cannot be used.
  */
 export function situationsOfPatterns(approach: PatternApproach): {

@@ -1,3 +1,4 @@
+import { lowestBit } from './bits.js';
 import { isPlain, KEYS, TELLS, type Situations } from './situations.js';
 
 /** Parts of all looks smaller than one of so many hardly count. */
@@ -93,7 +94,7 @@ export class Parting {
     this.present = present;
     let keys = 0;
     for (let rest = present; rest !== 0; rest &= rest - 1) {
-      const key = 31 - Math.clz32(rest & -rest);
+      const key = lowestBit(rest);
       keys++;
       for (let word = 0; word < words; word++) if (goods[key * words + word] !== 0) leasts[key] = 0;
     }
@@ -105,7 +106,7 @@ export class Parting {
     let least = 0;
     let open = 0;
     for (let rest = this.present; rest !== 0; rest &= rest - 1) {
-      const key = 31 - Math.clz32(rest & -rest);
+      const key = lowestBit(rest);
       if (this.leasts[key] === 0) continue;
       least += this.leasts[key]!;
       open += this.sums[key]! * Math.log2(this.sums[key]! * MANY + 1);

@@ -3,15 +3,17 @@ import { colourAt, copyCube, sameCube, type Cube } from '../cube/cube.js';
 import { stickerInHold } from '../cube/holds.js';
 import { paintedFromCube, UNSEEN, unseenCube, type Painted } from '../cube/painted.js';
 import { UP } from '../cube/sides.js';
+import { isSearch } from '../approaches/approach.js';
+import { applyTurns } from '../cube/turns.js';
+import { compileApproach } from '../methods/compile.js';
 import { methodById, METHODS } from '../methods/named.js';
 import { resolveMethod } from '../methods/resolve.js';
 import { setUpFor } from '../methods/set-up.js';
 import type { Method } from '../methods/walkthrough.js';
 import { invertMove } from '../notation/moves.js';
-import { readMoves } from '../notation/read.js';
 import { cubesOf } from '../slips/meant.js';
 import { slippedCubes } from '../slips/slipped.js';
-import { cameOut, tellingStickers, type Done } from './came-out.js';
+import { cameOut, meantStep, tellingStickers, type Done } from './came-out.js';
 import { caseStep } from './show-case.js';
 
 function doneOn(caseId: string, method: Method): Done {
@@ -19,15 +21,6 @@ function doneOn(caseId: string, method: Method): Done {
   if (!made.ok) throw new Error(made.error);
   return { ...made.value, ...caseStep(made.value, caseId, method, UP)!, case: caseId };
 }
-
-const stepOf = ({ doneIn, lineUp, sequence }: Done) => {
-  const [lining, main] = [lineUp, sequence].map((text) => {
-    const read = readMoves(text);
-    if (!read.ok) throw new Error(read.error.message);
-    return read.value;
-  });
-  return { hold: doneIn, moves: [...lining!, ...main!], lineUpCount: lining!.length };
-};
 
 /** What is seen of a cube at these stickers of the hold. */
 function seenAt(cube: Cube, { hold }: Done, stickers: readonly number[]): Painted {
@@ -40,7 +33,7 @@ function seenAt(cube: Cube, { hold }: Done, stickers: readonly number[]): Painte
 }
 
 describe('how a case came out on a cube in hand', () => {
-  it('is told by at most eight stickers in sight, for every case and every one slip', () => {
+  it('is told by at most eight stickers in sight, for every case, every one slip and every other case', () => {
     const met = new Set<string>();
     for (const method of METHODS) {
       const approaches = resolveMethod(method);
@@ -59,7 +52,16 @@ describe('how a case came out on a cube in hand', () => {
         const shows = (cube: Cube): string =>
           stickers.map((one) => colourAt(cube, stickerInHold(done.hold, one))).join();
         const right = new Set(done.ends.map(shows));
-        const untold = slippedCubes(done.cube, stepOf(done)).filter(
+        const others = approaches.value.flatMap((one) =>
+          !isSearch(one) && one.cases.some((other) => other.id === id)
+            ? compileApproach(one, UP, STANDARD_SCHEME).filter((other) => other.case.id !== id)
+            : [],
+        );
+        const wrong = [
+          ...slippedCubes(done.cube, meantStep(done)),
+          ...others.map(({ turns }) => applyTurns(copyCube(done.cube), turns)),
+        ];
+        const untold = wrong.filter(
           (cube) => right.has(shows(cube)) && !done.ends.some((end) => sameCube(end, cube)),
         );
         expect(untold.length).withContext(id).toBe(0);
@@ -83,7 +85,7 @@ describe('how a case came out on a cube in hand', () => {
 
   it('tells a turn that went the other way', () => {
     const done = doneOn('cycle-one/once', method);
-    const step = stepOf(done);
+    const step = meantStep(done);
     const at = step.moves.findIndex((move) => move % 3 !== 1);
     const moves = step.moves.map((move, k) => (k === at ? invertMove(move) : move));
     const cube = cubesOf(done.cube, [{ ...step, moves }]).at(-1)!;
@@ -98,7 +100,7 @@ describe('how a case came out on a cube in hand', () => {
   it('names the case that was done instead', () => {
     const stepUp = methodById('step-up')!;
     const done = doneOn('cycle-two/right', stepUp);
-    const step = { ...stepOf(doneOn('cycle-two/left', stepUp)), hold: done.doneIn };
+    const step = { ...meantStep(doneOn('cycle-two/left', stepUp)), hold: done.doneIn };
     const cube = cubesOf(done.cube, [step]).at(-1)!;
     const seen = seenAt(cube, done, tellingStickers(done, stepUp, UP));
     expect(cameOut(done, stepUp, UP, seen, STANDARD_SCHEME)).toEqual({

@@ -46,7 +46,7 @@ const SEEN_SOONER: readonly (readonly number[])[] = [[UP, FRONT, RIGHT], [LEFT, 
  */
 export function tellingStickers(done: Done, method: Method, first: Side): number[] {
   const wrong = [
-    ...slippedCubes(done.cube, stepOf(done)),
+    ...slippedCubes(done.cube, meantStep(done)),
     ...otherCases(done, method, first).map(({ cube }) => cube),
   ];
   let open = wrong
@@ -78,7 +78,7 @@ export function cameOut(
   scheme: ColourScheme,
 ): CameOut {
   if (done.ends.some((end) => fits(end, seen))) return { right: true, says: [], instead: '' };
-  const step = stepOf(done);
+  const step = meantStep(done);
   const explained = explain(done.cube, [step], seen);
   const all = explained.kind === 'explained' ? explained.explanations : [];
   const other = otherCases(done, method, first).find(({ cube }) => fits(cube, seen));
@@ -95,7 +95,8 @@ export function cameOut(
 const fits = (cube: Cube, seen: Painted): boolean =>
   seen.every((colour, sticker) => colour === UNSEEN || colour === colourAt(cube, sticker));
 
-function stepOf({ doneIn, lineUp, sequence }: Done): MeantStep {
+/** Its turns as they were meant, lining up first. */
+export function meantStep({ doneIn, lineUp, sequence }: Done): MeantStep {
   const [lining, main] = [lineUp, sequence].map((text) => {
     const read = readMoves(text);
     return read.ok ? read.value : [];

@@ -111,7 +111,6 @@ class Usual {
     const nearest = middle + 1;
     // The fewest from below with which no value above that is taken is farther than the next below.
     let [fewest, most] = [nearest - (count - middle), middle];
-    if (fewest < 0) fewest = 0;
     while (fewest < most) {
       const taken = (fewest + most) >> 1;
       if (above(nearest - taken - 1) > below(taken)) fewest = taken + 1;

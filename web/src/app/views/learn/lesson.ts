@@ -211,10 +211,6 @@ export class Lesson {
     inject(DestroyRef).onDestroy(() => device.disconnect());
   }
 
-  protected title(id: string): string {
-    return this.approach()?.cases.find((one) => one.id === id)?.title ?? id;
-  }
-
   protected goTo(part: Part): void {
     this.learning.change({ lesson: { case: this.case(), part } });
   }

@@ -60,7 +60,9 @@ describe('patterns', () => {
     for (const turns of ['<b>R', '', 'R_U_'.repeat(60)]) {
       fixture.componentRef.setInput('turns', turns);
       await fixture.whenStable();
-      expect(host().querySelector('[role=alert]')!.textContent).toContain('cannot be read');
+      expect(host().querySelector('[role=alert]')!.textContent).toContain(
+        'no pattern that can be read',
+      );
     }
   });
 

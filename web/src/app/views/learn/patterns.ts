@@ -23,6 +23,7 @@ import {
   type Cube,
   type Move,
 } from '@sleetcrest/core';
+import { patternSchema } from '@sleetcrest/contract';
 import { PATTERNS } from '@sleetcrest/core/patterns';
 import { toDataURL } from 'qrcode';
 import { LearningWork } from '../../asking/learning-work';
@@ -44,9 +45,6 @@ interface Shown {
 
 const UNSEEN = -1;
 const HANDED = 'A pattern handed to you';
-/** Characters of what can be kept, and so handed on. */
-const MOST_WRITTEN = 200;
-const MOST_TITLE = 60;
 
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
@@ -82,9 +80,9 @@ export class Patterns {
     if (turns === undefined) return this.all()[0] ?? null;
     const known = this.all().find((one) => one.turns === turns);
     if (known) return known;
-    const isReadable = turns !== '' && turns.length <= MOST_WRITTEN && readMoves(turns).ok;
-    const title = this.title()?.slice(0, MOST_TITLE) ?? HANDED;
-    return isReadable ? { title, turns, isOwn: false } : null;
+    const handed = patternSchema.safeParse({ turns, title: this.title() ?? HANDED });
+    const isReadable = handed.success && turns !== '' && readMoves(turns).ok;
+    return isReadable ? { ...handed.data, isOwn: false } : null;
   });
   protected readonly moves = computed((): readonly Move[] => {
     const read = readMoves(this.shown()?.turns ?? '');
@@ -228,7 +226,7 @@ export class Patterns {
     const found = this.found();
     if (!found || found.turns === '') return;
     const title = this.name().trim() || `My picture ${this.reader().patterns.length + 1}`;
-    const one = { title: title.slice(0, MOST_TITLE), turns: found.turns };
+    const one = { title, turns: found.turns };
     const patterns = [one, ...this.reader().patterns].slice(0, 60);
     this.store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));
     this.open(one);

@@ -82,7 +82,7 @@ import { OwnCube, type Told } from './own-cube';
                   <button matButton (click)="say(false, $event.timeStamp)">I do not know it</button>
                 </p>
               } @else if (telling()) {
-                <sc-own-cube [done]="done()" (told)="told($event)" />
+                <sc-own-cube [done]="done()" [held]="held()" (told)="told($event)" />
                 <p><button matButton (click)="pictures.set(true)">Compare pictures</button></p>
               } @else {
                 @if (endPictures().length > 1) {

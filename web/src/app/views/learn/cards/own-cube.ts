@@ -10,16 +10,7 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import {
-  FRONT,
-  sideInHold,
-  stickerInHold,
-  stickersSeen,
-  unseenCube,
-  UP,
-  type Colour,
-  type Side,
-} from '@sleetcrest/core';
+import { stickerInHold, stickersSeen, unseenCube, type Colour } from '@sleetcrest/core';
 import type { CameOut, Done } from '@sleetcrest/core/learn';
 import { LearningWork } from '../../../asking/learning-work';
 import { historyKey, isFree } from '../../../devices/keyboard/keys';
@@ -70,7 +61,11 @@ export interface Told {
               <p>{{ $first ? 'Likeliest:' : 'Or:' }} {{ sentence }}</p>
             }
             @if (told.instead) {
-              <p>It looks as it does after “{{ title(told.instead) }}”.</p>
+              <p>
+                It looks as it does after “{{
+                  learning.caseCalled(told.instead)?.title ?? told.instead
+                }}”.
+              </p>
             } @else if (told.says.length === 0) {
               <p>Neither one slip nor two explain this: look at your cube once more.</p>
             }
@@ -91,18 +86,18 @@ export interface Told {
 })
 export class OwnCube {
   readonly done = input.required<Done>();
+  /** How it is to be held, in words. */
+  readonly held = input.required<string>();
   readonly told = output<Told>();
 
   protected readonly learning = inject(Learning);
   private readonly work = inject(LearningWork);
   private readonly asking = reading(
     () => this.done(),
-    async (done) => ({
-      done,
-      stickers: await this.work.tellingStickers(
-        ...([done, this.learning.method(), this.learning.first()] as const),
-      ),
-    }),
+    async (done) => {
+      const [method, first] = [this.learning.method(), this.learning.first()];
+      return { done, stickers: await this.work.tellingStickers(done, method, first) };
+    },
   );
   /** Those that are asked for, once they are known. */
   protected readonly stickers = computed(() => {
@@ -125,13 +120,10 @@ export class OwnCube {
   );
   private readonly judging = reading(
     () => (this.stickers() && this.asked() === null ? this.seen() : undefined),
-    async (seen) => ({
-      seen,
-      out: await this.work.cameOut(
-        ...([this.done(), this.learning.method(), this.learning.first()] as const),
-        ...([seen, this.learning.scheme()] as const),
-      ),
-    }),
+    async (seen) => {
+      const { method, first, scheme } = this.learning;
+      return { seen, out: await this.work.cameOut(this.done(), method(), first(), seen, scheme()) };
+    },
   );
   /** How it came out, once all are told. */
   protected readonly out = computed(() => {
@@ -139,11 +131,6 @@ export class OwnCube {
     return judged?.seen === this.seen() ? judged.out : null;
   });
   protected readonly trouble = computed(() => this.asking.trouble() ?? this.judging.trouble());
-  protected readonly held = computed(() => {
-    const colour = (face: Side): string =>
-      this.learning.scheme()[sideInHold(this.done().hold, face)]!;
-    return `${colour(UP)} up and ${colour(FRONT)} in front`;
-  });
 
   constructor() {
     effect(() => {
@@ -155,11 +142,6 @@ export class OwnCube {
       const out = this.out();
       if (out?.right) untracked(() => this.settle(out));
     });
-  }
-
-  protected title(caseId: string): string {
-    const cases = this.learning.approachOf(caseId)?.cases ?? [];
-    return cases.find(({ id }) => id === caseId)?.title ?? caseId;
   }
 
   protected tell(colour: Colour): void {

@@ -1,0 +1,66 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { GUEST, openStore, until } from '../../app.spec-support';
+import { LearningWork } from '../../asking/learning-work';
+import { Known } from './known';
+import { FakeLearningWork } from './learn.spec-support';
+import { Learning } from './learning';
+
+describe('what one knows', () => {
+  let fixture: ComponentFixture<Known>;
+  let learning: Learning;
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const text = (): string => host().textContent.replace(/\s+/g, ' ');
+
+  beforeEach(async () => {
+    const { store } = openStore(
+      { provide: LearningWork, useClass: FakeLearningWork },
+      provideRouter([]),
+    );
+    store.dispatch(GUEST);
+    learning = TestBed.inject(Learning);
+    await until(() => learning.cases().length > 0);
+  });
+
+  async function open(): Promise<void> {
+    fixture = TestBed.createComponent(Known);
+    await fixture.whenStable();
+    await until(() => host().querySelector('.charts') !== null);
+    await fixture.whenStable();
+  }
+
+  it('says what is missing where nothing was practised', async () => {
+    await open();
+    expect(text()).toContain('0 answers in all');
+    expect(text()).toContain('Nothing was practised yet');
+    expect(text()).toContain('No case was taken for another');
+    expect(text()).toContain('After 400 answers');
+  });
+
+  it('has each answer in its tables: what is recalled, what was taken for what, what comes due', async () => {
+    const [one, other] = learning.cases();
+    const given = { seconds: 3, turns: 0, by: 'keys' } as const;
+    await learning.answer({ kind: 'see', item: one!.case }, { ...given, right: true, answer: '' });
+    await learning.answer(
+      { kind: 'see', item: other!.case },
+      { ...given, right: false, answer: one!.case },
+    );
+    await open();
+    await until(() => text().includes('2 answers in all'));
+    const rows = (title: string): string[] => {
+      const frame = [...host().querySelectorAll('sc-chart-frame')].find((chart) =>
+        chart.textContent.includes(title),
+      )!;
+      return [...frame.querySelectorAll('tbody tr')].map((row) =>
+        [...row.querySelectorAll('td, th')].map((cell) => cell.textContent.trim()).join(' | '),
+      );
+    };
+    await until(() => rows('The chance to recall').length === 2);
+    expect(rows('The chance to recall').join()).toContain(`${one!.title} | 100 % | never asked`);
+    expect(rows('Taken for each other')[0]).toContain(`${other!.title} | ${one!.title} | 1 | `);
+    const due = rows('Due in the next fortnight').map((row) => Number(row.split(' | ')[1]));
+    expect(due.length).toBe(14);
+    expect(due[0]).toBe(1);
+    expect(due.reduce((sum, count) => sum + count, 0)).toBeGreaterThanOrEqual(1);
+  });
+});
