@@ -22,6 +22,9 @@ describe('what one knows', () => {
     await until(() => learning.cases().length > 0);
   });
 
+  // Answers of guests stay in the browser, which all specs share.
+  afterEach(() => learning.book.ask((practice) => practice.forget()));
+
   async function open(): Promise<void> {
     fixture = TestBed.createComponent(Known);
     await fixture.whenStable();
