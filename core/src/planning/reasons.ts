@@ -1,0 +1,85 @@
+import { timesMixed, nextNew } from './gains.js';
+import type { PlanAsked, PlanLearner, PlanTable, Slot } from './asked.js';
+
+/** Why somebody sits where they sit, in one sentence for each block. */
+export function reasonsFor(asked: PlanAsked, table: PlanTable, learner: string): string[] {
+  const one = asked.learners.find(({ id }) => id === learner);
+  return one ? table.slots.map((slot) => new Reason(asked, table, one).for(slot)) : [];
+}
+
+class Reason {
+  constructor(
+    private readonly asked: PlanAsked,
+    private readonly table: PlanTable,
+    private readonly learner: PlanLearner,
+  ) {}
+
+  for(slot: Slot): string {
+    const { name } = this.learner;
+    if (slot.kind === 'solve') return `${name} does whole solves: nothing else here is due.`;
+    if (slot.kind === 'new') return this.shown(slot);
+    if (slot.kind === 'apart') return this.apart(slot);
+    return this.firm(slot);
+  }
+
+  private shown(slot: Slot): string {
+    const { name, standings } = this.learner;
+    const { cases } = this.asked;
+    const at = nextNew(cases, standings).indexOf(this.number(slot.case));
+    const title = this.title(slot.case);
+    if (at < 0) return `${title} is not next for ${name}, who looks on or does solves.`;
+    return at === 0
+      ? `${title} is next on ${name}’s path.`
+      : `${title} is soon next on ${name}’s path: ${at === 1 ? 'one case comes' : 'two cases come'} before it.`;
+  }
+
+  private apart({ case: a, other: b }: Slot): string {
+    const { name } = this.learner;
+    const times = timesMixed(this.learner, a, b);
+    const both = `${this.title(a)} and ${this.title(b)}`;
+    return times > 0
+      ? `${name} took ${both} for each other ${times === 1 ? 'once' : `${times} times`}.`
+      : `${name} does not mix up ${both}, and does solves beside the others.`;
+  }
+
+  private firm({ case: id }: Slot): string {
+    const { name } = this.learner;
+    const title = this.title(id);
+    const standing = this.standing(this.learner, id);
+    if (standing === 'begun') return `${name} has begun ${title} and not yet done it alone.`;
+    if (standing === 'known') return `${name} has done ${title} alone; once more makes it sure.`;
+    if (standing === 'slipping') {
+      const explains = this.others().find((one) => this.standing(one, id) === 'sure');
+      return explains
+        ? `${name} is losing ${title}; ${explains.name} is sure of it and explains it.`
+        : `${name} knew ${title} and is losing it.`;
+    }
+    if (standing === 'sure') {
+      const losing = this.others().find((one) => this.standing(one, id) === 'slipping');
+      return losing
+        ? `${name} is sure of ${title} and explains it to ${losing.name}.`
+        : `${name} is sure of ${title} already, and does solves beside the others.`;
+    }
+    return `${title} is not begun by ${name} yet, who looks on or does solves.`;
+  }
+
+  private others(): PlanLearner[] {
+    const { learners } = this.table;
+    return this.asked.learners.filter((one) => one !== this.learner && learners.includes(one.id));
+  }
+
+  private number(id: string): number {
+    return this.asked.cases.findIndex((one) => one.case === id);
+  }
+
+  private title(id: string): string {
+    return `“${this.asked.cases[this.number(id)]?.title ?? id}”`;
+  }
+
+  private standing(
+    { standings }: PlanLearner,
+    id: string,
+  ): PlanLearner['standings'][number] | undefined {
+    return standings[this.number(id)];
+  }
+}
