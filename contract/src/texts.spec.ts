@@ -2,6 +2,7 @@ import * as z from 'zod';
 import * as accounts from './accounts/index.js';
 import * as documents from './index.js';
 import * as log from './log/index.js';
+import * as table from './table/index.js';
 import { nameKey, signUpSchema } from './accounts/index.js';
 import { line, name, text } from './documents/text.js';
 
@@ -38,7 +39,7 @@ function stringsBelow(schema: z.core.$ZodType, path: string): [string, z.core.$Z
 }
 
 describe('no string of the contract', () => {
-  const all = Object.entries({ ...documents, ...accounts, ...log } as Record<
+  const all = Object.entries({ ...documents, ...accounts, ...log, ...table } as Record<
     string,
     unknown
   >).filter(

@@ -58,6 +58,10 @@ export type DemoAccount = z.infer<typeof demoAccountSchema>;
 export const sessionSchema = z
   .strictObject({
     account: accountSchema.nullable(),
+    begins: z
+      .boolean()
+      .optional()
+      .describe('The phrase was given by a coach: another is to be chosen before anything else.'),
     demo: z.array(demoAccountSchema).describe('Only where the demo data is loaded.'),
   })
   .meta({ id: 'Session' });

@@ -1,5 +1,7 @@
 import * as z from 'zod';
+import { colourSchema } from '../documents/colour.js';
 import { uuidSchema } from '../documents/id.js';
+import { methodChoiceSchema } from '../documents/method.js';
 import { name } from '../documents/text.js';
 import { accountNameSchema } from './account.js';
 
@@ -29,17 +31,71 @@ export const joinGroupSchema = z.strictObject({ code: codeSchema }).meta({ id: '
 const memberSchema = z.strictObject({ id: uuidSchema, name: accountNameSchema });
 export type Member = z.infer<typeof memberSchema>;
 
-/** A group: to its coach with its code and learners, to a learner without. */
+/**
+ * What a second coach may do in a group: see how its learners stand; plan sessions, set work and show
+ * things; answer what is handed in; change who belongs to it. The group's own coach may do all of it.
+ */
+export const RIGHTS = ['see', 'plan', 'answer', 'roster'] as const;
+export const rightSchema = z.enum(RIGHTS).meta({ id: 'Right' });
+export type Right = z.infer<typeof rightSchema>;
+
+/** Whoever may anything may see. */
+const rightsSchema = z
+  .array(rightSchema)
+  .max(RIGHTS.length)
+  .overwrite((given) => RIGHTS.filter((right) => right === 'see' || given.includes(right)));
+
+const assistantSchema = memberSchema.extend({ rights: rightsSchema });
+
+/** A place's time zone, by its name in the IANA list. */
+const zoneSchema = z
+  .string()
+  .max(60)
+  .refine((zone) => {
+    try {
+      return new Intl.DateTimeFormat('en', { timeZone: zone }).format(0) !== '';
+    } catch {
+      return false;
+    }
+  }, 'no time zone is called that; write it as Europe/Oslo');
+
+/** How a group learns: its method, the colour it begins with, and where it meets. */
+const waysShape = { method: methodChoiceSchema, firstColour: colourSchema, zone: zoneSchema };
+
+/** A group: to those who teach it with its learners, to a learner without the others. */
 export const groupSchema = z
   .strictObject({
     id: uuidSchema,
     name: groupNameSchema,
     coach: memberSchema,
-    code: codeSchema.nullable(),
+    code: codeSchema.nullable().describe('Told to whoever may change who belongs to it.'),
     learners: z.array(memberSchema),
+    rights: z.array(rightSchema).describe('What whoever asks may do; nothing for a learner.'),
+    assistants: z.array(assistantSchema),
+    ...waysShape,
+    archivedAt: z.iso.datetime().nullable(),
   })
   .meta({ id: 'Group' });
 export type Group = z.infer<typeof groupSchema>;
+
+export const changeGroupSchema = z
+  .strictObject({ name: groupNameSchema, ...waysShape, archived: z.boolean() })
+  .partial()
+  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+    message: 'give something to change',
+  })
+  .meta({ id: 'ChangeGroup' });
+export type ChangeGroup = z.infer<typeof changeGroupSchema>;
+
+/** Asks for a code by which another coach becomes an assistant. */
+export const inviteSchema = z.strictObject({ rights: rightsSchema }).meta({ id: 'Invite' });
+export const invitationSchema = z
+  .strictObject({ code: codeSchema, rights: rightsSchema, until: z.iso.datetime() })
+  .meta({ id: 'Invitation' });
+export type Invitation = z.infer<typeof invitationSchema>;
+
+/** Moves a learner to another group of the same coach. */
+export const moveSchema = z.strictObject({ to: uuidSchema }).meta({ id: 'Move' });
 
 export const groupListSchema = z
   .strictObject({ items: z.array(groupSchema) })
@@ -48,3 +104,4 @@ export const groupListSchema = z
 export const groupParamsSchema = z.strictObject({ id: uuidSchema });
 export const memberParamsSchema = z.strictObject({ id: uuidSchema, learner: uuidSchema });
 export const learnerParamsSchema = z.strictObject({ learner: uuidSchema });
+export const assistantParamsSchema = z.strictObject({ id: uuidSchema, coach: uuidSchema });

@@ -1,6 +1,9 @@
 import type { Stage } from '../stages/stages.js';
 import { dayOf, type EntryKind, type LogEntry, type Outcome } from './entry.js';
 
+/** A record with this tag is for whoever recorded it alone: no coach sees it, or anything reckoned from it. */
+export const FOR_ONESELF = 'private';
+
 /** Which records are meant; what is not given leaves nothing out. */
 export interface LogFilter {
   /** Days, both included. */
