@@ -1,22 +1,34 @@
 import { aReview } from '@sleetcrest/contract/testing';
 import { randomUUID } from 'node:crypto';
-import { groupSchema, type Account } from '@sleetcrest/contract/accounts';
+import { groupSchema, invitationSchema, type Account } from '@sleetcrest/contract/accounts';
+import { liveSessionSchema } from '@sleetcrest/contract/table';
 import type { LogEntry } from '@sleetcrest/core/log';
 import { aRecord, aSolve, PHRASE, TestApp, type Visitor } from '../app.spec-support.js';
 import { aMethod } from '../methods/methods.spec-support.js';
 import { RULES, type Route, type Rule } from './rules.js';
 
-/** One learner with a log, cubes and a method, and who else there is. */
+/** One learner with a log, cubes and a method, in a group that meets, and who else there is. */
 interface World {
   owner: Account;
   cube: string;
   record: LogEntry;
   group: string;
+  otherGroup: string;
   otherGroupCode: string;
+  live: string;
+  plan: string;
+  assignment: string;
+  work: string;
 }
 
-const PEOPLE = ['guest', 'owner', 'other learner', 'own coach', 'other coach'] as const;
+/** `helper` may do all in the owner's group, `watcher` see alone; the former member has left it. */
+const PEOPLE = [
+  ...(['guest', 'owner', 'other learner', 'former member'] as const),
+  ...(['own coach', 'helper', 'watcher', 'other coach'] as const),
+] as const;
 type Person = (typeof PEOPLE)[number];
+const COACHES: readonly Person[] = ['own coach', 'helper', 'watcher', 'other coach'];
+const TEACHERS: readonly Person[] = ['own coach', 'helper', 'watcher'];
 
 /** What a request that changes something is sent with, about the owner's things. */
 const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
@@ -44,6 +56,26 @@ const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
   'POST /api/log/tags': ({ record }) => ({ ids: [record.id], add: ['seen'] }),
   'PATCH /api/log/entries/:id': () => ({ note: 'changed' }),
   'POST /api/practice/reviews': () => ({ reviews: [aReview()] }),
+  'PATCH /api/groups/:id': () => ({ zone: 'Europe/Oslo' }),
+  'POST /api/groups/:id/assistants': () => ({ rights: ['see'] }),
+  'POST /api/groups/:id/roster/check': () => ({ names: ['Amalie'] }),
+  'POST /api/groups/:id/roster': () => ({
+    learners: [{ id: randomUUID(), name: `New ${randomUUID().slice(0, 8)}` }],
+  }),
+  'POST /api/groups/:id/learners/:learner/move': ({ otherGroup }) => ({ to: otherGroup }),
+  'PUT /api/groups/:id/plans/:plan': ({ plan }) => ({ plan: aPlan(plan), basis: null }),
+  'POST /api/groups/:id/assignments': ({ assignment }) => anAssignment(assignment),
+  'PUT /api/assignments/:assignment/said': () => ({ done: true }),
+  'POST /api/work': ({ group, record }) => ({
+    ...{ id: randomUUID(), group, words: 'seen by nobody else' },
+    handed: { what: 'record', entry: record.id },
+  }),
+  'POST /api/work/:work/notes': () => aNote(),
+  'PUT /api/work/:work/marked': () => ({ marked: true }),
+  'POST /api/live/join': () => ({ code: 'AAAAAA', nickname: 'Nobody' }),
+  'POST /api/groups/:id/live': ({ live }) => ({ id: live }),
+  'PATCH /api/live/:live': () => ({ showsTimes: false }),
+  'PUT /api/live/:live/here': () => aHere(),
 };
 
 /** What must be asked for in an address. */
@@ -51,6 +83,7 @@ const QUERIES: readonly [end: string, query: string][] = [
   ['/overview', '?today=2026-11-25'],
   ['/log/groups', '?by=day'],
   ['/log/export', '?as=csv'],
+  ['/matrix', '?day=2026-11-25'],
 ];
 
 /** A request about the owner's things: an id in an address is that of what the route is about. */
@@ -60,9 +93,29 @@ function requestTo(route: Route, world: World): { path: string; body: unknown } 
   const about = Object.entries({ ...ids, methods: verb === 'PUT' ? 'quay' : 'landing' });
   const id = about.find(([things]) => path.includes(`/${things}/`))?.[1] ?? '';
   const query = QUERIES.find(([end]) => path.endsWith(end))?.[1] ?? '';
-  const address = path.replace(':learner', world.owner.id).replace(':id', id);
+  const address = path
+    .replace(':learner', world.owner.id)
+    .replace(':coach', world.owner.id)
+    .replace(':id', id)
+    .replace(/:(live|plan|assignment|work)/g, (_, name: 'live') => world[name])
+    .replace(':secret', `${'x'.repeat(43)}.ics`);
   return { path: address + query, body: BODIES[route]?.(world) };
 }
+
+const aPlan = (id: string) => ({
+  ...{ id, on: '2026-12-03', at: '17:30', minutes: 60, repeats: 'weekly', until: null, cubes: 4 },
+  ...{ comes: [], warmUp: [], tables: [], note: '', seed: 1 },
+});
+const anAssignment = (id: string) => ({
+  ...{ id, task: { do: 'stage', stage: 'daisy', times: 3 }, note: '', until: null, for: null },
+});
+const aNote = () => ({
+  ...{ id: randomUUID(), place: { turn: null, stage: null }, words: 'Well done' },
+});
+const aHere = () => ({
+  ...{ doing: 'walk', title: 'Daisy', at: 1, of: 9, forSeconds: 3, usualSeconds: 180 },
+  ...{ hand: false, cube: null },
+});
 
 const HANDOUT = {
   ...{ method: 'gentle', stage: 'daisy', paper: 'A4', dialect: 'prime', firstColour: 'white' },
@@ -75,11 +128,21 @@ const HANDOUT = {
 /** What a rule answers somebody, told without regard to any route's own doing. */
 function answerTo(rule: Rule, person: Person): 'let in' | 401 | 403 | 404 {
   if (rule === 'anyone' || rule === 'keeper') return 'let in';
+  if (rule === 'live-sit') return person === 'owner' ? 'let in' : 404;
   if (person === 'guest') return 401;
-  if (rule === 'account') return 'let in';
-  if (rule === 'coach') return person.endsWith('coach') ? 'let in' : 403;
-  return person === 'own coach' ? 'let in' : 404;
+  if (rule === 'account' || rule === 'beginner') return 'let in';
+  if (rule === 'coach') return COACHES.includes(person) ? 'let in' : 403;
+  if (rule === 'group-own') return person === 'own coach' ? 'let in' : 404;
+  if (rule === 'group-in') return person === 'owner' ? 'let in' : 404;
+  if (!TEACHERS.includes(person)) return 404;
+  if (person !== 'watcher' || rule.endsWith('-see')) return 'let in';
+  // Of one learner it is not told that there is somebody one may do less with.
+  return rule.startsWith('learner') ? 404 : 403;
 }
+
+/** Where what is a learner's own may be answered by those who teach them. */
+const answersWork = (route: Route, person: Person): boolean =>
+  route.includes('/work/:work') && (person === 'own coach' || person === 'helper');
 
 /** Routes that tell or change the account that calls, and so cannot be called twice alike. */
 const ENDING: readonly Route[] = [
@@ -92,6 +155,12 @@ const ENDING: readonly Route[] = [
   'POST /api/learners/:learner/phrase',
   'DELETE /api/groups/:id/learners/:learner',
   'DELETE /api/groups/:id',
+  'DELETE /api/groups/:id/assistants/:coach',
+  'POST /api/groups/:id/learners/:learner/move',
+  'DELETE /api/groups/:id/plans/:plan',
+  'DELETE /api/groups/:id/assignments/:assignment',
+  'DELETE /api/live/:live',
+  'DELETE /api/live/:live/here',
 ];
 
 /** Everybody and their things, in an application of their own. */
@@ -112,6 +181,9 @@ class Inhabited {
     await people['other learner'].signUp('Teo');
     await people['own coach'].signUp('Runa', 'coach');
     await people['other coach'].signUp('Nils', 'coach');
+    const former = await people['former member'].signUp('Odd');
+    await people.helper.signUp('Helga', 'coach');
+    await people.watcher.signUp('Vilde', 'coach');
     const groupOf = async (person: Person) => {
       const answer = await people[person].ask('POST', '/api/groups', {
         id: randomUUID(),
@@ -122,6 +194,17 @@ class Inhabited {
     const [group, otherGroup] = [await groupOf('own coach'), await groupOf('other coach')];
     await people.owner.ask('POST', '/api/groups/join', { code: group.code });
     await people['other learner'].ask('POST', '/api/groups/join', { code: otherGroup.code });
+    await people['former member'].ask('POST', '/api/groups/join', { code: group.code });
+    const at = `/api/groups/${group.id}`;
+    await people['former member'].ask('DELETE', `${at}/learners/${former.id}`);
+    for (const [person, rights] of [
+      ['helper', ['plan', 'answer', 'roster']],
+      ['watcher', []],
+    ] as const) {
+      const asked = await people['own coach'].ask('POST', `${at}/assistants`, { rights });
+      const { code } = invitationSchema.parse(asked.body);
+      await people[person].ask('POST', '/api/groups/join', { code });
+    }
     const [cube, record] = [aSolve(), aRecord({ note: 'seen by nobody else' })];
     await people.owner.ask('POST', '/api/solves', cube);
     await people.owner.ask('PUT', '/api/methods/landing', aMethod());
@@ -129,13 +212,26 @@ class Inhabited {
     const reviews = [aReview({ item: 'seen/by-nobody-else' })];
     await people.owner.ask('POST', '/api/practice/reviews', { reviews });
     await people.guest.ask('POST', '/api/solves', aSolve(9));
+    const [plan, assignment, work] = [randomUUID(), randomUUID(), randomUUID()];
+    const coach = people['own coach'];
+    await coach.ask('PUT', `${at}/plans/${plan}`, { plan: aPlan(plan), basis: null });
+    await coach.ask('POST', `${at}/assignments`, anAssignment(assignment));
+    const begun = await coach.ask('POST', `${at}/live`, { id: randomUUID() });
+    const live = liveSessionSchema.parse(begun.body).id;
+    await people.owner.ask('POST', `${at}/live/join`, {});
+    await people.owner.ask('POST', '/api/work', {
+      ...{ id: work, group: group.id, words: 'seen by nobody else' },
+      handed: { what: 'record', entry: record.id },
+    });
     return new Inhabited(app, people, {
       ...{ owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! },
+      ...{ otherGroup: otherGroup.id, live, plan, assignment, work },
     });
   }
 
   ask(person: Person, route: Route): ReturnType<Visitor['ask']> {
     const { path, body } = requestTo(route, this.world);
+    if (/\/(board|seat)$/.test(path)) return this.people[person].lookAt(path);
     return this.people[person].ask(route.split(' ')[0]!, path, body);
   }
 }
@@ -157,6 +253,10 @@ describe('who may call each route', () => {
         'SELECT * FROM settings WHERE account_id = $1',
         'SELECT * FROM group_members WHERE learner_id = $1 ORDER BY group_id',
         'SELECT token_hash FROM sessions WHERE account_id = $1',
+        'SELECT id, handed, words FROM work WHERE learner_id = $1 ORDER BY id',
+        'SELECT * FROM work_notes WHERE author_id = $1',
+        'SELECT * FROM assignment_said WHERE learner_id = $1',
+        'SELECT session_id, here FROM live_presence WHERE account_id = $1',
       ].map((sql) => here.app.database.sequelize.query(sql, { bind: [here.world.owner.id] })),
     );
     return tables.map(([rows]) => rows);
@@ -171,17 +271,26 @@ describe('who may call each route', () => {
         const { status, body } = await here.ask(person, route);
         const expected = answerTo(rule, person);
         const context = `${person}: ${status}`;
-        if (expected !== 'let in') expect(status).withContext(context).toBe(expected);
-        else if (rule !== 'coach-of-learner') {
-          // Let in to their own things: the owner's are not among them.
-          expect(JSON.stringify(body)).withContext(context).not.toContain('seen by nobody else');
-          // A coach is told who is in their group.
-          if (!route.endsWith('/api/groups') || person !== 'own coach') {
-            expect(JSON.stringify(body)).withContext(context).not.toContain(here.world.owner.id);
-          }
-          if (route.includes(':id') && !route.startsWith('PUT'))
-            expect(status).withContext(context).toBe(404);
-        } else expect(status).withContext(context).toBe(200);
+        if (expected !== 'let in') {
+          expect(status).withContext(context).toBe(expected);
+          continue;
+        }
+        if (
+          TEACHERS.includes(person) &&
+          (/^(group|live|learner)-/.test(rule) || answersWork(route, person))
+        ) {
+          expect(status).withContext(context).toBeLessThan(300);
+          continue;
+        }
+        // Let in to their own things: the owner's are not among them.
+        expect(JSON.stringify(body)).withContext(context).not.toContain('seen by nobody else');
+        // Whoever teaches a group is told who is in it.
+        if (!route.endsWith('/api/groups') || !TEACHERS.includes(person)) {
+          expect(JSON.stringify(body)).withContext(context).not.toContain(here.world.owner.id);
+        }
+        if (/:(id|assignment|work)/.test(route) && !route.startsWith('PUT /api/methods')) {
+          expect(status).withContext(context).toBe(404);
+        }
       }
       expect(await owned()).toEqual(before);
     });
@@ -195,8 +304,12 @@ describe('what changes who may', () => {
 
   // Joining a group lets another coach in.
   it('the owner may do all that is theirs', async () => {
+    // One needs an address or a code that is told to others, one is for whoever teaches.
+    const others: Route[] = ['GET /api/groups/:id/calendar/:secret', 'POST /api/live/join'];
+    const notOwners: readonly Route[] = [...others, 'PUT /api/work/:work/marked'];
     for (const [route, rule] of Object.entries(RULES) as [Route, Rule][]) {
       if (answerTo(rule, 'owner') !== 'let in' || ENDING.includes(route)) continue;
+      if (notOwners.includes(route)) continue;
       // What a route before took away is there again.
       if (route.endsWith('/restore')) await here.ask('owner', route);
       const { status } = await here.ask('owner', route);

@@ -1,20 +1,19 @@
-import { learnerParamsSchema } from '@sleetcrest/contract/accounts';
-import express, { type RequestHandler, type Router } from 'express';
+import { groupParamsSchema, type Right } from '@sleetcrest/contract/accounts';
+import express, { type Request, type RequestHandler, type Router } from 'express';
 import type { Sessions } from '../accounts/sessions.js';
 import { bounded } from '../http/bounded.js';
+import type { GroupRights, InGroup } from '../groups/rights.js';
 import { HttpProblem } from '../http/problem.js';
 import { paramsOf } from '../http/validate.js';
 import { LARGE_BODIES, LARGE_BODY, SMALL_BODY } from './bodies.js';
-import { accountOf, setCaller } from './caller.js';
+import { accountOf, callerOf, namedOf, setCaller } from './caller.js';
 import { MAKES_SURE_ITSELF, RULES, type Route, type Rule } from './rules.js';
 
 /** A handler for each route there is: one without a rule, or a rule without one, does not compile. */
 export type Handlers = Record<Route, RequestHandler>;
 
 /** What rules need to know of groups. */
-export interface Coaching {
-  isCoachOf(coach: string, learner: string): Promise<boolean>;
-}
+export type Coaching = Pick<GroupRights, 'inGroup' | 'inLive' | 'sitsAt' | 'mayWith'>;
 
 function identified(route: Route, rule: Rule, sessions: Sessions): RequestHandler {
   return async (request, response, next) => {
@@ -29,22 +28,57 @@ function identified(route: Route, rule: Rule, sessions: Sessions): RequestHandle
 }
 
 function guard(rule: Rule, coaching: Coaching): RequestHandler {
+  const [about, asks] = rule.split('-') as [string, string | undefined];
   return async (request, _, next) => {
     if (rule === 'account') accountOf(request);
+    // Who is nobody's account is told so; one who begins is let in.
+    if (rule === 'beginner' && !namedOf(request)) accountOf(request);
     if (rule === 'coach' && accountOf(request).role !== 'coach') {
       throw new HttpProblem(403, 'Only a coach can do this.');
     }
-    if (rule === 'coach-of-learner') {
-      const { id } = accountOf(request);
-      const learner = String(request.params['learner']);
-      paramsOf({ params: { learner } }, learnerParamsSchema);
-      // Whether there is such a learner is told to their own coach alone.
-      if (!(await coaching.isCoachOf(id, learner))) {
+    if (about === 'learner') {
+      const learner = idIn(request, 'learner');
+      // Whether there is such a learner is told to those who teach them alone.
+      if (!(await coaching.mayWith(accountOf(request).id, learner, asks as Right))) {
         throw new HttpProblem(404, 'No learner of your groups is known by this id.');
       }
     }
+    if (about === 'group') {
+      const group = idIn(request, 'id');
+      letIn(await coaching.inGroup(accountOf(request).id, group), asks!);
+    }
+    if (rule === 'live-sit') {
+      const caller = callerOf(request);
+      if (!caller)
+        throw new HttpProblem(401, 'Sit down at the table first: type the code on the board.');
+      const sits = await coaching.sitsAt(caller.id, idIn(request, 'live'));
+      if (!sits) throw new HttpProblem(404, 'This session is over, or you do not sit at it.');
+    } else if (about === 'live') {
+      const live = idIn(request, 'live');
+      letIn(await coaching.inLive(accountOf(request).id, live), asks!);
+    }
     next();
   };
+}
+
+const idIn = (request: Request, name: string): string => {
+  const id = String(request.params[name]);
+  return paramsOf({ params: { id } }, groupParamsSchema).id;
+};
+
+/** Whether there is such a group is told to those who belong to it alone. */
+function letIn({ is, rights, archived }: InGroup, asks: string): void {
+  const unknown = new HttpProblem(404, 'No group of yours is known by this id.');
+  if (asks === 'own') {
+    if (is !== 'coach') throw unknown;
+    return;
+  }
+  if (asks === 'in' ? is !== 'learner' : rights.length === 0) throw unknown;
+  if (archived)
+    throw new HttpProblem(409, 'This group is put away; bring it back to go on with it.');
+  if (asks !== 'in' && !rights.includes(asks as Right)) {
+    throw new HttpProblem(403, 'You may not do this in this group; its coach can let you.');
+  }
 }
 
 const small = express.json({ limit: SMALL_BODY });

@@ -14,4 +14,7 @@ export const LARGE_BODIES: readonly Route[] = [
   'POST /api/solves',
   'PATCH /api/solves/:id',
   'PUT /api/methods/:id',
+  'PATCH /api/groups/:id',
+  'PUT /api/groups/:id/plans/:plan',
+  'PATCH /api/live/:live',
 ];

@@ -8,6 +8,8 @@ export interface Caller {
   role: 'guest' | Role;
   /** Null for a guest. */
   name: string | null;
+  /** The phrase was given by a coach: nothing is done before another is chosen. */
+  begins: boolean;
 }
 
 const callers = new WeakMap<Request, Caller>();
@@ -31,5 +33,18 @@ export function accountOf(request: Request): Account {
   if (!caller || caller.role === 'guest' || caller.name === null) {
     throw new HttpProblem(401, 'Sign in first: this is kept for your account.');
   }
+  if (caller.begins) {
+    throw new HttpProblem(
+      403,
+      'Choose a pass phrase of your own first; the one you were given is for beginning.',
+    );
+  }
+  return namedOf(request)!;
+}
+
+/** The account that calls, also one that has yet to choose a phrase; undefined for a guest. */
+export function namedOf(request: Request): Account | undefined {
+  const caller = callers.get(request);
+  if (!caller || caller.role === 'guest' || caller.name === null) return undefined;
   return { id: caller.id, role: caller.role, name: caller.name };
 }

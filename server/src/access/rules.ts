@@ -1,3 +1,5 @@
+import type { Right } from '@sleetcrest/contract/accounts';
+
 /**
  * Who may call each route. There is no other place where that is said: a route without a rule
  * cannot be added (`Handlers` has one for each), and a rule without a route neither.
@@ -6,10 +8,26 @@
  * - `keeper`: whoever calls sees their own things alone, also who they are. A guest is known by a
  *   cookie, made when they first keep something.
  * - `account`: whoever is signed in, for their own things alone.
+ * - `beginner`: the same, also who has yet to choose a phrase of their own.
  * - `coach`: whoever is signed in as a coach, for their own things alone.
- * - `coach-of-learner`: the coach of a group that the learner in the address belongs to.
+ * - `learner-see`, `learner-roster`: whoever teaches a group that the learner in the address belongs to,
+ *   with that right.
+ * - `group-own`: the coach of the group in the address; also of one that is archived.
+ * - `group-see` … `group-roster`: its coach, and an assistant with that right.
+ * - `group-in`: its learners alone.
+ * - `live-see`, `live-plan`: the same of the group whose session is in the address.
+ * - `live-sit`: whoever sits at that session, guests too.
  */
-export type Rule = 'anyone' | 'keeper' | 'account' | 'coach' | 'coach-of-learner';
+export type Rule =
+  | 'anyone'
+  | 'keeper'
+  | 'account'
+  | 'beginner'
+  | 'coach'
+  | 'group-own'
+  | 'group-in'
+  | 'live-sit'
+  | `${'learner' | 'group' | 'live'}-${Right}`;
 
 export const RULES = {
   // What is asked for most comes first: routes are looked through in this order.
@@ -40,7 +58,7 @@ export const RULES = {
   'POST /api/session': 'keeper',
   'DELETE /api/session': 'keeper',
   'POST /api/accounts': 'keeper',
-  'PATCH /api/account': 'account',
+  'PATCH /api/account': 'beginner',
   'DELETE /api/account': 'account',
   'POST /api/account/sign-out-everywhere': 'account',
   'GET /api/account/export': 'account',
@@ -63,15 +81,55 @@ export const RULES = {
   'GET /api/groups': 'account',
   'POST /api/groups': 'coach',
   'POST /api/groups/join': 'account',
+  'PATCH /api/groups/:id': 'group-own',
   'DELETE /api/groups/:id': 'coach',
+  'GET /api/groups/:id/export': 'group-own',
+  'POST /api/groups/:id/assistants': 'group-own',
+  'DELETE /api/groups/:id/assistants/:coach': 'account',
+  'POST /api/groups/:id/roster/check': 'group-roster',
+  'POST /api/groups/:id/roster': 'group-roster',
   'DELETE /api/groups/:id/learners/:learner': 'account',
-  'POST /api/learners/:learner/phrase': 'coach-of-learner',
+  'POST /api/groups/:id/learners/:learner/move': 'group-roster',
+  'POST /api/learners/:learner/phrase': 'learner-roster',
 
-  'GET /api/learners/:learner/log': 'coach-of-learner',
-  'GET /api/learners/:learner/log/overview': 'coach-of-learner',
-  'GET /api/learners/:learner/log/groups': 'coach-of-learner',
-  'GET /api/learners/:learner/log/entries/:id': 'coach-of-learner',
-  'GET /api/learners/:learner/practice/cards': 'coach-of-learner',
+  'GET /api/learners/:learner/log': 'learner-see',
+  'GET /api/learners/:learner/log/overview': 'learner-see',
+  'GET /api/learners/:learner/log/groups': 'learner-see',
+  'GET /api/learners/:learner/log/entries/:id': 'learner-see',
+  'GET /api/learners/:learner/practice/cards': 'learner-see',
+
+  'GET /api/groups/:id/matrix': 'group-see',
+  'GET /api/groups/:id/plans': 'group-see',
+  'PUT /api/groups/:id/plans/:plan': 'group-plan',
+  'DELETE /api/groups/:id/plans/:plan': 'group-plan',
+  'GET /api/groups/:id/calendar': 'group-see',
+  'POST /api/groups/:id/calendar': 'group-own',
+  'GET /api/groups/:id/calendar/:secret': 'anyone',
+
+  'GET /api/groups/:id/assignments': 'group-see',
+  'POST /api/groups/:id/assignments': 'group-plan',
+  'DELETE /api/groups/:id/assignments/:assignment': 'group-plan',
+  'GET /api/assignments': 'account',
+  'PUT /api/assignments/:assignment/said': 'account',
+
+  'GET /api/groups/:id/work': 'group-answer',
+  'GET /api/work': 'account',
+  'POST /api/work': 'account',
+  'POST /api/work/:work/notes': 'account',
+  'PUT /api/work/:work/read': 'account',
+  'PUT /api/work/:work/marked': 'account',
+
+  'GET /api/live': 'keeper',
+  'POST /api/live/join': 'keeper',
+  'POST /api/groups/:id/live': 'group-plan',
+  'POST /api/groups/:id/live/join': 'group-in',
+  'GET /api/live/:live/board': 'live-see',
+  'PATCH /api/live/:live': 'live-plan',
+  'DELETE /api/live/:live': 'live-plan',
+  'DELETE /api/live/:live/hands/:learner': 'live-see',
+  'GET /api/live/:live/seat': 'live-sit',
+  'PUT /api/live/:live/here': 'live-sit',
+  'DELETE /api/live/:live/here': 'live-sit',
 } as const satisfies Record<string, Rule>;
 
 export type Route = keyof typeof RULES;

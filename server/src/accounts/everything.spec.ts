@@ -36,11 +36,19 @@ describe('everything that is kept for an account', () => {
 
     const all = await files();
     expect([...all.keys()].sort()).toEqual([
-      ...['README.txt', 'account.json', 'cubes.json', 'deleted/cubes.json', 'deleted/log.json'],
+      ...[
+        'README.txt',
+        'account.json',
+        'assignments.json',
+        'cubes.json',
+        'deleted/cubes.json',
+        'deleted/log.json',
+      ],
       ...['groups.json', 'log.csv', 'log.json', 'methods/landing.json', 'places.json'],
       'practice.json',
       'sessions.json',
       'settings.json',
+      'work.json',
     ]);
     for (const name of all.keys()) {
       if (!['README.txt', 'methods/landing.json'].includes(name))

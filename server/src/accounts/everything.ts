@@ -12,6 +12,8 @@ import type { MethodService } from '../methods/service.js';
 import type { PracticeService } from '../practice/service.js';
 import type { SettingsService } from '../settings/service.js';
 import type { SolveService } from '../solves/service.js';
+import type { AssignmentService } from '../table/assignments/service.js';
+import type { WorkService } from '../table/work/service.js';
 import { KEPT_DAYS } from '../upkeep/purge.js';
 
 const README = `Everything Sleetcrest keeps for you, in open files.
@@ -23,6 +25,8 @@ places.json        when you last signed in from each place; where it is, is not 
 log.csv            your log: one record a line (docs/formats says the columns)
 log.json           the same as a Log document, with every field
 practice.json      every answer you gave in practice
+assignments.json   what was set for you, and how far you came
+work.json          what you handed in, and what you wrote on what was
 cubes.json         the cubes you saved, and how far each walk has come
 methods/           methods of your own, each a Method document
 settings.json      how you read: the settings you ever changed
@@ -43,10 +47,12 @@ interface Parts {
   methods: MethodService;
   settings: SettingsService;
   practice: PracticeService;
+  assignments: AssignmentService;
+  work: WorkService;
 }
 
 /** A file of the ZIP: its name, and what is in it, read when its turn comes. */
-interface File {
+export interface File {
   name: string;
   content: () => string | Readable;
 }
@@ -64,7 +70,7 @@ export const exportHandler = (parts: Parts): Pick<Handlers, 'GET /api/account/ex
 });
 
 /** One stream that owns all others: they are read one after the other, and end when it does. */
-function zipOf(files: readonly File[]): Readable {
+export function zipOf(files: readonly File[]): Readable {
   const zip = new ZipArchive({ zlib: { level: 6 } });
   // As many listen to its end as there are files.
   zip.setMaxListeners(0);
@@ -85,24 +91,27 @@ async function* begunWhenRead(content: File['content']): AsyncGenerator<string |
 }
 
 async function filesOf(
-  { sequelize, groups, solves, methods, settings, practice }: Parts,
+  { sequelize, groups, solves, methods, settings, practice, assignments, work }: Parts,
   account: Account,
 ): Promise<File[]> {
   const select = (sql: string): Promise<object[]> =>
     sequelize.query(sql, { bind: [account.id], type: QueryTypes.SELECT });
-  const [[about], sessions, places, itsGroups, itsMethods, itsSettings] = await Promise.all([
-    select('SELECT created_at AS "createdAt" FROM accounts WHERE id = $1'),
-    select(
-      `SELECT created_at AS "createdAt", seen_on::text AS "seenOn", expires_at AS "expiresAt"
+  const [[about], sessions, places, itsGroups, itsMethods, itsSettings, set, handed] =
+    await Promise.all([
+      select('SELECT created_at AS "createdAt" FROM accounts WHERE id = $1'),
+      select(
+        `SELECT created_at AS "createdAt", seen_on::text AS "seenOn", expires_at AS "expiresAt"
        FROM sessions WHERE account_id = $1 ORDER BY created_at`,
-    ),
-    select(
-      `SELECT seen_on::text AS "seenOn" FROM familiar_addresses WHERE account_id = $1 ORDER BY 1`,
-    ),
-    groups.list(account),
-    methods.all(account.id),
-    settings.read(account.id),
-  ]);
+      ),
+      select(
+        `SELECT seen_on::text AS "seenOn" FROM familiar_addresses WHERE account_id = $1 ORDER BY 1`,
+      ),
+      groups.list(account),
+      methods.all(account.id),
+      settings.read(account.id),
+      assignments.ofLearner(account.id),
+      work.allOf(account.id),
+    ]);
   const json = (name: string, value: unknown): File => ({
     name,
     content: () => `${JSON.stringify(value, null, 2)}\n`,
@@ -119,6 +128,8 @@ async function filesOf(
     json('settings.json', itsSettings.settings),
     json('sessions.json', sessions),
     json('places.json', places),
+    json('assignments.json', set),
+    json('work.json', handed),
     ...itsMethods.map(({ method, deletedAt }) =>
       json(`${deletedAt === null ? '' : 'deleted/'}methods/${method.id}.json`, method),
     ),

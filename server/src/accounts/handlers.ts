@@ -1,4 +1,4 @@
-import type { DemoAccount, Session } from '@sleetcrest/contract/accounts';
+import type { Account, DemoAccount, Session } from '@sleetcrest/contract/accounts';
 import {
   changeAccountSchema,
   deleteAccountSchema,
@@ -7,7 +7,7 @@ import {
   signUpSchema,
 } from '@sleetcrest/contract/accounts';
 import type { Request } from 'express';
-import { accountOf, addressOf, callerOf } from '../access/caller.js';
+import { accountOf, addressOf, callerOf, namedOf } from '../access/caller.js';
 import type { Handlers } from '../access/admit.js';
 import { HttpProblem } from '../http/problem.js';
 import { bodyOf } from '../http/validate.js';
@@ -21,11 +21,14 @@ export function accountHandlers(
   tries: Tries,
   demo: readonly DemoAccount[],
 ) {
-  const told = (account: Session['account']): Session => ({ account, demo: [...demo] });
+  const told = (account: Session['account'], begins = false): Session => ({
+    account,
+    ...(begins ? { begins } : {}),
+    demo: [...demo],
+  });
 
   /** Goes on if the phrase is that of the account that calls. */
-  async function confirm(request: Request, phrase: string): Promise<void> {
-    const account = accountOf(request);
+  async function confirm(request: Request, account: Account, phrase: string): Promise<void> {
     const trier = { account: account.id, address: addressOf(request) };
     if (await tries.phrase(trier, () => accounts.isPhraseOf(account, phrase))) return;
     throw new HttpProblem(403, 'That is not your pass phrase; nothing was changed.');
@@ -34,8 +37,7 @@ export function accountHandlers(
   return {
     'GET /api/session': async (request, response) => {
       await sessions.offerToken(request, response);
-      const caller = callerOf(request);
-      response.json(told(caller && caller.role !== 'guest' ? accountOf(request) : null));
+      response.json(told(namedOf(request) ?? null, callerOf(request)?.begins));
     },
 
     'POST /api/session': async (request, response) => {
@@ -54,7 +56,7 @@ export function accountHandlers(
       }
       const caller = callerOf(request);
       if (caller?.role === 'guest') await accounts.adopt(caller, account.id);
-      response.json(told(account));
+      response.json(told(account, known.begins));
     },
 
     'DELETE /api/session': async (request, response) => {
@@ -73,8 +75,9 @@ export function accountHandlers(
 
     'PATCH /api/account': async (request, response) => {
       const change = bodyOf(request, changeAccountSchema);
-      const before = accountOf(request);
-      if (change.phrase) await confirm(request, change.phrase.now);
+      // One who has yet to choose a phrase can do this, and nothing else.
+      const before = change.phrase ? (namedOf(request) ?? accountOf(request)) : accountOf(request);
+      if (change.phrase) await confirm(request, before, change.phrase.now);
       const account = await accounts.change(before, change, async (transaction) => {
         if (!change.phrase) return;
         // Whoever knew the old phrase is out; this browser stays in.
@@ -85,8 +88,9 @@ export function accountHandlers(
     },
 
     'DELETE /api/account': async (request, response) => {
-      await confirm(request, bodyOf(request, deleteAccountSchema).phrase);
-      await accounts.remove(accountOf(request));
+      const account = accountOf(request);
+      await confirm(request, account, bodyOf(request, deleteAccountSchema).phrase);
+      await accounts.remove(account);
       response.json(told(null));
     },
 

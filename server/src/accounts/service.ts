@@ -15,8 +15,11 @@ import { refusal } from '../http/problem.js';
 /** argon2id as OWASP advises it: 19 MiB of memory, two passes (the package's own defaults). */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 
+/** What is kept of a phrase: it can be checked, and not be told. */
+export const phraseHashed = (phrase: string): Promise<string> => hash(phrase, ARGON);
+
 /** Checked when there is no such name, so that it takes as long as when there is one. */
-const NOBODY = hash('nobody has this phrase', ARGON);
+const NOBODY = phraseHashed('nobody has this phrase');
 
 /** An account, and what its phrase is checked against. */
 export interface Known {
@@ -24,6 +27,8 @@ export interface Known {
   role: Role;
   name: string;
   phraseHash: string;
+  /** The phrase was given by a coach. */
+  begins: boolean;
 }
 
 /** The tables whose rows belong to somebody, and by which column. */
@@ -46,7 +51,7 @@ export class AccountService {
     within?: Transaction,
   ): Promise<Account> {
     const id = randomUUID();
-    const phraseHash = await hash(phrase, ARGON);
+    const phraseHash = await phraseHashed(phrase);
     const make = async (transaction: Transaction): Promise<void> => {
       await this.refuseTaken(name, () =>
         this.sequelize.query(
@@ -93,12 +98,13 @@ export class AccountService {
     { name, phrase }: ChangeAccount,
     besides: (transaction: Transaction) => Promise<void>,
   ): Promise<Account> {
-    const phraseHash = phrase && (await hash(phrase.next, ARGON));
+    const phraseHash = phrase && (await phraseHashed(phrase.next));
     const changed = { ...account, name: name ?? account.name };
     await this.refuseTaken(changed.name, () =>
       this.sequelize.transaction(async (transaction) => {
         await this.sequelize.query(
-          `UPDATE accounts SET name = $2, name_key = $3, phrase_hash = coalesce($4, phrase_hash)
+          `UPDATE accounts SET name = $2, name_key = $3, phrase_hash = coalesce($4, phrase_hash),
+             phrase_given = phrase_given AND $4 IS NULL
            WHERE id = $1`,
           {
             bind: [changed.id, changed.name, nameKey(changed.name), phraseHash ?? null],
@@ -117,7 +123,7 @@ export class AccountService {
     phrase: string,
     besides: (transaction: Transaction) => Promise<void>,
   ): Promise<void> {
-    const phraseHash = await hash(phrase, ARGON);
+    const phraseHash = await phraseHashed(phrase);
     await this.sequelize.transaction(async (transaction) => {
       await this.sequelize.query('UPDATE accounts SET phrase_hash = $2 WHERE id = $1', {
         bind: [account, phraseHash],
@@ -134,7 +140,7 @@ export class AccountService {
 
   private async known(where: string, value: string): Promise<Known | undefined> {
     const [row] = await this.sequelize.query<Known>(
-      `SELECT id, role, name, phrase_hash AS "phraseHash" FROM accounts
+      `SELECT id, role, name, phrase_hash AS "phraseHash", phrase_given AS begins FROM accounts
        WHERE ${where} AND role <> 'guest'`,
       { bind: [value], type: QueryTypes.SELECT },
     );
@@ -163,6 +169,12 @@ export class AccountService {
         transaction,
       });
     }
+    // Where they sit at a table they stay, under their own name.
+    await this.sequelize.query(
+      `UPDATE live_presence SET account_id = $2, nickname = NULL WHERE account_id = $1
+         AND session_id NOT IN (SELECT session_id FROM live_presence WHERE account_id = $2)`,
+      { bind: [from, to], transaction },
+    );
     await this.sequelize.query(`DELETE FROM accounts WHERE id = $1 AND role = 'guest'`, {
       bind: [from],
       transaction,

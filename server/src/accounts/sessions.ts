@@ -15,7 +15,8 @@ const MOST_BELIEVED = 10_000;
 /** Asked for with nearly every request: prepared once on each connection. */
 const WHO_CALLS = {
   name: 'who calls',
-  text: `SELECT accounts.id, accounts.role, accounts.name, seen_on < current_date AS stale
+  text: `SELECT accounts.id, accounts.role, accounts.name, phrase_given AS begins,
+           seen_on < current_date AS stale
          FROM sessions JOIN accounts ON accounts.id = sessions.account_id
          WHERE token_hash = $1 AND expires_at > now()`,
 };
@@ -106,7 +107,7 @@ export class Sessions {
         });
       return inserted;
     });
-    if (made) return { id, role: 'guest', name: null };
+    if (made) return { id, role: 'guest', name: null, begins: false };
     // Another request of the same browser was first.
     const caller = await this.callerOf(request);
     if (caller) return caller;

@@ -9,6 +9,7 @@ import * as log from './migrations/0005-log.js';
 import * as keeping from './migrations/0006-keeping.js';
 import * as toldOffline from './migrations/0007-told-offline.js';
 import * as practice from './migrations/0008-practice.js';
+import * as table from './migrations/0009-table.js';
 
 /** Sends SQL within the transaction of a migration. */
 export type Send = (sql: string) => Promise<unknown>;
@@ -28,6 +29,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0006-keeping': keeping,
   '0007-told-offline': toldOffline,
   '0008-practice': practice,
+  '0009-table': table,
 };
 
 /** The numbered changes this version knows, in order. */

@@ -1,6 +1,9 @@
 import {
+  assistantParamsSchema,
+  changeGroupSchema,
   createGroupSchema,
   groupParamsSchema,
+  inviteSchema,
   joinGroupSchema,
   learnerParamsSchema,
   memberParamsSchema,
@@ -12,6 +15,8 @@ import type { AccountService } from '../accounts/service.js';
 import type { Sessions } from '../accounts/sessions.js';
 import type { Tries } from '../accounts/tries.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
+import { methodOf } from '../table/matrix/service.js';
+import { refuseUnusable } from '../threads/thinking.js';
 import type { GroupService } from './service.js';
 
 export function groupHandlers(
@@ -35,6 +40,25 @@ export function groupHandlers(
       const learner = accountOf(request);
       const trier = { account: learner.id, address: addressOf(request) };
       response.json(await tries.code(trier, () => groups.join(learner, code)));
+    },
+
+    'PATCH /api/groups/:id': async (request, response) => {
+      const { id } = paramsOf(request, groupParamsSchema);
+      const change = bodyOf(request, changeGroupSchema);
+      if (change.method !== undefined) await refuseUnusable(methodOf(change.method), 'method');
+      response.json(await groups.change(accountOf(request), id, change));
+    },
+
+    'POST /api/groups/:id/assistants': async (request, response) => {
+      const { id } = paramsOf(request, groupParamsSchema);
+      const { rights } = bodyOf(request, inviteSchema);
+      response.status(201).json(await groups.invite(id, rights));
+    },
+
+    'DELETE /api/groups/:id/assistants/:coach': async (request, response) => {
+      const { id, coach } = paramsOf(request, assistantParamsSchema);
+      await groups.endHelp(accountOf(request), id, coach);
+      response.status(204).end();
     },
 
     'DELETE /api/groups/:id': async (request, response) => {

@@ -21,14 +21,22 @@ import type { Sessions } from '../accounts/sessions.js';
 import { streamed } from '../http/streamed.js';
 import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
 import { asCsv, asJson, entriesOf } from './export.js';
+import type { LogFilter } from '@sleetcrest/core/log';
 import type { LogStatistics } from './overview.js';
 import type { LogService } from './service.js';
+import type { SeenFilter } from './where.js';
 
 /** Whose log a request is about: one's own, or that of the learner in the address. */
 type Whose = (request: Request) => string;
 const own: Whose = (request) => accountOf(request).id;
 const learners: Whose = (request) =>
   paramsOf({ params: { learner: request.params['learner']! } }, learnerParamsSchema).learner;
+
+/** Whoever looks at another's log does not see what is for that one alone. */
+const seen = (whose: Whose, filter: LogFilter): SeenFilter => ({
+  ...filter,
+  byCoach: whose === learners,
+});
 
 export function logHandlers(
   log: LogService,
@@ -39,20 +47,20 @@ export function logHandlers(
   const page = (whose: Whose): RequestHandler => {
     return async (request, response) => {
       const { offset, limit, ...filter } = queryOf(request, logQuerySchema);
-      response.json(await log.page(whose(request), filter, offset, limit));
+      response.json(await log.page(whose(request), seen(whose, filter), offset, limit));
     };
   };
   const overview = (whose: Whose): RequestHandler => {
     return async (request, response) => {
       const { today, ...filter } = queryOf(request, summaryQuerySchema);
       const through = whose === learners ? accountOf(request).id : undefined;
-      response.json(await statistics.overview(whose(request), filter, today, through));
+      response.json(await statistics.overview(whose(request), seen(whose, filter), today, through));
     };
   };
   const groups = (whose: Whose): RequestHandler => {
     return async (request, response) => {
       const { by, ...filter } = queryOf(request, groupsQuerySchema);
-      response.json({ items: await statistics.groups(whose(request), filter, by) });
+      response.json({ items: await statistics.groups(whose(request), seen(whose, filter), by) });
     };
   };
 
@@ -123,7 +131,7 @@ export function logHandlers(
 
     'GET /api/learners/:learner/log/entries/:id': async (request, response) => {
       const { learner, id } = paramsOf(request, learnerLogParamsSchema);
-      response.json(await log.read(learner, id));
+      response.json(await log.read(learner, id, true));
     },
   } satisfies Partial<Handlers>;
 }

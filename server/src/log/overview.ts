@@ -21,7 +21,7 @@ import {
 } from '@sleetcrest/core/log';
 import { SESSION_PAUSE, type Grouping } from '@sleetcrest/core/log';
 import { QueryTypes, type Sequelize } from 'sequelize';
-import { TIMED, whereOf, type Where } from './where.js';
+import { TIMED, whereOf, type SeenFilter, type Where } from './where.js';
 
 /** Orders rows by their stage, as a solve goes through them. */
 const IN_ORDER = `array_position(ARRAY[${STAGES.map((stage) => `'${stage}'`).join()}], split.stage)`;
@@ -54,7 +54,7 @@ export class LogStatistics {
   /** `through` is the coach who looks at a learner's log; without, people look at their own. */
   async overview(
     account: string,
-    filter: LogFilter,
+    filter: SeenFilter,
     today: string,
     through?: string,
   ): Promise<LogOverview> {
@@ -62,14 +62,14 @@ export class LogStatistics {
     const { from, to } = days.now;
     const [summary, now, earlier, group] = await Promise.all([
       this.summary(account, filter, today),
-      this.stages(whereOf(account, days.now)),
-      this.stages(whereOf(account, days.earlier)),
+      this.stages(whereOf(account, { ...days.now, byCoach: filter.byCoach })),
+      this.stages(whereOf(account, { ...days.earlier, byCoach: filter.byCoach })),
       this.groupStages(account, filter, through),
     ]);
     return { summary, ridge: { from, to, now, earlier, group } };
   }
 
-  async summary(account: string, filter: LogFilter, today: string): Promise<LogSummary> {
+  async summary(account: string, filter: SeenFilter, today: string): Promise<LogSummary> {
     const where = whereOf(account, filter);
     const [days, best, typical] = await Promise.all([
       this.days(where),
@@ -95,7 +95,7 @@ export class LogStatistics {
   }
 
   /** Days or sessions, newest first. */
-  async groups(account: string, filter: LogFilter, by: Grouping): Promise<LogGroup[]> {
+  async groups(account: string, filter: SeenFilter, by: Grouping): Promise<LogGroup[]> {
     const where = whereOf(account, filter);
     const inOrder = 'OVER (ORDER BY began_at, id)';
     const begins = `began_at - lag(began_at) ${inOrder} > interval '${SESSION_PAUSE} minutes'`;
@@ -225,7 +225,8 @@ export class LogStatistics {
         ? `SELECT id FROM groups WHERE coach_id = $1
            UNION SELECT group_id FROM group_members WHERE learner_id = $1`
         : `SELECT id FROM groups JOIN group_members ON group_id = id
-           WHERE learner_id = $1 AND coach_id = $2`,
+           WHERE learner_id = $1 AND archived_at IS NULL AND (groups.coach_id = $2
+             OR id IN (SELECT group_id FROM group_assistants WHERE coach_id = $2))`,
       { sql: '', bind: [account, through].filter((one) => one !== undefined) },
     );
     if (groups.length === 0) return null;
@@ -236,7 +237,8 @@ export class LogStatistics {
     );
     if (others.length < LEAST_OTHERS) return 'too few';
     const from = daysBefore(new Date().toISOString().slice(0, 10), GROUP_DAYS - 1);
-    const meant = { from, ...(method && { method }), ...(stage && { stage }) };
+    // What is for somebody alone is in no figure that others see.
+    const meant = { from, byCoach: true, ...(method && { method }), ...(stage && { stage }) };
     const where = whereOf(
       others.map(({ id }) => id),
       meant,

@@ -8,7 +8,7 @@ import type {
 } from '@sleetcrest/contract/log';
 import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
-import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
+import { FOR_ONESELF, type LogEntry } from '@sleetcrest/core/log';
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { withConnection } from '../database/connection.js';
 import { inside } from '../database/inside.js';
@@ -16,7 +16,7 @@ import { HttpProblem } from '../http/problem.js';
 import { entryOfRow, placeholders, ROW_COLUMNS, valuesOf, WRITTEN, type LogRow } from './rows.js';
 import { LogRoom } from './room.js';
 import { ToldFields } from './told.js';
-import { whereOf } from './where.js';
+import { whereOf, type SeenFilter } from './where.js';
 
 const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')})`;
 /**
@@ -92,7 +92,7 @@ export class LogService {
   }
 
   /** A window of the records meant, newest first, and how many there are. */
-  async page(account: string, filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
+  async page(account: string, filter: SeenFilter, offset: number, limit: number): Promise<LogPage> {
     const { sql, bind } = whereOf(account, filter);
     const [rows, [counted]] = await Promise.all([
       this.sequelize.query<LogRow>(
@@ -108,9 +108,10 @@ export class LogService {
     return { items: rows.map(entryOfRow), total: counted!.count };
   }
 
-  async read(account: string, id: string): Promise<LogEntry> {
+  /** `byCoach` where another asks for it than whose it is. */
+  async read(account: string, id: string, byCoach = false): Promise<LogEntry> {
     const entry = await this.find(account, id);
-    if (!entry) throw notKept();
+    if (!entry || (byCoach && entry.tags.includes(FOR_ONESELF))) throw notKept();
     return entry;
   }
 

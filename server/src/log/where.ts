@@ -1,10 +1,13 @@
-import type { LogFilter } from '@sleetcrest/core/log';
+import { FOR_ONESELF, type LogFilter } from '@sleetcrest/core/log';
 
 /** A condition, and the values it binds. */
 export interface Where {
   sql: string;
   bind: unknown[];
 }
+
+/** A filter, and whether a coach looks: what is for oneself alone is never among it then. */
+export type SeenFilter = LogFilter & { byCoach?: boolean | undefined };
 
 const likely = (text: string): string => `%${text.replaceAll(/[\\%_]/g, (one) => `\\${one}`)}%`;
 
@@ -14,7 +17,7 @@ const likely = (text: string): string => `%${text.replaceAll(/[\\%_]/g, (one) =>
  */
 export function whereOf(
   accounts: string | readonly string[],
-  filter: LogFilter,
+  filter: SeenFilter,
   deleted = false,
 ): Where {
   const bind: unknown[] = [accounts];
@@ -25,6 +28,7 @@ export function whereOf(
     bind.push(value);
     parts.push(sql(`$${bind.length}`));
   };
+  if (filter.byCoach) parts.push(`NOT tags @> ARRAY['${FOR_ONESELF}']::text[]`);
   add(filter.from, (at) => `day >= ${at}`);
   add(filter.to, (at) => `day <= ${at}`);
   add(filter.kind, (at) => `kind = ${at}`);

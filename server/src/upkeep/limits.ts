@@ -7,4 +7,8 @@ export const MOST_KEPT = {
   methods: { guest: 40, account: 400 },
   groups: 100,
   learnersOfGroup: 400,
+  plansOfGroup: 500,
+  assignmentsOfGroup: 1000,
+  workOfLearner: 2000,
+  notesOfWork: 500,
 } as const;
