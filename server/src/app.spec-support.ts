@@ -4,11 +4,12 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import type { CreateSolve } from '@sleetcrest/contract';
 import { sessionSchema, type Account, type Role } from '@sleetcrest/contract/accounts';
+import { boardEventSchema, type BoardEvent } from '@sleetcrest/contract/table';
 import type { LogEntry } from '@sleetcrest/core/log';
 import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { pino } from 'pino';
 import type { Sequelize } from 'sequelize';
-import { createApp, type AppParts } from './app.js';
+import { closeApp, createApp, type AppParts } from './app.js';
 import { openDatabase } from './database/database.js';
 import { migrate } from './database/migrate.js';
 import { finish, listen } from './serve.js';
@@ -109,6 +110,42 @@ export class Visitor {
     };
   }
 
+  /** Asks for a stream, reads its beginning as far as it is there at once, and goes. */
+  async lookAt(path: string): Promise<Answer> {
+    const away = new AbortController();
+    const response = await fetch(this.address + path, {
+      headers: this.cookie === undefined ? {} : { cookie: this.cookie },
+      signal: away.signal,
+    });
+    const streams = response.headers.get('content-type')?.startsWith('text/event-stream');
+    const text = streams ? '' : await response.text();
+    if (streams) away.abort();
+    return { status: response.status, headers: response.headers, body: text as never };
+  }
+
+  /** Follows a stream; `heard` is called with each event until it is told to stop. */
+  async follow(path: string, heard: (event: BoardEvent) => void): Promise<() => void> {
+    const away = new AbortController();
+    const response = await fetch(this.address + path, {
+      headers: this.cookie === undefined ? {} : { cookie: this.cookie },
+      signal: away.signal,
+    });
+    if (response.status !== 200) throw new Error(`${path}: ${response.status}`);
+    void (async () => {
+      let text = '';
+      const decoder = new TextDecoder();
+      for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
+        text += decoder.decode(part, { stream: true });
+        const events = text.split('\n\n');
+        text = events.pop()!;
+        for (const event of events) {
+          if (event.startsWith('data: ')) heard(boardEventSchema.parse(JSON.parse(event.slice(6))));
+        }
+      }
+    })().catch(() => undefined);
+    return () => away.abort();
+  }
+
   /** Asks for a file. */
   async askForBytes(path: string): Promise<ArrayBuffer> {
     const cookie = this.cookie ?? '';
@@ -134,6 +171,7 @@ export class TestApp {
     readonly database: TestDatabase,
     readonly server: Server,
     readonly address: string,
+    private readonly app: ReturnType<typeof createApp>,
   ) {
     this.visitor = new Visitor(address);
   }
@@ -148,7 +186,7 @@ export class TestApp {
     const app = createApp({ sequelize, logger: pino({ level: 'silent' }), ...parts });
     const server = await listen(app, 0, '127.0.0.1');
     const { port } = server.address() as AddressInfo;
-    return new TestApp(database, server, `http://127.0.0.1:${port}`);
+    return new TestApp(database, server, `http://127.0.0.1:${port}`, app);
   }
 
   /** Another process on the same database, as far as anything held in memory goes. */
@@ -159,6 +197,7 @@ export class TestApp {
   }
 
   async stop(): Promise<void> {
+    await closeApp(this.app);
     await finish(this.server);
     await this.database.drop();
   }

@@ -32,6 +32,20 @@ import { PracticeService } from './practice/service.js';
 import { SettingsService } from './settings/service.js';
 import { solveHandlers } from './solves/handlers.js';
 import { SolveService } from './solves/service.js';
+import { Secrets } from './accounts/secrets.js';
+import { groupExportHandler } from './groups/export.js';
+import { GroupRights } from './groups/rights.js';
+import { AssignmentService } from './table/assignments/service.js';
+import { tableHandlers } from './table/handlers.js';
+import { liveHandlers } from './table/live/handlers.js';
+import { LiveNews } from './table/live/news.js';
+import { LiveService } from './table/live/service.js';
+import { Streams } from './table/live/streams.js';
+import { MatrixService } from './table/matrix/service.js';
+import { CalendarService } from './table/plans/calendar.js';
+import { PlanService } from './table/plans/service.js';
+import { RosterService } from './table/roster/service.js';
+import { WorkService } from './table/work/service.js';
 
 export interface AppParts {
   sequelize: Sequelize;
@@ -47,6 +61,12 @@ export interface AppParts {
   proxies?: readonly string[];
   metrics?: Metrics;
 }
+
+const closing = new WeakMap<Express, () => Promise<void>>();
+const onClose = (app: Express, close: () => Promise<void>): void => void closing.set(app, close);
+
+/** Ends what an application holds open beside requests; its server is finished after. */
+export const closeApp = (app: Express): Promise<void> => closing.get(app)?.() ?? Promise.resolve();
 
 /** The API under `/api`, and the web application everywhere else. */
 export function createApp(parts: AppParts): Express {
@@ -69,19 +89,37 @@ export function createApp(parts: AppParts): Express {
   const settings = new SettingsService(sequelize);
   const practice = new PracticeService(sequelize);
   const keeping = new Keeping(sessions, tries);
+  const log = new LogService(sequelize);
+  const rights = new GroupRights(sequelize);
+  const plans = new PlanService(sequelize);
+  const matrix = new MatrixService(sequelize, practice);
+  const assignments = new AssignmentService(sequelize);
+  const work = new WorkService(sequelize, log, rights);
+  const live = { news: new LiveNews(sequelize), streams: new Streams() };
+  onClose(app, async () => {
+    live.streams.close();
+    await live.news.close();
+  });
   const handlers: Handlers = {
     ...healthHandlers(sequelize),
     ...handoutHandlers(),
     ...accountHandlers(accounts, sessions, tries, demo),
-    ...exportHandler({ sequelize, groups, solves, methods, settings, practice }),
+    ...exportHandler({ sequelize, groups, solves, methods, settings, practice, assignments, work }),
+    ...groupExportHandler({ groups, matrix, plans, assignments, work }),
+    ...tableHandlers({
+      ...{ groups, rights, plans, matrix, assignments, work, tries },
+      roster: new RosterService(sequelize),
+      calendars: new CalendarService(sequelize, new Secrets(sequelize), plans),
+    }),
+    ...liveHandlers(new LiveService(sequelize), live.news, live.streams, keeping, tries),
     ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),
     ...methodHandlers(methods, keeping),
     ...settingsHandlers(settings),
     ...practiceHandlers(practice),
-    ...logHandlers(new LogService(sequelize), new LogStatistics(sequelize), sequelize, sessions),
+    ...logHandlers(log, new LogStatistics(sequelize), sequelize, sessions),
   };
-  app.use(admitted(express.Router(), handlers, groups, sessions));
+  app.use(admitted(express.Router(), handlers, rights, sessions));
   if (webRoot !== undefined) app.use(web(webRoot));
   app.use(notFound, answerProblems);
   return app;

@@ -1,5 +1,5 @@
 import { setTimeout as sleep } from 'node:timers/promises';
-import { createApp } from './app.js';
+import { closeApp, createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openDatabase } from './database/database.js';
 import { migrate, NewerDatabase } from './database/migrate.js';
@@ -29,11 +29,12 @@ process.on('unhandledRejection', (error) => {
   logger.error({ error: errorFields(error) }, 'a promise failed with nobody awaiting it');
 });
 
-const server = await listen(
-  createApp({ ...config, names: [...config.names, config.host], sequelize, logger, metrics }),
-  config.port,
-  config.host,
-);
+const app = createApp({
+  ...config,
+  names: [...config.names, config.host],
+  ...{ sequelize, logger, metrics },
+});
+const server = await listen(app, config.port, config.host);
 metrics.of(server);
 const told = config.metricsPort === 0 ? undefined : await metrics.tell(config.metricsPort);
 const endUpkeep = keepUp(sequelize, logger);
@@ -50,7 +51,10 @@ async function stop(signal: string): Promise<void> {
   endUpkeep();
   told?.closeAllConnections();
   told?.close();
+  // Pages that follow a session go on following it elsewhere.
+  const closed = closeApp(app);
   await finish(server);
+  await closed;
   // Every request is answered or cut off: a database that does not answer is not waited for.
   await Promise.race([sequelize.close(), sleep(LAST_WORDS)]);
   logger.info('stopped');

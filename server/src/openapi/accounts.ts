@@ -15,6 +15,7 @@ import {
 } from '@sleetcrest/contract/accounts';
 import type { ZodOpenApiPathsObject } from 'zod-openapi';
 import { answer, json, nothing, problem, problems, refusals, signedIn } from './answers.js';
+import { groupChange } from './table.js';
 
 const session = answer('Who is signed in now.', sessionSchema);
 
@@ -101,6 +102,7 @@ export const accountPaths: ZodOpenApiPathsObject = {
     },
   },
   '/api/groups/{id}': {
+    patch: groupChange,
     delete: {
       summary: 'Dissolve a group',
       requestParams: { path: groupParamsSchema },

@@ -5,6 +5,7 @@ import { answer, json, problems, refusals } from './answers.js';
 import { keptPaths } from './kept.js';
 import { logPaths } from './log.js';
 import { practicePaths } from './practice.js';
+import { tablePaths } from './table.js';
 
 /** The API's description, made from the same schemas that check its requests and answers. */
 export const openApiDocument: object = createDocument({
@@ -13,7 +14,7 @@ export const openApiDocument: object = createDocument({
     title: 'Sleetcrest',
     version: '1',
     description:
-      'Keeps cubes and how far each has been walked, methods of one’s own, and a log of solves with their statistics, and what was practised; prints guides.',
+      'Keeps cubes and how far each has been walked, methods of one’s own, and a log of solves with their statistics, and what was practised; prints guides; and what a coach’s group plans, holds, sets and answers.',
   },
   paths: {
     '/api/health': {
@@ -35,6 +36,7 @@ export const openApiDocument: object = createDocument({
     ...keptPaths,
     ...logPaths,
     ...practicePaths,
+    ...tablePaths,
     '/api/handouts': {
       post: {
         summary: 'A printed guide of a stage or a whole method',

@@ -1,0 +1,91 @@
+import {
+  STANDARD_SCHEME,
+  sideOfColour,
+  stageWords,
+  type Colour,
+  type Method,
+} from '@sleetcrest/core';
+import { drilled } from '@sleetcrest/core/learn';
+import { resolveMethod } from '@sleetcrest/core/methods';
+import { CardBook, dayNumber, type Review } from '@sleetcrest/core/practice';
+import { caseEvidence } from '@sleetcrest/core/table';
+import type { Matrix, MatrixColumn, MatrixRow } from '@sleetcrest/contract/table';
+import { fsrsMemory } from '@sleetcrest/memory';
+
+/** What a thread is asked: the columns of a method, or how some learners stand with its cases. */
+export type AboutStanding =
+  | { ask: 'columns'; method: Method; firstColour: Colour }
+  | { ask: 'rows'; cases: readonly CaseAsked[]; learners: readonly LearnerAsked[]; day: string };
+
+export interface CaseAsked {
+  case: string;
+  /** What the hands learn of it; empty where that is not drilled. */
+  sequence: string;
+}
+
+export interface LearnerAsked {
+  id: string;
+  reviews: readonly Review[];
+}
+
+export interface Columns extends Pick<Matrix, 'columns' | 'stages'> {
+  cases: CaseAsked[];
+}
+
+/** How a learner stands by what they practised. */
+export type PracticeStanding = Pick<MatrixRow, 'id' | 'cases' | 'mixedUp' | 'due' | 'lastDay'>;
+
+/** Runs on a thread of its own (thinking.ts). */
+export default function think(about: AboutStanding): Columns | PracticeStanding[] {
+  if (about.ask === 'columns') return columnsOf(about.method, about.firstColour);
+  const { cases, learners, day } = about;
+  return learners.map((one) => standing(one, cases, dayNumber(day)));
+}
+
+function columnsOf(method: Method, firstColour: Colour): Columns {
+  const approaches = resolveMethod(method);
+  if (!approaches.ok) return { columns: [], stages: [], cases: [] };
+  const first = sideOfColour(STANDARD_SCHEME, firstColour);
+  const columns: MatrixColumn[] = [];
+  const cases: CaseAsked[] = [];
+  for (const approach of approaches.value) {
+    for (const { id, title } of approach.cases) {
+      const { turns, drill } = drilled(approach, id);
+      columns.push({ case: id, stage: approach.stage, title, turns });
+      cases.push({ case: id, sequence: drill });
+    }
+  }
+  const stages = approaches.value.map(({ stage }) => ({
+    stage,
+    title: stageWords(stage, first, STANDARD_SCHEME).title,
+  }));
+  return { columns, stages, cases };
+}
+
+/** Mixed up so often or more is told. */
+const LEAST_MIXED = 2;
+
+function standing(
+  { id, reviews }: LearnerAsked,
+  cases: readonly CaseAsked[],
+  today: number,
+): PracticeStanding {
+  const book = CardBook.of(reviews, fsrsMemory());
+  const known = new Set(cases.map((one) => one.case));
+  const isDue = (one: CaseAsked): boolean =>
+    [
+      book.card('see', one.case),
+      book.card('both', one.case),
+      one.sequence ? book.card('turn', one.sequence) : undefined,
+    ].some((card) => card !== undefined && card.dueDay <= today);
+  const last = reviews.reduce((latest, { at }) => Math.max(latest, dayNumber(at)), -Infinity);
+  return {
+    id,
+    cases: cases.map((one) => caseEvidence(book, one, today)),
+    mixedUp: [...book.confusions.values()]
+      .filter(({ was, said, times }) => times >= LEAST_MIXED && known.has(was) && known.has(said))
+      .map(({ was, said, times }) => ({ was, said, times })),
+    due: cases.filter(isDue).map((one) => one.case),
+    lastDay: last === -Infinity ? null : last,
+  };
+}
