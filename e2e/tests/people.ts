@@ -15,7 +15,7 @@ export async function signUp(page: Page, name: string, role = 'I am learning'): 
   await page.getByRole('radio', { name: role }).click();
   await page.getByRole('button', { name: 'Make the account' }).click();
   await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
-  await expect(page).toHaveURL(/\/log$/);
+  await expect(page).toHaveURL(/\/(log|table)$/);
 }
 
 /** Enters as one of the people of the demo. */
@@ -23,7 +23,7 @@ export async function enterAs(page: Page, name: string): Promise<void> {
   await page.goto('/sign-in');
   await page.getByRole('button', { name: `Enter as ${name}` }).click();
   await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
-  await expect(page).toHaveURL(/\/log$/);
+  await expect(page).toHaveURL(/\/(log|table)$/);
 }
 
 /** Signs in to an account made by `signUp`. */
@@ -33,5 +33,5 @@ export async function signInAs(page: Page, name: string): Promise<void> {
   await page.getByLabel('Pass phrase').fill(PHRASE);
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
   await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
-  await expect(page).toHaveURL(/\/log$/);
+  await expect(page).toHaveURL(/\/(log|table)$/);
 }

@@ -10,3 +10,8 @@ export { MethodService } from './methods/service.js';
 export { finish, listen } from './serve.js';
 export { SolveService } from './solves/service.js';
 export { PracticeService } from './practice/service.js';
+export { AssignmentService } from './table/assignments/service.js';
+export { GroupRights } from './groups/rights.js';
+export { MatrixService } from './table/matrix/service.js';
+export { PlanService } from './table/plans/service.js';
+export { WorkService } from './table/work/service.js';

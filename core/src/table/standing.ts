@@ -87,3 +87,16 @@ export function stageStanding(cases: readonly Standing[], done: StageDone): Stan
   if (done.times > 0 || cases.every((one) => one === 'sure' || one === 'known')) return 'known';
   return cases.some((one) => one !== 'new') ? 'begun' : 'new';
 }
+
+/**
+ * How a learner stands with a case that was never practised by itself, where its stage was finished without a
+ * guide: known by that, and as sure as the stage where there is no other case in it.
+ */
+export function standingBySolves(
+  standing: Standing,
+  done: StageDone,
+  isOnlyCase: boolean,
+): Standing {
+  if (standing !== 'new' || done.times === 0) return standing;
+  return isOnlyCase && done.days >= DAYS ? 'sure' : 'known';
+}

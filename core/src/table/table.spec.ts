@@ -3,7 +3,13 @@ import type { Memory } from '../practice/memory.js';
 import type { Review } from '../practice/review.js';
 import { byNeed, isStuck, stuckAfter, type Here } from './live.js';
 import { needOf } from './needs.js';
-import { caseEvidence, stageStanding, type StageDone, type Standing } from './standing.js';
+import {
+  caseEvidence,
+  stageStanding,
+  standingBySolves,
+  type StageDone,
+  type Standing,
+} from './standing.js';
 
 /** Half is gone after ten days, whatever happened. */
 const memory: Memory = {
@@ -69,6 +75,20 @@ describe('how a learner stands with a stage', () => {
       expect(stageStanding(cases, { ...never, ...done })).toBe(standing);
     });
   }
+});
+
+describe('a case that was never practised by itself', () => {
+  const done = (days: number): StageDone => ({ times: days, days, lastDay: 1, typical: 9 });
+
+  it('is known where its stage was finished, and as sure as that where it is the only one', () => {
+    expect(standingBySolves('new', done(0), true)).toBe('new');
+    expect(standingBySolves('new', done(1), true)).toBe('known');
+    expect(standingBySolves('new', done(3), true)).toBe('sure');
+    expect(standingBySolves('new', done(3), false)).toBe('known');
+    for (const standing of ['begun', 'sure', 'slipping'] as const) {
+      expect(standingBySolves(standing, done(3), false)).toBe(standing);
+    }
+  });
 });
 
 describe('who needs somebody', () => {

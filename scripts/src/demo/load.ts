@@ -14,7 +14,15 @@ import {
   SolveService,
 } from '@sleetcrest/server';
 import { demoLog } from './log.js';
-import { DEMO_GROUP, DEMO_PEOPLE, DEMO_PEOPLE_NAME, DEMO_PRACTICE_NAME } from './people.js';
+import {
+  DEMO_GROUP,
+  DEMO_PEOPLE,
+  DEMO_PEOPLE_NAME,
+  DEMO_PRACTICE_NAME,
+  DEMO_TABLE_NAME,
+  TABLE_PEOPLE,
+} from './people.js';
+import { keepHistory, layTable } from './table.js';
 import { demoPractice } from './practice.js';
 import { DEMO_CUBES, DEMO_METHOD, DEMO_METHOD_NAME, DEMO_NAME, type DemoCube } from './scenario.js';
 
@@ -25,6 +33,14 @@ function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
   if (!walk.ok) throw new Error(walk.error.message);
   const step = Math.round(walk.value.steps.length * walked);
   return { id, name, ...plan, position: { step, turn: 0 } };
+}
+
+/** By what the demo's group is joined; null where it has been dissolved. */
+async function codeOf(sequelize: ReturnType<typeof openDatabase>): Promise<string | null> {
+  const [rows] = await sequelize.query('SELECT code FROM groups WHERE id = $1', {
+    bind: [DEMO_GROUP.id],
+  });
+  return (rows as { code: string }[])[0]?.code ?? null;
 }
 
 /** Brings the database up to date and puts the demo's people and what they keep in, once. */
@@ -87,6 +103,18 @@ export async function loadDemo(databaseUrl: string): Promise<void> {
           await practice.add(row.id, reviews.slice(k, k + MOST_REVIEWS), transaction);
         }
       }
+    });
+    // And the table on Thursdays, with whoever else sits at it.
+    await loadOnce(sequelize, DEMO_TABLE_NAME, async () => {
+      const now = new Date();
+      const code = await codeOf(sequelize);
+      for (const person of TABLE_PEOPLE) {
+        if (code === null || (await accounts.named(person.name))) continue;
+        const account = await accounts.signUp(person);
+        await groups.join(account, code);
+        await keepHistory(sequelize, account.id, person, now);
+      }
+      await layTable(sequelize, now);
     });
   } finally {
     await sequelize.close();

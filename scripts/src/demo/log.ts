@@ -80,7 +80,8 @@ export function demoLog(
   return entries;
 
   function oneEntry(key: string, at: number, seconds: number): LogEntry {
-    const stage = random(7) === 0 ? stages[2 + random(stages.length - 2)]! : null;
+    const single = random(7) === 0 ? stages[2 + random(stages.length - 2)]! : null;
+    const stage = practice.stages ? stages[random(practice.stages)]! : single;
     const outcome = random(40) === 0 ? 'aside' : random(45) === 0 ? 'unfinished' : 'finished';
     const splits = stage === null && random(5) > 0 ? splitsOf(seconds) : [];
     const whole = splits.reduce((sum, split) => sum + split.time, 0) || seconds;

@@ -13,6 +13,10 @@ export interface DemoPerson extends DemoAccount {
     /** The median of a solve at the beginning and at the end, in seconds. */
     from: number;
     to: number;
+    /** Of how many stages single ones are timed; whole solves where it is not said. */
+    stages?: number;
+    /** How many things have been begun at most; all there are where it is not said. */
+    begun?: number;
     /** Two cases that are taken for each other. */
     confuses?: readonly [string, string];
   };
@@ -26,6 +30,7 @@ export const DEMO_GROUP = {
 
 export const DEMO_PEOPLE_NAME = 'ferry-landing-people';
 export const DEMO_PRACTICE_NAME = 'ferry-landing-practice';
+export const DEMO_TABLE_NAME = 'ferry-landing-table';
 
 export const DEMO_PEOPLE: readonly DemoPerson[] = [
   {
@@ -66,6 +71,27 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
     },
   },
 ];
+
+/** Others who sit at the table on Thursdays; they learn the gentle way, each elsewhere. */
+export const TABLE_PEOPLE: readonly DemoPerson[] = [
+  ['Teo', 'gulls on the roof', 4401, 18, 5, 300, 210, 9, 2],
+  ['Vilde', 'mittens in the stove', 4512, 22, 4, 320, 190, 14, 3],
+  ['Jonas', 'rope and red paint', 4623, 14, 3, 360, 280, 6, 2],
+  ['Marit', 'two cups of cocoa', 4734, 26, 5, 260, 150, 20, 5],
+  ['Odd', 'the slow ferry home', 4845, 20, 4, 280, 200, 14, 3],
+  ['Pia', 'snow on the bollard', 4956, 12, 3, 380, 300, 4, 1],
+].map(([name, phrase, seed, days, most, from, to, begun, stages]) => ({
+  ...{ name: String(name), phrase: String(phrase), role: 'learner' as const },
+  about: 'sits at the table on Thursdays',
+  practice: {
+    ...{ seed: Number(seed), method: 'gentle', cube: 'one from the box', days: Number(days) },
+    ...{ most: Number(most), from: Number(from), to: Number(to), begun: Number(begun) },
+    stages: Number(stages),
+    ...(name === 'Marit'
+      ? { confuses: ['corners-repeat/right', 'corners-repeat/up'] as const }
+      : {}),
+  },
+}));
 
 /** What the sign-in page tells of them. */
 export const DEMO_ACCOUNTS: readonly DemoAccount[] = DEMO_PEOPLE.map(

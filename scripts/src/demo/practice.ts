@@ -36,7 +36,7 @@ export function demoPractice(
   now: Date,
 ): Review[] {
   const random = randomFrom(practice.seed + 1);
-  const fresh = learnable(practice.method);
+  const fresh = learnable(practice.method).slice(0, practice.begun);
   const book = new CardBook(fsrsMemory());
   const midnight = Math.floor(now.getTime() / DAY) * DAY;
   const reviews: Review[] = [];

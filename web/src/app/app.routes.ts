@@ -40,6 +40,11 @@ export const routes: Routes = [
     loadChildren: () => import('./views/log/log.routes').then(({ routes }) => routes),
   },
   {
+    path: 'table',
+    title: 'Table · Sleetcrest',
+    loadChildren: () => import('./views/table/table.routes').then(({ routes }) => routes),
+  },
+  {
     path: 'review',
     title: 'Review · Sleetcrest',
     loadComponent: () => import('./views/review/review').then(({ ReviewView }) => ReviewView),

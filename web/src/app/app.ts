@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, effect, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, effect, inject, Injector } from '@angular/core';
 import { MatIconButton, MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
@@ -10,6 +10,8 @@ import { Dialogs } from './person/dialogs';
 import { NewVersion } from './person/new-version';
 import { NewVersionBanner } from './person/new-version-banner';
 import { Rest } from './person/rest/rest';
+import { isSeated } from './person/seat/remembered-seat';
+import { SeatStrip } from './person/seat/seat-strip';
 import { RestBanner } from './person/rest/rest-banner';
 import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
 
@@ -25,6 +27,7 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
     RouterLink,
     RouterLinkActive,
     RouterOutlet,
+    SeatStrip,
   ],
   template: `
     <a class="skip" href="#main">To the content</a>
@@ -44,6 +47,9 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
         <a matButton routerLink="/workshop" routerLinkActive="current">Workshop</a>
         <a matButton routerLink="/timing" routerLinkActive="current">Timing</a>
         <a matButton routerLink="/log" routerLinkActive="current">Log</a>
+        @if (account()) {
+          <a matButton routerLink="/table" routerLinkActive="current">Table</a>
+        }
         <a matButton routerLink="/settings" routerLinkActive="current">Settings</a>
       </div>
       <span class="gap"></span>
@@ -76,6 +82,11 @@ import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
         <sc-rest-banner />
       }
     }
+    @if (isSeated()) {
+      @defer (on immediate) {
+        <sc-seat-strip />
+      }
+    }
     <main id="main" tabindex="-1"><router-outlet /></main>
   `,
   styleUrl: './app.scss',
@@ -86,6 +97,8 @@ export class App {
   private readonly store = inject(Store);
   private readonly dialogs = inject(Dialogs);
   protected readonly rest = inject(Rest);
+  protected readonly isSeated = isSeated;
+  private readonly injector = inject(Injector);
   protected readonly version = inject(NewVersion);
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
@@ -128,12 +141,19 @@ export class App {
     this.store.dispatch(SettingsPage.settingChanged({ change: { theme: dark ? 'day' : 'night' } }));
   }
 
+  private async raiseHand(): Promise<void> {
+    const { Seat } = await import('./person/seat/seat');
+    const seat = this.injector.get(Seat);
+    if (seat.session()) seat.toggleHand();
+  }
+
   protected key(event: KeyboardEvent): void {
     const { shortcuts, letters } = this.reader();
     if (!shortcuts || !isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === '?') this.openKeys();
     else if (event.key === 's') this.openDrawer();
     else if (event.key === 'n') this.toggleNight();
+    else if (event.key === 'h' && isSeated()) void this.raiseHand();
     else if (event.key === 'l') {
       this.store.dispatch(SettingsPage.settingChanged({ change: { letters: !letters } }));
     }

@@ -4,7 +4,12 @@ import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
 import { DEFAULT_METHOD, methodById, type Method, type Stage } from '@sleetcrest/core';
 import { FOR_ONESELF } from '@sleetcrest/core/log';
 import type { Review } from '@sleetcrest/core/practice';
-import { RECENT_DAYS, stageStanding, type StageDone } from '@sleetcrest/core/table';
+import {
+  RECENT_DAYS,
+  stageStanding,
+  standingBySolves,
+  type StageDone,
+} from '@sleetcrest/core/table';
 import { LRUCache } from 'lru-cache';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { PracticeService } from '../../practice/service.js';
@@ -36,23 +41,28 @@ export class MatrixService {
     const [practised, stages, solved] = await Promise.all([
       this.practised(ids, columns, day),
       this.stages(ids, day),
-      this.solved(ids),
+      this.solved(ids, day),
     ]);
     const rows = group.learners.map(({ id, name }): MatrixRow => {
-      const { lastDay, ...own } = practised.get(id)!;
+      const { lastDay, cases, ...own } = practised.get(id)!;
       const whole = solved.get(id);
       const days = [lastDay, whole?.lastDay ?? null].filter((one) => one !== null);
+      // Who solves whole cubes has a way through each stage, also one that their own has not got.
+      const doneOf = (stage: Stage): StageDone =>
+        stages.get(`${id} ${stage}`) ?? whole?.done ?? NEVER;
+      const inStage = (stage: Stage) =>
+        cases.filter((_, k) => columns.columns[k]!.stage === stage).map((one) => one.standing);
       return {
         ...{ ...own, id, name, typical: whole?.typical ?? null },
         lastDay: days.length > 0 ? Math.max(...days) : null,
+        cases: cases.map((one, k) => {
+          const { stage } = columns.columns[k]!;
+          const isOnly = inStage(stage).length === 1;
+          return { ...one, standing: standingBySolves(one.standing, doneOf(stage), isOnly) };
+        }),
         stages: columns.stages.map(({ stage }) => {
-          const done = stages.get(`${id} ${stage}`) ?? NEVER;
-          const inStage = own.cases.filter((_, k) => columns.columns[k]!.stage === stage);
-          const standing = stageStanding(
-            inStage.map((one) => one.standing),
-            done,
-          );
-          return { stage, standing, ...done };
+          const done = doneOf(stage);
+          return { stage, standing: stageStanding(inStage(stage), done), ...done };
         }),
       };
     });
@@ -141,10 +151,8 @@ export class MatrixService {
   }
 
   /** By learner: what is typical of their last whole solves, and when they last recorded anything. */
-  private async solved(
-    ids: readonly string[],
-  ): Promise<Map<string, { typical: number | null; lastDay: number }>> {
-    const rows = await this.sequelize.query<{ id: string; last: number; typical: number | null }>(
+  private async solved(ids: readonly string[], day: string): Promise<Map<string, Solved>> {
+    const rows = await this.sequelize.query<SolvedRow>(
       `WITH ranked AS (
          SELECT account_id, day, hundredths, kind = 'solve' AND hundredths IS NOT NULL
              AND outcome = 'finished' AS whole,
@@ -153,17 +161,40 @@ export class MatrixService {
        )
        SELECT account_id AS id, max(day) - DATE '1970-01-01' AS last,
          percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths)
-           FILTER (WHERE whole AND back <= 12) AS typical
+           FILTER (WHERE whole AND back <= 12) AS typical,
+         (count(*) FILTER (WHERE whole AND day <= $2::date))::int AS times,
+         (count(DISTINCT day) FILTER (WHERE whole AND day <= $2::date
+           AND day > $2::date - ${RECENT_DAYS}))::int AS days,
+         max(day) FILTER (WHERE whole AND day <= $2::date) - DATE '1970-01-01' AS last_whole
        FROM ranked GROUP BY account_id`,
-      { bind: [ids], type: QueryTypes.SELECT },
+      { bind: [ids, day], type: QueryTypes.SELECT },
     );
     return new Map(
-      rows.map(({ id, last, typical }) => [
+      rows.map(({ id, last, typical, times, days, last_whole }) => [
         id,
-        { lastDay: last, typical: typical === null ? null : Math.round(typical) / 100 },
+        {
+          ...{ lastDay: last, typical: typical === null ? null : Math.round(typical) / 100 },
+          done: times > 0 ? { times, days, lastDay: last_whole, typical: null } : null,
+        },
       ]),
     );
   }
+}
+
+/** What is typical of somebody's last whole solves, how often they did any, and when they recorded last. */
+interface Solved {
+  typical: number | null;
+  lastDay: number;
+  done: StageDone | null;
+}
+
+interface SolvedRow {
+  id: string;
+  last: number;
+  typical: number | null;
+  times: number;
+  days: number;
+  last_whole: number | null;
 }
 
 const NEVER: StageDone = { times: 0, days: 0, lastDay: null, typical: null };

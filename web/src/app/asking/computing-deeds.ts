@@ -1,5 +1,6 @@
 import { learnDeeds } from './deeds/learn-deeds';
 import { methodDeeds } from './deeds/method-deeds';
+import { planningDeeds } from './deeds/planning-deeds';
 import { reviewDeeds } from './deeds/review-deeds';
 import { scrambleDeeds } from './deeds/scramble-deeds';
 import { slipDeeds } from './deeds/slip-deeds';
@@ -9,6 +10,7 @@ import { solverDeeds } from './deeds/solver-deeds';
 export const computing = {
   learn: learnDeeds,
   methods: methodDeeds,
+  planning: planningDeeds,
   review: reviewDeeds,
   scramble: scrambleDeeds,
   slips: slipDeeds,

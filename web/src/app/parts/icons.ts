@@ -22,6 +22,7 @@ import {
   mdiTagOutline,
   mdiTableArrowUp,
   mdiTimerOutline,
+  mdiTrayArrowUp,
   mdiMagnify,
   mdiShareVariantOutline,
   mdiRedo,
@@ -70,6 +71,7 @@ const ICONS: Record<string, string> = {
   'table-in': mdiTableArrowUp,
   review: mdiMagnify,
   timer: mdiTimerOutline,
+  'hand-in': mdiTrayArrowUp,
   undo: mdiUndo,
 };
 

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
@@ -6,7 +15,12 @@ import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/inp
 import { MatRadioButton, MatRadioGroup } from '@angular/material/radio';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { signUpSchema, type DemoAccount, type Role } from '@sleetcrest/contract/accounts';
+import {
+  signUpSchema,
+  type DemoAccount,
+  type Role,
+  type Session,
+} from '@sleetcrest/contract/accounts';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { apiFailure } from '../../sending/failure';
 import { SessionApi } from '../../keeping/account/account.actions';
@@ -40,14 +54,25 @@ export class SignIn {
 
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   protected readonly demo = this.store.selectSignal(accountFeature.selectDemo);
+  /** A name to begin with, from the code on a name slip. */
+  readonly named = input<string>(undefined, { alias: 'name' });
   protected readonly isNew = signal(false);
   protected readonly name = signal('');
+  /** The phrase somebody else gave, until another is chosen. */
+  protected readonly given = signal<string | null>(null);
   protected readonly phrase = signal('');
   protected readonly role = signal<Role>('learner');
   protected readonly shown = signal(false);
   protected readonly busy = signal(false);
   protected readonly trouble = signal<string | null>(null);
   protected readonly ready = computed(() => this.name().trim() !== '' && this.phrase() !== '');
+
+  constructor() {
+    effect(() => {
+      const named = this.named();
+      if (named) untracked(() => this.name.set(named));
+    });
+  }
 
   protected switchTo(isNew: boolean): void {
     this.isNew.set(isNew);
@@ -75,14 +100,40 @@ export class SignIn {
       : this.api.signIn({ name, phrase });
     asked.subscribe({
       next: (session) => {
-        this.store.dispatch(SessionApi.signedIn({ session }));
-        void this.router.navigate(['/log']);
+        if (session.begins) {
+          // Nothing is done under a phrase that somebody else gave.
+          this.busy.set(false);
+          this.given.set(phrase);
+          this.phrase.set('');
+          return;
+        }
+        this.entered(session);
       },
       error: (error: unknown) => {
         this.busy.set(false);
         this.trouble.set(apiFailure(error).message);
       },
     });
+  }
+
+  /** Chooses a phrase of one's own in place of the one that was given to begin with. */
+  protected choose(): void {
+    const now = this.given();
+    if (now === null || this.busy()) return;
+    this.busy.set(true);
+    this.trouble.set(null);
+    this.api.change({ phrase: { now, next: this.phrase() } }).subscribe({
+      next: (session) => this.entered(session),
+      error: (error: unknown) => {
+        this.busy.set(false);
+        this.trouble.set(apiFailure(error).message);
+      },
+    });
+  }
+
+  private entered(session: Session): void {
+    this.store.dispatch(SessionApi.signedIn({ session }));
+    void this.router.navigate([session.account?.role === 'coach' ? '/table' : '/log']);
   }
 
   protected enterAs(demo: DemoAccount): void {

@@ -8,6 +8,8 @@ import { MethodChoice } from '../../person/choosing/method-choice';
 import { copied } from '../../keeping/reader/reader';
 import { SettingsPage } from '../../keeping/reader/reader.feature';
 import { Store } from '@ngrx/store';
+import { accountFeature } from '../../keeping/account/account.feature';
+import { Assignments } from '../../parts/assignments/assignments';
 import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
 import { counted } from '../../parts/words/counted';
 import { percent } from '../../parts/words/percent';
@@ -19,7 +21,7 @@ const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as c
 /** The path: first things, the stages of the method, whole solves; and what is to be done today. */
 @Component({
   selector: 'sc-learn',
-  imports: [MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink],
+  imports: [Assignments, MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink],
   templateUrl: './learn.html',
   styleUrl: './learn.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,6 +33,8 @@ export class Learn {
   protected readonly counted = counted;
   protected readonly percent = percent;
   protected readonly grasps = GRASPS;
+  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  protected readonly isLearner = computed(() => this.account()?.role === 'learner');
   private readonly picked = signal<string | null>(null);
 
   /** The stage whose cases are shown: the one picked, or the first that is not sure. */

@@ -40,6 +40,7 @@ import { SayingView } from '../../parts/strip/saying';
 import { Turning, type Turned } from './cards/turning';
 import { TurnTile } from '../../parts/tiles/turn-tile';
 import { Rest } from '../../person/rest/rest';
+import { tellsWhere } from '../../keeping/here/whereabouts';
 import { reading } from '../../reading/reading';
 import { SeeCard } from './cards/see-card';
 import { Learning, type Answered } from './learning';
@@ -179,6 +180,12 @@ export class Lesson {
   protected readonly answered = signal(false);
 
   constructor() {
+    tellsWhere(() => {
+      const about = this.about();
+      return about
+        ? { doing: 'lesson', title: about.title, at: this.partAt(), of: PARTS.length, cube: null }
+        : null;
+    });
     effect(() => {
       this.shown();
       untracked(() => {

@@ -20,6 +20,7 @@ import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { isFree, isPress } from '../../devices/keyboard/keys';
 import type { CaseKnown } from '../../keeping/practice/local-practice';
 import { Segments } from '../../parts/choice/segments';
+import { tellsWhere } from '../../keeping/here/whereabouts';
 import { counted } from '../../parts/words/counted';
 import { Rest } from '../../person/rest/rest';
 import { BothCard } from './cards/both-card';
@@ -94,6 +95,10 @@ export class Practice {
   });
 
   constructor() {
+    tellsWhere(() => ({
+      doing: this.session.isOver() ? 'done' : 'practice',
+      ...{ title: 'Practice', at: this.session.count(), of: 0, cube: null },
+    }));
     const cube = inject(SimulatedCube);
     inject(DestroyRef).onDestroy(() => cube.disconnect());
     effect(() => {

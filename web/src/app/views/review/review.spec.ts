@@ -8,7 +8,7 @@ import { LogBooks } from '../../keeping/log/log-books';
 import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
 import { ReviewView } from './review';
 import { reviewDeeds } from '../../asking/deeds/review-deeds';
-import { Reviewer } from './reviewer';
+import { Reviewer } from '../../asking/reviewer';
 
 describe('the Review view', () => {
   let fixture: ComponentFixture<ReviewView>;

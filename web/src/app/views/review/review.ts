@@ -38,6 +38,7 @@ import { EntryPage } from '../../keeping/entry/entry.actions';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { LogBooks } from '../../keeping/log/log-books';
 import { selectMethodChosen } from '../../person/chosen';
+import { HandIn } from '../../person/hand-in/hand-in';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { reading } from '../../reading/reading';
 import { clockText } from '../../parts/words/clock-text';
@@ -45,7 +46,7 @@ import { Crown } from '../../parts/crown/crown';
 import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
 import { TurnTile } from '../../parts/tiles/turn-tile';
 import { ReviewStages } from './review-stages';
-import { Reviewer } from './reviewer';
+import { Reviewer } from '../../asking/reviewer';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;
@@ -83,6 +84,7 @@ export class ReviewView {
   private readonly router = inject(Router);
   private readonly clipboard = inject(Clipboard);
   private readonly notices = inject(Notices);
+  protected readonly handing = inject(HandIn);
 
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
@@ -262,6 +264,11 @@ export class ReviewView {
     const { origin } = window.location;
     this.clipboard.copy(`${origin}/review/${this.id()}?of=${owner}`);
     void this.notices.say('The link is copied. It opens for you and for your coach.');
+  }
+
+  protected handIn(): void {
+    const id = this.id();
+    if (id !== undefined) void this.handing.ask({ what: 'record', entry: id });
   }
 
   protected print(): void {

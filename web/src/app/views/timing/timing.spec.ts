@@ -3,7 +3,7 @@ import { fakeSolver, openStore, until } from '../../app.spec-support';
 import { LogBooks } from '../../keeping/log/log-books';
 import { FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
 import { Solver } from '../../asking/solver';
-import { Scrambler } from './scrambler';
+import { Scrambler } from '../../asking/scrambler';
 import { Timing } from './timing';
 
 describe('the Timing view', () => {

@@ -13,7 +13,15 @@ import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
-import { HOME_HOLD, STAGES, stageWords, type Stage, type Turn } from '@sleetcrest/core';
+import {
+  HOME_HOLD,
+  readMoves,
+  STAGES,
+  stageWords,
+  writeCubeDocument,
+  type Stage,
+  type Turn,
+} from '@sleetcrest/core';
 import { catchError, from, of, switchMap } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { Solver } from '../../asking/solver';
@@ -21,6 +29,7 @@ import { DevicePanel } from '../../devices/cube/device-panel';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { TablePanel } from '../../devices/table-timer/table-panel';
 import { entryFeature } from '../../keeping/entry/entry.feature';
+import { tellsWhere } from '../../keeping/here/whereabouts';
 import { LogBooks } from '../../keeping/log/log-books';
 import { copied } from '../../keeping/reader/reader';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
@@ -31,7 +40,7 @@ import { After } from './after';
 import { keepSettings, keptSettings, type TimingSettings } from './kept-run';
 import { Recent } from './recent';
 import { ScramblePanel } from './scramble-panel';
-import { Scrambler } from './scrambler';
+import { Scrambler } from '../../asking/scrambler';
 import { TimedRecord } from './timed-record';
 import { TimerFace } from './timer-face';
 import { TimingRun } from './timing-run';
@@ -66,6 +75,8 @@ export class Timing {
 
   /** The stage to practise, from the address. */
   readonly stage = input<string>();
+  /** Turns that mix the cube, from the address: what a coach has set, or shows to all. */
+  readonly scramble = input<string>();
   protected readonly settings = signal<TimingSettings>(keptSettings());
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
@@ -114,6 +125,18 @@ export class Timing {
   });
 
   constructor() {
+    tellsWhere(() => {
+      const { phase } = this.timer();
+      const ridge = this.ridge();
+      const at = ridge.filter(({ state }) => state === 'walked').length;
+      const cube = this.run.cube();
+      const here = ridge.find(({ state }) => state === 'here');
+      const title = phase === 'running' ? (here?.title ?? 'Solving') : 'Before a solve';
+      return {
+        doing: phase === 'running' ? 'solve' : 'idle',
+        ...{ title, at, of: ridge.length, cube: cube && writeCubeDocument(cube, this.scheme()) },
+      };
+    });
     void inject(LogBooks).settle();
     effect(() => {
       const stage = STAGES.find((one) => one === this.stage());
@@ -154,8 +177,12 @@ export class Timing {
     this.record.clear();
     this.scrambleTrouble.set(null);
     this.run.draft.set(null);
-    this.scrambler
-      .scramble({ seed: randomSeed(), method, stage, first: this.first() })
+    const given = stage === null ? this.given() : null;
+    const made =
+      given === null
+        ? this.scrambler.scramble({ seed: randomSeed(), method, stage, first: this.first() })
+        : Promise.resolve(given);
+    made
       .then((scramble) => {
         if (asked !== this.asked) return;
         this.run.begin({ id: uuid(), scramble, method: method.id, stage, stages });
@@ -164,6 +191,17 @@ export class Timing {
         if (asked === this.asked) this.scrambleTrouble.set(this.whyNone(error as Error));
       });
   }
+
+  /** The scramble of the address, once: another one asked for is another one. */
+  private given(): string | null {
+    const given = this.scramble();
+    if (given === undefined || given === this.taken) return null;
+    this.taken = given;
+    const read = readMoves(given);
+    return read.ok && read.value.length > 0 ? given : null;
+  }
+
+  private taken: string | undefined;
 
   private whyNone({ message }: Error): string {
     const { stage } = this.settings();

@@ -31,6 +31,7 @@ import {
 import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
 import { isPress } from '../../../devices/keyboard/keys';
 import type { Reader } from '../../../keeping/reader/reader';
+import { isSeated } from '../../../person/seat/remembered-seat';
 import { readerFeature, SettingsPage, taughtFeature } from '../../../keeping/reader/reader.feature';
 import { Choice, type Option } from '../../../parts/choice/choice';
 import { Crown } from '../../../parts/crown/crown';
@@ -221,6 +222,8 @@ export class FarWalk implements OnDestroy {
       this.learning.set(false);
     } else if (event.key === this.far().pedal) this.next();
     else if (event.key === 'Escape') this.closed.emit();
+    // The hand goes up at this key, wherever one is.
+    else if (event.key === 'h' && isSeated()) return;
     else if (isPress(event) || IDLE_KEYS.includes(event.key) || isField(event)) return;
     else if (BACK_KEYS.includes(event.key)) this.back();
     else if (event.key === '?') this.doubted.emit();

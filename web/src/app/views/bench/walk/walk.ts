@@ -21,12 +21,14 @@ import {
   type Turn,
   stickersSeen,
 } from '@sleetcrest/core';
+import type { HandIn as Handing } from '@sleetcrest/contract/table';
 import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
 import { isFree, isPress } from '../../../devices/keyboard/keys';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../parts/choice/options';
 import { MethodChoice, type MethodChosen } from '../../../person/choosing/method-choice';
 import { copied, type Reader } from '../../../keeping/reader/reader';
+import { HandIn } from '../../../person/hand-in/hand-in';
 import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
 import { Choice } from '../../../parts/choice/choice';
 import { Crown } from '../../../parts/crown/crown';
@@ -42,7 +44,10 @@ import { Controls } from './controls';
 import { StepLines } from './step-lines';
 import { TileRow } from '../../../parts/tiles/tile-row';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
+import { tellsWhere } from '../../../keeping/here/whereabouts';
 import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
+
+type Question = Extract<Handing['handed'], { what: 'question' }>;
 
 /** Walks a cube to solved, a turn at a time. */
 @Component({
@@ -80,6 +85,7 @@ export class Walk {
   private readonly dialog = inject(MatDialog);
   private readonly device = inject(SimulatedCube);
   protected readonly followed = inject(FollowedCube);
+  protected readonly handing = inject(HandIn);
   /** Whether the walk fills the window. */
   protected readonly afar = signal(false);
 
@@ -88,6 +94,19 @@ export class Walk {
   protected readonly keeping = this.store.selectSignal(walkFeature.selectKeeping);
   protected readonly refusal = this.store.selectSignal(walkFeature.selectRefusal);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
+
+  constructor() {
+    tellsWhere(() => {
+      const { position, timeline, cube, ridge, frame } = this.scene();
+      const here = ridge.find(({ state }) => state === 'here');
+      return {
+        doing: frame === null ? 'done' : 'walk',
+        title: here?.title ?? 'Solved',
+        ...{ at: position.step, of: timeline.frames.length },
+        cube: writeCubeDocument(cube, timeline.scheme),
+      };
+    });
+  }
 
   protected readonly method = computed(() => this.record()?.method ?? null);
   protected readonly name = computed(() => this.record()?.name ?? '');
@@ -241,6 +260,13 @@ export class Walk {
     const id = uuid();
     this.store.dispatch(WalkPage.keepAgainAsked({ id }));
     void this.router.navigate(['/bench', id], { replaceUrl: true });
+  }
+
+  /** Asks about the cube as it stands. */
+  protected askCoach(): void {
+    const { cube, timeline } = this.scene();
+    const asked = writeCubeDocument(cube, timeline.scheme) as Question['cube'];
+    void this.handing.ask({ what: 'question', cube: asked });
   }
 
   /** Asks what is seen, and looks for the slip. */

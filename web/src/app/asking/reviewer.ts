@@ -1,7 +1,7 @@
 import { Injectable } from '@angular/core';
 import type { SolveDone } from '@sleetcrest/core/review';
-import { computing } from '../../asking/computing';
-import type { Reviewed } from '../../asking/deeds/review-deeds';
+import { computing } from './computing';
+import type { Reviewed } from './deeds/review-deeds';
 
 /** Takes solves apart in a worker. */
 @Injectable({ providedIn: 'root' })

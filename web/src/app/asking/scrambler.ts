@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
-import { computing } from '../../asking/computing';
-import type { ScrambleFor } from '../../asking/deeds/scramble-deeds';
+import { computing } from './computing';
+import type { ScrambleFor } from './deeds/scramble-deeds';
 
 /** Scrambles in a worker: the tables take a second or two the first time. */
 @Injectable({ providedIn: 'root' })

@@ -1,0 +1,44 @@
+import type { Colour, Method } from '@sleetcrest/core';
+import {
+  planSession,
+  preparedFor,
+  reasonsFor,
+  remarksOn,
+  worthOf,
+  type PlanAsked,
+  type PlanTable,
+  type Prepared,
+  type Remark,
+} from '@sleetcrest/core/planning';
+
+/** What a plan is worth as it stands, what is not as it should be, and why each sits where they sit. */
+export interface PlanJudged {
+  readonly value: number;
+  readonly remarks: readonly Remark[];
+  /** By table and learner, one sentence a block. */
+  readonly reasons: readonly (readonly (readonly string[])[])[];
+}
+
+/** Plans sessions of a group. */
+export const planningDeeds = {
+  plan: (asked: PlanAsked) => planSession(asked),
+
+  judge: (asked: PlanAsked, tables: readonly PlanTable[]): PlanJudged => ({
+    value: worthOf(asked, tables),
+    remarks: remarksOn(asked, tables),
+    reasons: tables.map((table) => table.learners.map((id) => reasonsFor(asked, table, id))),
+  }),
+
+  /** By table and block, the cubes to prepare. */
+  prepare: (
+    tables: readonly PlanTable[],
+    method: Method,
+    firstColour: Colour,
+    seed: number,
+  ): Prepared[][][] =>
+    tables.map((table, t) =>
+      table.slots.map((_, block) =>
+        preparedFor(table, block, method, firstColour, seed + 100 * t + 10 * block),
+      ),
+    ),
+};

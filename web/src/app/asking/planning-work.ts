@@ -1,0 +1,32 @@
+import { Injectable } from '@angular/core';
+import type { Colour, Method } from '@sleetcrest/core';
+import type { PlanAsked, Planned, PlanTable, Prepared } from '@sleetcrest/core/planning';
+import { computing } from './computing';
+import type { PlanJudged } from './deeds/planning-deeds';
+
+/** Plans sessions in workers: one proposes, which takes a second, the other answers at once. */
+@Injectable({ providedIn: 'root' })
+export class PlanningWork {
+  private readonly proposing = computing();
+  private readonly judging = computing();
+
+  /** @throws Error with a sentence where it cannot be planned. */
+  async plan(asked: PlanAsked): Promise<Planned> {
+    const planned = await this.proposing.ask(({ planning }) => planning.plan(asked));
+    if (!planned.ok) throw new Error(planned.error);
+    return planned.value;
+  }
+
+  judge(asked: PlanAsked, tables: readonly PlanTable[]): Promise<PlanJudged> {
+    return this.judging.ask(({ planning }) => planning.judge(asked, tables));
+  }
+
+  prepare(
+    tables: readonly PlanTable[],
+    method: Method,
+    firstColour: Colour,
+    seed: number,
+  ): Promise<Prepared[][][]> {
+    return this.judging.ask(({ planning }) => planning.prepare(tables, method, firstColour, seed));
+  }
+}

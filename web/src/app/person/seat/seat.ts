@@ -1,0 +1,152 @@
+import { effect, inject, Injectable, signal, untracked } from '@angular/core';
+import type { HereTold, LiveSession, Offer } from '@sleetcrest/contract/table';
+import { Whereabouts, type Where } from '../../keeping/here/whereabouts';
+import { followSession, type Following } from '../../sending/event-stream';
+import { apiFailure } from '../../sending/failure';
+import { TableApi } from '../../sending/table-api';
+import { forgetSeat, rememberSeat, seatRemembered } from './remembered-seat';
+import { UsualSteps } from './usual-steps';
+
+/** Milliseconds within which what changes is told once. */
+const GATHERED = 600;
+const AGAIN = 2000;
+
+const sameStep = (a: Where, b: Where): boolean =>
+  a.doing === b.doing && a.title === b.title && a.at === b.at;
+
+/** One's seat at a table that meets now: tells where one is, holds the hand up, and hears what is shown. */
+@Injectable({ providedIn: 'root' })
+export class Seat {
+  private readonly api = inject(TableApi);
+  private readonly whereabouts = inject(Whereabouts);
+  private readonly usual = new UsualSteps();
+
+  readonly session = signal<LiveSession | null>(null);
+  /** Whether the hand is up, as one wants it; told again until it has been heard. */
+  readonly hand = signal(false);
+  /** Whether the hand has been heard of as it is. */
+  readonly isHeard = signal(true);
+  readonly isBehind = signal(false);
+  /** What is shown to all, until it is taken up or waved away. */
+  readonly offer = signal<Offer | null>(null);
+  private settled = new Set<string>();
+  private following: Following | undefined;
+  private since = Date.now();
+  private step: Where = this.whereabouts.now();
+  private waiting: ReturnType<typeof setTimeout> | undefined;
+
+  constructor() {
+    effect(() => {
+      const now = this.whereabouts.now();
+      untracked(() => this.went(now));
+    });
+  }
+
+  /** Sits down again where one sat before the page was loaded. */
+  async resume(): Promise<void> {
+    const live = seatRemembered();
+    if (live === null || this.session()) return;
+    try {
+      const session = (await this.api.sessions()).find(({ id, joined }) => id === live && joined);
+      if (session) this.sit(session);
+      else forgetSeat();
+    } catch (error) {
+      if (apiFailure(error).unreachable) setTimeout(() => void this.resume(), AGAIN);
+    }
+  }
+
+  sit(session: LiveSession): void {
+    rememberSeat(session.id);
+    this.following?.close();
+    this.settled = new Set();
+    this.session.set(session);
+    this.take(session);
+    this.following = followSession(
+      `/api/live/${session.id}/seat`,
+      (event) => {
+        if (event.is === 'session') {
+          this.session.set(event.session);
+          this.take(event.session);
+        }
+        const own =
+          event.is === 'all' ? event.present[0] : event.is === 'one' ? event.present : undefined;
+        // The coach has seen it: it goes down here too, unless it was raised since.
+        if (own && this.isHeard() && this.hand() && own.handAt === null) this.hand.set(false);
+      },
+      (isBehind) => this.isBehind.set(isBehind),
+      () => this.gone(),
+    );
+    this.tellSoon(0);
+  }
+
+  toggleHand(): void {
+    this.hand.update((up) => !up);
+    this.isHeard.set(false);
+    this.tellSoon(0);
+  }
+
+  /** Waves away what is shown, or takes it up. */
+  settle(offer: Offer): void {
+    this.settled.add(offer.id);
+    this.offer.set(null);
+  }
+
+  async getUp(): Promise<void> {
+    const session = this.session();
+    this.gone();
+    if (session) await this.api.getUp(session.id).catch(() => undefined);
+  }
+
+  private take({ offer }: LiveSession): void {
+    this.offer.set(offer && !this.settled.has(offer.id) ? offer : null);
+  }
+
+  private went(now: Where): void {
+    if (!sameStep(this.step, now)) {
+      // What was idle says nothing of how long steps take.
+      if (this.step.doing !== 'idle') this.usual.add(Date.now() - this.since);
+      this.since = Date.now();
+    }
+    this.step = now;
+    this.tellSoon();
+  }
+
+  private tellSoon(within = GATHERED): void {
+    if (!this.session()) return;
+    clearTimeout(this.waiting);
+    this.waiting = setTimeout(() => void this.tell(), within);
+  }
+
+  private async tell(): Promise<void> {
+    const session = this.session();
+    if (!session) return;
+    const here = this.told();
+    try {
+      await this.api.tellHere(session.id, here);
+      if (here.hand === this.hand()) this.isHeard.set(true);
+    } catch (error) {
+      if (apiFailure(error).unreachable) this.tellSoon(AGAIN);
+      else if (this.session()?.id === session.id) this.gone();
+    }
+  }
+
+  private told(): HereTold {
+    const { doing, title, at, of, cube } = this.step;
+    return {
+      ...{ doing, at, of, cube: cube as HereTold['cube'], hand: this.hand() },
+      title: title.slice(0, 120),
+      forSeconds: Math.min(86_400, Math.round((Date.now() - this.since) / 1000)),
+      usualSeconds: this.usual.stuckAfter,
+    };
+  }
+
+  private gone(): void {
+    this.following?.close();
+    clearTimeout(this.waiting);
+    forgetSeat();
+    this.session.set(null);
+    this.offer.set(null);
+    this.hand.set(false);
+    this.isBehind.set(false);
+  }
+}

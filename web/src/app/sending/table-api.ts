@@ -1,0 +1,202 @@
+import { HttpClient } from '@angular/common/http';
+import { inject, Injectable } from '@angular/core';
+import {
+  groupSchema,
+  invitationSchema,
+  type ChangeGroup,
+  type Group,
+  type Invitation,
+  type Right,
+} from '@sleetcrest/contract/accounts';
+import {
+  assignmentListSchema,
+  assignmentSchema,
+  calendarSchema,
+  checkedNamesSchema,
+  keptPlanAnswerSchema,
+  liveListSchema,
+  liveSessionSchema,
+  matrixSchema,
+  planListSchema,
+  presentSchema,
+  slipsSchema,
+  workListSchema,
+  workSchema,
+  type AddLearners,
+  type Assignment,
+  type ChangeLive,
+  type CheckedNames,
+  type HandIn,
+  type HereTold,
+  type JoinLive,
+  type KeepPlan,
+  type KeptPlan,
+  type LiveSession,
+  type Matrix,
+  type NameSlips,
+  type Present,
+  type SetAssignment,
+  type Work,
+  type WriteNote,
+} from '@sleetcrest/contract/table';
+import { firstValueFrom, map } from 'rxjs';
+import { v4 as uuid } from 'uuid';
+
+interface Reads<T> {
+  parse(body: unknown): T;
+}
+
+/** A coach's group on the server; answers are checked by the contract. */
+@Injectable({ providedIn: 'root' })
+export class TableApi {
+  private readonly http = inject(HttpClient);
+
+  changeGroup(group: string, change: ChangeGroup): Promise<Group> {
+    return this.send('PATCH', `/api/groups/${group}`, change, groupSchema);
+  }
+
+  invite(group: string, rights: readonly Right[]): Promise<Invitation> {
+    return this.send('POST', `/api/groups/${group}/assistants`, { rights }, invitationSchema);
+  }
+
+  endHelp(group: string, coach: string): Promise<void> {
+    return this.remove(`/api/groups/${group}/assistants/${coach}`);
+  }
+
+  checkNames(group: string, names: readonly string[]): Promise<CheckedNames> {
+    const path = `/api/groups/${group}/roster/check`;
+    return this.send('POST', path, { names }, checkedNamesSchema);
+  }
+
+  addLearners(group: string, given: AddLearners): Promise<NameSlips> {
+    return this.send('POST', `/api/groups/${group}/roster`, given, slipsSchema);
+  }
+
+  async move(group: string, learner: string, to: string): Promise<void> {
+    const path = `/api/groups/${group}/learners/${learner}/move`;
+    await firstValueFrom(this.http.post(path, { to }));
+  }
+
+  /** All that the coach has of a group, as a ZIP file. */
+  export(group: string): Promise<Blob> {
+    return firstValueFrom(this.http.get(`/api/groups/${group}/export`, { responseType: 'blob' }));
+  }
+
+  matrix(group: string, day: string): Promise<Matrix> {
+    return this.read(`/api/groups/${group}/matrix?day=${day}`, matrixSchema);
+  }
+
+  async plans(group: string): Promise<KeptPlan[]> {
+    return (await this.read(`/api/groups/${group}/plans`, planListSchema)).items;
+  }
+
+  keepPlan(group: string, given: KeepPlan): Promise<KeptPlan> {
+    const path = `/api/groups/${group}/plans/${given.plan.id}`;
+    return this.send('PUT', path, given, keptPlanAnswerSchema);
+  }
+
+  removePlan(group: string, plan: string): Promise<void> {
+    return this.remove(`/api/groups/${group}/plans/${plan}`);
+  }
+
+  async calendar(group: string): Promise<string> {
+    return (await this.read(`/api/groups/${group}/calendar`, calendarSchema)).address;
+  }
+
+  async changeCalendar(group: string): Promise<string> {
+    return (await this.send('POST', `/api/groups/${group}/calendar`, {}, calendarSchema)).address;
+  }
+
+  async assignments(group: string): Promise<Assignment[]> {
+    return (await this.read(`/api/groups/${group}/assignments`, assignmentListSchema)).items;
+  }
+
+  assign(group: string, given: SetAssignment): Promise<Assignment> {
+    return this.send('POST', `/api/groups/${group}/assignments`, given, assignmentSchema);
+  }
+
+  takeBack(group: string, assignment: string): Promise<void> {
+    return this.remove(`/api/groups/${group}/assignments/${assignment}`);
+  }
+
+  async ownAssignments(): Promise<Assignment[]> {
+    return (await this.read('/api/assignments', assignmentListSchema)).items;
+  }
+
+  sayDone(assignment: string, done: boolean): Promise<Assignment> {
+    return this.send('PUT', `/api/assignments/${assignment}/said`, { done }, assignmentSchema);
+  }
+
+  async work(group: string): Promise<Work[]> {
+    return (await this.read(`/api/groups/${group}/work`, workListSchema)).items;
+  }
+
+  async ownWork(): Promise<Work[]> {
+    return (await this.read('/api/work', workListSchema)).items;
+  }
+
+  handIn(given: HandIn): Promise<Work> {
+    return this.send('POST', '/api/work', given, workSchema);
+  }
+
+  writeOn(work: string, note: WriteNote): Promise<Work> {
+    return this.send('POST', `/api/work/${work}/notes`, note, workSchema);
+  }
+
+  readWork(work: string): Promise<Work> {
+    return this.send('PUT', `/api/work/${work}/read`, {}, workSchema);
+  }
+
+  markWork(work: string, marked: boolean): Promise<Work> {
+    return this.send('PUT', `/api/work/${work}/marked`, { marked }, workSchema);
+  }
+
+  async sessions(): Promise<LiveSession[]> {
+    return (await this.read('/api/live', liveListSchema)).items;
+  }
+
+  beginSession(group: string): Promise<LiveSession> {
+    return this.send('POST', `/api/groups/${group}/live`, { id: uuid() }, liveSessionSchema);
+  }
+
+  changeSession(live: string, change: ChangeLive): Promise<LiveSession> {
+    return this.send('PATCH', `/api/live/${live}`, change, liveSessionSchema);
+  }
+
+  endSession(live: string): Promise<void> {
+    return this.remove(`/api/live/${live}`);
+  }
+
+  lowerHand(live: string, learner: string): Promise<void> {
+    return this.remove(`/api/live/${live}/hands/${learner}`);
+  }
+
+  joinByCode(given: JoinLive): Promise<LiveSession> {
+    return this.send('POST', '/api/live/join', given, liveSessionSchema);
+  }
+
+  joinOfGroup(group: string): Promise<LiveSession> {
+    return this.send('POST', `/api/groups/${group}/live/join`, {}, liveSessionSchema);
+  }
+
+  tellHere(live: string, here: HereTold): Promise<Present> {
+    return this.send('PUT', `/api/live/${live}/here`, here, presentSchema);
+  }
+
+  getUp(live: string): Promise<void> {
+    return this.remove(`/api/live/${live}/here`);
+  }
+
+  private read<T>(path: string, schema: Reads<T>): Promise<T> {
+    return firstValueFrom(this.http.get(path).pipe(map((body) => schema.parse(body))));
+  }
+
+  private send<T>(method: string, path: string, body: unknown, schema: Reads<T>): Promise<T> {
+    const asked = this.http.request(method, path, { body });
+    return firstValueFrom(asked.pipe(map((answer) => schema.parse(answer))));
+  }
+
+  private async remove(path: string): Promise<void> {
+    await firstValueFrom(this.http.delete(path));
+  }
+}

@@ -1,0 +1,254 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  signal,
+  untracked,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { Router, RouterLink } from '@angular/router';
+import type { BoardEvent, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
+import { HOME_HOLD, readCubeDocument, stickersSeen, UP } from '@sleetcrest/core';
+import { byNeed } from '@sleetcrest/core/table';
+import { v4 as uuid } from 'uuid';
+import { Notices } from '../../../keeping/notices';
+import { Crown } from '../../../parts/crown/crown';
+import { TakeUp } from '../../../person/seat/take-up';
+import { followSession, type Following } from '../../../sending/event-stream';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { Scrambler } from '../../../asking/scrambler';
+import { GroupTitles } from '../group-titles';
+import { TableGroups } from '../table-groups';
+import { BoardPerson, personOf, type Person } from './board-person';
+
+/** Milliseconds between looks at the clock. */
+const TICK = 1000;
+
+/** The live board: full window, readable from six metres; who needs the coach comes first. */
+@Component({
+  selector: 'sc-board',
+  imports: [
+    BoardPerson,
+    Crown,
+    FormsModule,
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    MatProgressBar,
+    MatSlideToggle,
+    RouterLink,
+  ],
+  templateUrl: './board.html',
+  styleUrl: './board.scss',
+  host: { '(document:keydown.escape)': 'away()' },
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Board {
+  protected readonly groups = inject(TableGroups);
+  protected readonly titles = inject(GroupTitles);
+  private readonly api = inject(TableApi);
+  private readonly router = inject(Router);
+  private readonly notices = inject(Notices);
+  private readonly up = inject(TakeUp);
+  private readonly scrambler = inject(Scrambler);
+
+  protected readonly session = signal<LiveSession | null>(null);
+  private readonly present = signal<ReadonlyMap<string, Present>>(new Map());
+  protected readonly isBehind = signal(false);
+  protected readonly isOver = signal(false);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  /** The clock of the server, as it told it. */
+  private readonly ahead = signal(0);
+  private readonly tick = signal(Date.now());
+  protected readonly now = computed(() => this.tick() + this.ahead());
+  protected readonly looked = signal<string | null>(null);
+  protected readonly showing = signal(false);
+  protected readonly showCase = signal('');
+  private following: Following | undefined;
+
+  protected readonly people = computed((): Person[] => {
+    const all = [...this.present().values()].map(personOf);
+    const sorted = byNeed(
+      all.map((person) => ({ person, here: person.place, usual: person.usual })),
+      this.now(),
+    );
+    return sorted.map(({ person }) => person);
+  });
+  /** As many in a row as leave each as large as may be. */
+  protected readonly columns = computed(() =>
+    Math.max(2, Math.ceil(Math.sqrt(this.people().length))),
+  );
+  protected readonly hands = computed(
+    () => this.people().filter(({ handAt }) => handAt !== null).length,
+  );
+  protected readonly shown = computed(() => this.people().find(({ id }) => id === this.looked()));
+  protected readonly picture = computed(() => {
+    const cube = this.shown()?.here?.cube;
+    const read = cube && readCubeDocument(cube);
+    return read?.ok ? stickersSeen(read.value.painted, read.value.scheme, HOME_HOLD) : null;
+  });
+  protected readonly caseChoices = computed(() =>
+    this.titles.approaches().map(({ stage, cases }) => ({
+      title: this.titles.of(stage),
+      cases: cases.map(({ id, title }) => ({ id, title })),
+    })),
+  );
+
+  constructor() {
+    const clock = setInterval(() => this.tick.set(Date.now()), TICK);
+    inject(DestroyRef).onDestroy(() => {
+      clearInterval(clock);
+      this.following?.close();
+    });
+    effect(() => {
+      const group = this.groups.group();
+      untracked(() => {
+        if (group && this.session()?.group !== group.id) void this.find(group.id);
+      });
+    });
+  }
+
+  /** Shows the session that is being held, if one is. */
+  private async find(group: string): Promise<void> {
+    await this.doing(async () => {
+      const session = (await this.api.sessions()).find((one) => one.group === group);
+      if (session) this.follow(session);
+    });
+  }
+
+  protected async begin(): Promise<void> {
+    const group = this.groups.group();
+    if (group) await this.doing(async () => this.follow(await this.api.beginSession(group.id)));
+  }
+
+  private follow(session: LiveSession): void {
+    this.following?.close();
+    this.session.set(session);
+    this.isOver.set(false);
+    this.present.set(new Map());
+    this.following = followSession(
+      `/api/live/${session.id}/board`,
+      (event) => this.heard(event),
+      (isBehind) => this.isBehind.set(isBehind),
+      () => {
+        this.session.set(null);
+        this.isOver.set(true);
+      },
+    );
+  }
+
+  private heard(event: BoardEvent): void {
+    if (event.is === 'session') this.session.set(event.session);
+    if (event.is === 'beat' || event.is === 'all') {
+      this.ahead.set(Date.parse(event.now) - Date.now());
+    }
+    if (event.is === 'all') this.present.set(new Map(event.present.map((one) => [one.id, one])));
+    if (event.is === 'one') {
+      this.present.update((all) => new Map(all).set(event.present.id, event.present));
+    }
+    if (event.is === 'left') {
+      this.present.update((all) => new Map([...all].filter(([id]) => id !== event.id)));
+    }
+  }
+
+  protected async lower(person: Person): Promise<void> {
+    const session = this.session();
+    if (session) await this.doing(() => this.api.lowerHand(session.id, person.id));
+  }
+
+  /** Puts something before everybody who joined, as an offer they take up. */
+  protected async show(show: Offer['show'], words: string): Promise<void> {
+    const session = this.session();
+    if (!session) return;
+    await this.doing(async () => {
+      const offer = { id: uuid(), words, show };
+      this.session.set(await this.api.changeSession(session.id, { offer }));
+      this.showing.set(false);
+      void this.notices.say('It is offered to everybody at the table.');
+    });
+  }
+
+  protected async clear(): Promise<void> {
+    const session = this.session();
+    if (session) {
+      await this.doing(async () =>
+        this.session.set(await this.api.changeSession(session.id, { offer: null })),
+      );
+    }
+  }
+
+  protected showTheCase(): void {
+    const id = this.showCase();
+    if (id !== '') void this.show({ what: 'case', case: id }, `Look here: ${this.titles.of(id)}`);
+  }
+
+  protected async mixed(): Promise<void> {
+    await this.doing(async () => {
+      const method = this.titles.method();
+      const seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
+      const scramble = await this.scrambler.scramble({ seed, method, stage: null, first: UP });
+      await this.show({ what: 'mixed', scramble }, 'The same cube for all: mix it and begin');
+    });
+  }
+
+  /** Takes a learner's cube as it is, to walk it here. */
+  protected take(person: Person): void {
+    const [cube, group] = [person.here?.cube, this.groups.group()];
+    if (!cube || !group) return;
+    this.up.walk(cube, group.method, group.firstColour, `${person.name}’s cube`);
+  }
+
+  protected showCube(person: Person): void {
+    const [cube, group] = [person.here?.cube, this.groups.group()];
+    if (!cube || !group) return;
+    const { method, firstColour } = group;
+    void this.show({ what: 'cube', cube, method, firstColour }, 'Look here: a cube from the table');
+  }
+
+  protected async times(showsTimes: boolean): Promise<void> {
+    const session = this.session();
+    if (session) {
+      await this.doing(async () =>
+        this.session.set(await this.api.changeSession(session.id, { showsTimes })),
+      );
+    }
+  }
+
+  protected async end(): Promise<void> {
+    const session = this.session();
+    if (!session) return;
+    await this.doing(async () => {
+      await this.api.endSession(session.id);
+      this.following?.close();
+      this.session.set(null);
+      this.isOver.set(true);
+    });
+  }
+
+  protected away(): void {
+    if (this.looked() !== null) this.looked.set(null);
+    else if (this.showing()) this.showing.set(false);
+    else void this.router.navigate(['/table']);
+  }
+
+  private async doing(work: () => Promise<void>): Promise<void> {
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      await work();
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

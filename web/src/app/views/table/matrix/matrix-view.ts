@@ -1,0 +1,160 @@
+import {
+  CdkFixedSizeVirtualScroll,
+  CdkVirtualForOf,
+  CdkVirtualScrollViewport,
+} from '@angular/cdk/scrolling';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  signal,
+  viewChild,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
+import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
+import { dayNamed } from '@sleetcrest/core/practice';
+import { STANDINGS } from '@sleetcrest/core/table';
+import { saveAs } from 'file-saver';
+import { unparse } from 'papaparse';
+import { today } from '../../../keeping/log/moments';
+import { Choice } from '../../../parts/choice/choice';
+import { StandingRise, STANDING_WORDS } from '../../../parts/standing/standing-rise';
+import { clockText } from '../../../parts/words/clock-text';
+import { counted } from '../../../parts/words/counted';
+import { percent } from '../../../parts/words/percent';
+import { reading } from '../../../reading/reading';
+import { TableApi } from '../../../sending/table-api';
+import { TableGroups } from '../table-groups';
+import { inOrder, type Order } from './matrix-order';
+
+/** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
+const LEAST_CELL = 17;
+const MOST_CELL = 30;
+const LEAST_STAGE = 62;
+const ROOM = 780;
+
+/** A cell that is looked at: a learner and a column; the column −1 for the whole learner. */
+interface Looked {
+  row: string;
+  column: number;
+}
+
+/** How each learner stands with each case: a ridge for everyone, and what it rests on one click away. */
+@Component({
+  selector: 'sc-matrix-view',
+  imports: [
+    CdkFixedSizeVirtualScroll,
+    CdkVirtualForOf,
+    CdkVirtualScrollViewport,
+    Choice,
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    MatProgressBar,
+    RouterLink,
+    StandingRise,
+  ],
+  templateUrl: './matrix-view.html',
+  styleUrl: './matrix-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class MatrixView {
+  protected readonly groups = inject(TableGroups);
+  private readonly api = inject(TableApi);
+  protected readonly words = STANDING_WORDS;
+  protected readonly standings = STANDINGS;
+  protected readonly clock = clockText;
+  protected readonly counted = counted;
+  protected readonly percent = percent;
+  protected readonly day = dayNamed;
+
+  protected readonly orders: readonly { value: Order; name: string }[] = [
+    { value: 'need', name: 'who needs somebody most' },
+    { value: 'name', name: 'name' },
+    { value: 'seen', name: 'longest not seen' },
+  ];
+  protected readonly order = signal<Order>('need');
+  private readonly asking = reading(
+    () => this.groups.group(),
+    (group) => this.api.matrix(group.id, today()).then((matrix) => ({ group: group.id, matrix })),
+  );
+  protected readonly trouble = this.asking.trouble;
+  protected readonly isBusy = this.asking.isBusy;
+  protected readonly matrix = computed((): Matrix | null => {
+    const read = this.asking.value();
+    return read?.group === this.groups.group()?.id ? (read?.matrix ?? null) : null;
+  });
+  protected readonly rows = computed(() => {
+    const matrix = this.matrix();
+    return matrix ? inOrder(matrix, this.order()) : [];
+  });
+  /** The stages with how many columns each has, and where it begins. */
+  protected readonly spans = computed(() => {
+    const matrix = this.matrix();
+    if (!matrix) return [];
+    const cell = Math.max(
+      LEAST_CELL,
+      Math.min(MOST_CELL, Math.floor(ROOM / matrix.columns.length)),
+    );
+    return matrix.stages.map(({ stage, title }) => {
+      const columns = matrix.columns.flatMap((one, k) => (one.stage === stage ? [k] : []));
+      return { stage, title, columns, width: Math.max(LEAST_STAGE, columns.length * cell + 8) };
+    });
+  });
+  protected readonly looked = signal<Looked | null>(null);
+  protected readonly shown = computed(() => {
+    const [matrix, looked] = [this.matrix(), this.looked()];
+    const row = matrix?.rows.find(({ id }) => id === looked?.row);
+    if (!matrix || !looked || !row) return null;
+    const column = matrix.columns[looked.column];
+    const stage = row.stages.find((one) => one.stage === column?.stage);
+    return { row, column, case: row.cases[looked.column], stage };
+  });
+  private readonly panel = viewChild<ElementRef<HTMLElement>>('panel');
+
+  protected again(): void {
+    this.asking.again();
+  }
+
+  protected seen({ lastDay }: MatrixRow): string {
+    if (lastDay === null) return 'not yet';
+    const days = this.todayNumber - lastDay;
+    return days <= 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`;
+  }
+
+  private readonly todayNumber = Math.floor(Date.parse(`${today()}T00:00:00Z`) / 86_400_000);
+
+  /** Which cell was pressed is told by its number, so that thousands need no listener each. */
+  protected press(event: Event, row: MatrixRow): void {
+    const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-column]');
+    if (cell) this.look(row.id, Number(cell.dataset['column']));
+  }
+
+  protected look(row: string, column: number): void {
+    this.looked.set({ row, column });
+    setTimeout(() => this.panel()?.nativeElement.focus());
+  }
+
+  protected csv(): void {
+    const matrix = this.matrix();
+    if (!matrix) return;
+    const text = unparse({
+      fields: [
+        ...['learner', 'last seen', 'typical solve'],
+        ...matrix.stages.map(({ stage }) => stage as string),
+        ...matrix.columns.map((one) => one.case),
+      ],
+      data: this.rows().map((row) => [
+        ...[row.name, row.lastDay === null ? '' : dayNamed(row.lastDay), row.typical ?? ''],
+        ...row.stages.map(({ standing }) => STANDING_WORDS[standing]),
+        ...row.cases.map(({ standing }) => STANDING_WORDS[standing]),
+      ]),
+    });
+    saveAs(new Blob([text], { type: 'text/csv' }), `how-they-stand-${matrix.day}.csv`);
+  }
+}

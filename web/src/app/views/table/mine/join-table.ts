@@ -1,0 +1,92 @@
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { Store } from '@ngrx/store';
+import { joinLiveSchema } from '@sleetcrest/contract/table';
+import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import { accountFeature } from '../../../keeping/account/account.feature';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { Seat } from '../../../person/seat/seat';
+
+/** Sits down at a table by the code on its board; without an account, under a nickname. */
+@Component({
+  selector: 'sc-join-table',
+  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel],
+  template: `
+    <form (ngSubmit)="join()">
+      <mat-form-field appearance="outline" subscriptSizing="dynamic">
+        <mat-label>Code on the board</mat-label>
+        <input
+          matInput
+          class="mono"
+          name="code"
+          maxlength="6"
+          autocapitalize="characters"
+          autocomplete="off"
+          [ngModel]="code()"
+          (ngModelChange)="code.set($event)"
+        />
+      </mat-form-field>
+      @if (!account()) {
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>What you want to be called</mat-label>
+          <input
+            matInput
+            name="nickname"
+            maxlength="40"
+            autocomplete="off"
+            [ngModel]="nickname()"
+            (ngModelChange)="nickname.set($event)"
+          />
+        </mat-form-field>
+      }
+      <button matButton="filled" type="submit" [disabled]="busy()">Sit down by the code</button>
+    </form>
+    @if (trouble(); as message) {
+      <p class="trouble" role="alert">{{ message }}</p>
+    }
+  `,
+  styles: `
+    form {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 10px;
+      align-items: center;
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class JoinTable {
+  private readonly api = inject(TableApi);
+  private readonly seat = inject(Seat);
+  protected readonly account = inject(Store).selectSignal(accountFeature.selectAccount);
+  protected readonly code = signal('');
+  protected readonly nickname = signal('');
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+
+  protected async join(): Promise<void> {
+    const nickname = this.account() ? null : this.nickname();
+    const parsed = joinLiveSchema.safeParse({ code: this.code(), nickname });
+    if (!parsed.success) {
+      this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+      return;
+    }
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      this.seat.sit(await this.api.joinByCode(parsed.data));
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

@@ -1,0 +1,126 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
+import type { LiveSession } from '@sleetcrest/contract/table';
+import { Assignments } from '../../../parts/assignments/assignments';
+import { reading } from '../../../reading/reading';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { Seat } from '../../../person/seat/seat';
+import { TableGroups } from '../table-groups';
+import { WorkView } from '../work/work-view';
+import { JoinTable } from './join-table';
+
+/** A learner's side of the table: sitting down at it, what is set, and what was handed in. */
+@Component({
+  selector: 'sc-mine',
+  imports: [Assignments, JoinTable, MatButton, RouterLink, WorkView],
+  template: `
+    <div class="page">
+      <section aria-labelledby="sit-down">
+        <h1 id="sit-down">The table</h1>
+        @if (seat.session(); as sits) {
+          <p>
+            You sit at <b>{{ sits.groupName }}</b>. Your coach sees where you are and your hand, as
+            long as you sit; nothing of it is kept.
+          </p>
+        } @else {
+          @for (session of sessions(); track session.id) {
+            <p class="meets">
+              <b>{{ session.groupName }}</b> meets now.
+              <button matButton="filled" (click)="sit(session)">Sit down</button>
+            </p>
+          }
+          @if (trouble(); as message) {
+            <p class="trouble" role="alert">{{ message }}</p>
+          }
+          <p class="quiet">
+            {{
+              groups.account()
+                ? 'At another table today? Type the code on its board.'
+                : 'At a table today? Type the code on its board. Without an account you are gone from it when it ends.'
+            }}
+          </p>
+          <sc-join-table />
+        }
+      </section>
+      @if (groups.account()) {
+        <section aria-labelledby="is-set">
+          <h2 id="is-set">What is set for you</h2>
+          <sc-assignments [saysNothing]="true" />
+        </section>
+        <section aria-labelledby="handed-in">
+          <h2 id="handed-in">What you handed in</h2>
+          <sc-work-view [own]="true" />
+        </section>
+        @if (groups.joined().length === 0) {
+          <p class="quiet">
+            You belong to no group yet: join one by your coach’s code under
+            <a routerLink="/account">your account</a>.
+          </p>
+        }
+      }
+    </div>
+  `,
+  styles: `
+    .page {
+      display: grid;
+      gap: 24px;
+      max-width: 78rem;
+      margin: 0 auto;
+      padding: 12px 24px 24px;
+    }
+    h1 {
+      font-size: 1.4rem;
+    }
+    h2 {
+      font-size: 1.15rem;
+    }
+    section {
+      display: grid;
+      gap: 8px;
+    }
+    p {
+      margin: 0;
+    }
+    .meets {
+      padding: 8px 14px;
+      border-left: 4px solid var(--accent);
+      background: var(--accent-soft);
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+    sc-work-view {
+      padding: 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Mine {
+  protected readonly groups = inject(TableGroups);
+  protected readonly seat = inject(Seat);
+  private readonly api = inject(TableApi);
+  protected readonly trouble = signal<string | null>(null);
+  private readonly asking = reading(
+    () => ({ whose: this.groups.whose(), sits: this.seat.session()?.id }),
+    () => this.api.sessions(),
+  );
+  protected readonly sessions = computed(() =>
+    (this.asking.value() ?? []).filter(({ code }) => code === null),
+  );
+
+  protected async sit(session: LiveSession): Promise<void> {
+    this.trouble.set(null);
+    try {
+      this.seat.sit(session.joined ? session : await this.api.joinOfGroup(session.group));
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    }
+  }
+}

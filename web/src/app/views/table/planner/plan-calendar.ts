@@ -1,0 +1,79 @@
+import { Clipboard } from '@angular/cdk/clipboard';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Notices } from '../../../keeping/notices';
+import { reading } from '../../../reading/reading';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { TableGroups } from '../table-groups';
+
+/** Where calendars read the planned sessions: a secret address, that can be changed. */
+@Component({
+  selector: 'sc-plan-calendar',
+  imports: [MatButton],
+  template: `
+    <p>
+      Calendars read your sessions at an address of their own. Whoever has it can read them, nothing
+      else.
+    </p>
+    @if (asking.trouble(); as message) {
+      <p role="alert">{{ message }}</p>
+    }
+    @if (address(); as whole) {
+      <code>{{ whole }}</code>
+      <div>
+        <button matButton="outlined" (click)="copy(whole)">Copy it</button>
+        @if (isOwn()) {
+          <button matButton (click)="change()">Change it</button>
+        }
+      </div>
+    }
+  `,
+  styles: `
+    p {
+      margin: 4px 0;
+    }
+    code {
+      display: block;
+      padding: 6px 10px;
+      overflow-wrap: anywhere;
+      background: var(--ground);
+      font-family: var(--mono);
+      font-size: 0.875rem;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PlanCalendar {
+  private readonly groups = inject(TableGroups);
+  private readonly api = inject(TableApi);
+  private readonly clipboard = inject(Clipboard);
+  private readonly notices = inject(Notices);
+  protected readonly asking = reading(
+    () => this.groups.group()?.id,
+    (group) => this.api.calendar(group),
+  );
+  protected readonly address = computed(() => {
+    const path = this.asking.value();
+    return path === undefined ? null : `${location.origin}${path}`;
+  });
+  protected readonly isOwn = computed(
+    () => this.groups.group()?.coach.id === this.groups.account()?.id,
+  );
+
+  protected copy(address: string): void {
+    this.clipboard.copy(address);
+    void this.notices.say('The address is copied: add it in a calendar as one to subscribe to.');
+  }
+
+  protected async change(): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    try {
+      this.asking.set(await this.api.changeCalendar(group.id));
+      void this.notices.say('The address is another now; the one before finds nothing.');
+    } catch (error) {
+      void this.notices.say(apiFailure(error).message);
+    }
+  }
+}

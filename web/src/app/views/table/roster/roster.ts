@@ -1,0 +1,223 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { RouterLink } from '@angular/router';
+import {
+  RIGHTS,
+  type Group,
+  type Invitation,
+  type Member,
+  type Right,
+} from '@sleetcrest/contract/accounts';
+import type { NameSlips } from '@sleetcrest/contract/table';
+import { saveAs } from 'file-saver';
+import { firstValueFrom } from 'rxjs';
+import { v4 as uuid } from 'uuid';
+import { Notices } from '../../../keeping/notices';
+import { MethodChoice, type MethodChosen } from '../../../person/choosing/method-choice';
+import { copied } from '../../../keeping/reader/reader';
+import { counted } from '../../../parts/words/counted';
+import { AccountApi } from '../../../sending/account-api';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { TableGroups } from '../table-groups';
+import { markTaken, readClass, type ListRow } from './class-list';
+import { NameSlipsView } from './name-slips';
+
+/** What an assistant may do, in words. */
+const RIGHT_WORDS: Record<Right, string> = {
+  see: 'see how everybody stands',
+  plan: 'plan, set work and hold sessions',
+  answer: 'answer what is handed in',
+  roster: 'change who belongs to it',
+};
+
+/** Who belongs to a group: learners, a whole class at once, who helps, how it learns, and its end. */
+@Component({
+  selector: 'sc-roster',
+  imports: [
+    FormsModule,
+    MatButton,
+    MatCheckbox,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    MethodChoice,
+    NameSlipsView,
+    RouterLink,
+  ],
+  templateUrl: './roster.html',
+  styleUrl: './roster.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Roster {
+  protected readonly groups = inject(TableGroups);
+  private readonly api = inject(TableApi);
+  private readonly accounts = inject(AccountApi);
+  private readonly notices = inject(Notices);
+  protected readonly counted = counted;
+  protected readonly rights = RIGHTS.filter((right) => right !== 'see');
+  protected readonly rightWords = RIGHT_WORDS;
+  protected readonly zones = Intl.supportedValuesOf('timeZone');
+
+  protected readonly pasted = signal('');
+  protected readonly rows = signal<readonly ListRow[] | null>(null);
+  protected readonly slips = signal<NameSlips['slips'] | null>(null);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly asked = signal<readonly Right[]>(['plan', 'answer']);
+  protected readonly invitation = signal<Invitation | null>(null);
+  protected readonly setting = signal<Member | null>(null);
+  protected readonly phrase = signal('');
+  protected readonly good = computed(() =>
+    (this.rows() ?? []).filter(({ wrong }) => wrong === null),
+  );
+  protected readonly others = computed(() =>
+    this.groups
+      .taught()
+      .filter(({ id, rights }) => id !== this.groups.group()?.id && rights.includes('roster')),
+  );
+
+  protected async file(list: FileList | null): Promise<void> {
+    const file = list?.[0];
+    if (file) this.pasted.set(await file.text());
+    await this.look();
+  }
+
+  /** Shows what would be added, and what is wrong with the rest. */
+  protected async look(): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    const here = group.learners.map(({ name }) => name);
+    const rows = readClass(this.pasted(), here);
+    this.rows.set(rows);
+    const names = rows.filter(({ wrong }) => wrong === null).map(({ name }) => name);
+    if (names.length === 0) return;
+    await this.doing(async () => {
+      const { taken } = await this.api.checkNames(group.id, names);
+      this.rows.set(markTaken(rows, taken));
+    });
+  }
+
+  protected rename(row: ListRow): void {
+    this.rows.update((all) =>
+      (all ?? []).map((one) =>
+        one === row ? { ...one, name: row.free!, wrong: null, free: null } : one,
+      ),
+    );
+  }
+
+  protected async add(): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    const learners = this.good().map(({ name }) => ({ id: uuid(), name }));
+    await this.doing(async () => {
+      const { slips } = await this.api.addLearners(group.id, { learners });
+      this.slips.set(slips);
+      this.rows.set(null);
+      this.pasted.set('');
+      this.groups.again();
+    });
+  }
+
+  protected async move(learner: Member, to: string): Promise<void> {
+    const group = this.groups.group();
+    if (!group || to === '') return;
+    await this.doing(async () => {
+      await this.api.move(group.id, learner.id, to);
+      this.groups.again();
+      const back = async (): Promise<void> => {
+        await this.api.move(to, learner.id, group.id);
+        this.groups.again();
+      };
+      void this.notices.offerUndo(`${learner.name} has moved.`, () => void this.doing(back));
+    });
+  }
+
+  protected async takeOut(learner: Member): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    await this.doing(async () => {
+      await firstValueFrom(this.accounts.leave(group.id, learner.id));
+      this.groups.again();
+      void this.notices.say(
+        `${learner.name} is out. What they do is theirs; they can join again by the code.`,
+      );
+    });
+  }
+
+  protected async setPhrase(learner: Member): Promise<void> {
+    await this.doing(async () => {
+      await firstValueFrom(this.accounts.setPhrase(learner.id, this.phrase()));
+      this.setting.set(null);
+      this.phrase.set('');
+      void this.notices.say(`Tell ${learner.name} the new phrase; they are signed out everywhere.`);
+    });
+  }
+
+  protected toggle(right: Right, on: boolean): void {
+    this.asked.update((all) => (on ? [...all, right] : all.filter((one) => one !== right)));
+  }
+
+  protected async invite(): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    await this.doing(async () =>
+      this.invitation.set(await this.api.invite(group.id, this.asked())),
+    );
+  }
+
+  protected async endHelp(coach: string): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    await this.doing(async () => {
+      await this.api.endHelp(group.id, coach);
+      this.groups.again();
+    });
+  }
+
+  protected says(rights: readonly Right[]): string {
+    return rights.map((right) => RIGHT_WORDS[right]).join(', ');
+  }
+
+  protected chooseMethod(method: MethodChosen): void {
+    void this.change({ method: copied(method) });
+  }
+
+  protected async change(change: Parameters<TableApi['changeGroup']>[1]): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    await this.doing(async () => this.groups.changed(await this.api.changeGroup(group.id, change)));
+  }
+
+  protected async putAway(group: Group): Promise<void> {
+    await this.doing(async () => {
+      this.groups.changed(await this.api.changeGroup(group.id, { archived: true }));
+      void this.notices.offerUndo(`${group.name} is put away.`, () => void this.bringBack(group));
+    });
+  }
+
+  protected async bringBack(group: Group): Promise<void> {
+    await this.doing(async () => {
+      this.groups.changed(await this.api.changeGroup(group.id, { archived: false }));
+    });
+  }
+
+  protected async export(group: Group): Promise<void> {
+    await this.doing(async () => saveAs(await this.api.export(group.id), 'sleetcrest-group.zip'));
+  }
+
+  private async doing(work: () => Promise<void>): Promise<void> {
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      await work();
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

@@ -1,0 +1,231 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Store } from '@ngrx/store';
+import type { Stage } from '@sleetcrest/core';
+import {
+  setAssignmentSchema,
+  type Assignment,
+  type Progress,
+  type SetAssignment,
+  type Task,
+} from '@sleetcrest/contract/table';
+import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import { v4 as uuid } from 'uuid';
+import { today } from '../../../keeping/log/moments';
+import { Notices } from '../../../keeping/notices';
+import { savedFeature } from '../../../keeping/saved/saved.feature';
+import { SavedPage } from '../../../keeping/saved/saved.actions';
+import { Choice } from '../../../parts/choice/choice';
+import { DateField } from '../../../parts/dates/date-field';
+import { clockText } from '../../../parts/words/clock-text';
+import { taskWords } from '../../../parts/words/task-words';
+import { reading } from '../../../reading/reading';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { GroupTitles } from '../group-titles';
+import { TableGroups } from '../table-groups';
+
+const KINDS: readonly { value: Task['do']; name: string }[] = [
+  { value: 'lesson', name: 'a lesson' },
+  { value: 'cases', name: 'cases to recognise' },
+  { value: 'stage', name: 'a stage on the clock' },
+  { value: 'scramble', name: 'a cube mixed by turns' },
+  { value: 'cube', name: 'a saved cube' },
+  { value: 'plan', name: 'planning the first steps' },
+];
+
+/** Sets work for one, some or all, and shows who did it and how it went. */
+@Component({
+  selector: 'sc-set-work',
+  imports: [
+    Choice,
+    DateField,
+    FormsModule,
+    MatButton,
+    MatCheckbox,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    MatProgressBar,
+  ],
+  templateUrl: './set-work.html',
+  styleUrl: './set-work.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SetWork {
+  /** A case and a learner it is set for, from the address. */
+  readonly case = input<string>();
+  readonly for = input<string>();
+
+  protected readonly groups = inject(TableGroups);
+  protected readonly titles = inject(GroupTitles);
+  private readonly api = inject(TableApi);
+  private readonly notices = inject(Notices);
+  private readonly store = inject(Store);
+  protected readonly kinds = KINDS;
+  protected readonly clock = clockText;
+
+  protected readonly kind = signal<Task['do']>('lesson');
+  protected readonly cases = signal<readonly string[]>([]);
+  protected readonly stage = signal<Stage>('daisy');
+  protected readonly times = signal(5);
+  protected readonly scramble = signal('');
+  protected readonly cube = signal('');
+  protected readonly note = signal('');
+  protected readonly until = signal('');
+  /** For whom; empty for all. */
+  protected readonly whom = signal<readonly string[]>([]);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly saved = this.store.selectSignal(savedFeature.selectPage);
+
+  private readonly asking = reading(
+    () => this.groups.group()?.id,
+    (group) => this.api.assignments(group).then((items) => ({ group, items })),
+  );
+  protected readonly readTrouble = this.asking.trouble;
+  protected readonly isBusy = this.asking.isBusy;
+  protected readonly all = computed((): readonly Assignment[] => {
+    const read = this.asking.value();
+    return read?.group === this.groups.group()?.id ? (read?.items ?? []) : [];
+  });
+  protected readonly stages = computed(() =>
+    this.titles.approaches().map(({ stage }) => ({ value: stage, name: this.titles.of(stage) })),
+  );
+  protected readonly caseChoices = computed(() =>
+    this.titles.approaches().map(({ stage, cases }) => ({
+      stage: this.titles.of(stage),
+      cases: cases.map(({ id, title }) => ({ id, title })),
+    })),
+  );
+
+  constructor() {
+    effect(() => {
+      const [id, learner] = [this.case(), this.for()];
+      untracked(() => {
+        if (id) this.cases.set([id]);
+        if (learner) this.whom.set([learner]);
+      });
+    });
+    effect(() => {
+      if (this.kind() === 'cube') untracked(() => this.store.dispatch(SavedPage.opened()));
+    });
+  }
+
+  protected readonly task = computed((): Task | null => {
+    const [one] = this.cases();
+    switch (this.kind()) {
+      case 'lesson':
+        return one === undefined ? null : { do: 'lesson', case: one };
+      case 'cases':
+        return one === undefined
+          ? null
+          : { do: 'cases', cases: [...this.cases()], times: this.times() };
+      case 'stage':
+        return { do: 'stage', stage: this.stage(), times: this.times() };
+      case 'scramble':
+        return this.scramble().trim() === ''
+          ? null
+          : { do: 'scramble', scramble: this.scramble().trim() };
+      case 'cube': {
+        const solve = this.saved()?.items.find(({ id }) => id === this.cube());
+        return solve ? { do: 'cube', cube: solve.start } : null;
+      }
+      case 'plan':
+        return { do: 'plan', times: this.times() };
+    }
+  });
+
+  protected choose(id: string, on: boolean): void {
+    this.cases.update((all) =>
+      this.kind() === 'lesson' ? [id] : on ? [...all, id] : all.filter((one) => one !== id),
+    );
+  }
+
+  protected meant(id: string, on: boolean): void {
+    this.whom.update((all) => (on ? [...all, id] : all.filter((one) => one !== id)));
+  }
+
+  protected async set(): Promise<void> {
+    const [group, task] = [this.groups.group(), this.task()];
+    if (!group || !task) return;
+    const given: SetAssignment = {
+      ...{ id: uuid(), task, note: this.note(), until: this.until() || null },
+      for: this.whom().length > 0 ? [...this.whom()] : null,
+    };
+    const parsed = setAssignmentSchema.safeParse(given);
+    if (!parsed.success) {
+      this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+      return;
+    }
+    await this.doing(async () => {
+      await this.api.assign(group.id, parsed.data);
+      this.note.set('');
+      this.asking.again();
+      void this.notices.say('It is set; it comes first in what is to be done today.');
+    });
+  }
+
+  protected async takeBack(one: Assignment): Promise<void> {
+    await this.doing(async () => {
+      await this.api.takeBack(one.group, one.id);
+      this.asking.again();
+      const ids = one.forAll ? null : one.progress.map(({ learner }) => learner);
+      const { id, task, note, until } = one;
+      const again = async (): Promise<void> => {
+        await this.api.assign(one.group, { id, task, note, until, for: ids });
+        this.asking.again();
+      };
+      void this.notices.offerUndo('It is taken back.', () => void this.doing(again));
+    });
+  }
+
+  protected says(task: Task): string {
+    return taskWords(task, this.titles.of);
+  }
+
+  protected whomSays(one: Assignment): string {
+    const done = one.progress.filter(({ doneAt }) => doneAt !== null).length;
+    const whom = one.forAll ? 'all' : one.progress.map(({ name }) => name).join(', ');
+    return `for ${whom}; done by ${done} of ${one.progress.length}`;
+  }
+
+  /** How it went with one of them. */
+  protected how(one: Assignment, progress: Progress): string {
+    const { done, of, doneAt, said, right, seconds } = progress;
+    if (doneAt === null) {
+      const late = one.until !== null && one.until < today() ? ', the day is past' : '';
+      return `${done} of ${of}${late}`;
+    }
+    const at = doneAt.slice(0, 10);
+    const late = one.until !== null && at > one.until ? ', after the day' : '';
+    const told = said ? 'says it is done' : right !== null ? `${right} right` : '';
+    const took = seconds === null ? '' : `typically ${clockText(seconds)}`;
+    return [`done ${at}${late}`, told, took].filter((part) => part !== '').join(', ');
+  }
+
+  private async doing(work: () => Promise<void>): Promise<void> {
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      await work();
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

@@ -1,0 +1,268 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import {
+  applyTurn,
+  cubeAfter,
+  HOME_HOLD,
+  isWholeCube,
+  methodById,
+  DEFAULT_METHOD,
+  paintedFromCube,
+  readMoves,
+  stageWords,
+  STANDARD_SCHEME,
+  stickersSeen,
+  turnInHold,
+  UP,
+} from '@sleetcrest/core';
+import type { Place, Work } from '@sleetcrest/contract/table';
+import type { LogEntry } from '@sleetcrest/core/log';
+import { Reviewer } from '../../../asking/reviewer';
+import { Crown } from '../../../parts/crown/crown';
+import { clockText } from '../../../parts/words/clock-text';
+import { counted } from '../../../parts/words/counted';
+import { reading } from '../../../reading/reading';
+
+/** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
+@Component({
+  selector: 'sc-solve-beside',
+  imports: [Crown, MatIcon, MatIconButton, MatProgressBar],
+  template: `
+    <p class="quiet">{{ summary() }}</p>
+    @if (entry().turns === '') {
+      <table>
+        <caption class="quiet">
+          Its turns were not recorded; these are the times of its stages.
+        </caption>
+        @for (split of entry().splits; track split.stage) {
+          <tr>
+            <th scope="row">
+              <button class="place" (click)="looked.emit({ turn: null, stage: split.stage })">
+                {{ title(split.stage) }}
+              </button>
+            </th>
+            <td>{{ clock(split.time) }}</td>
+            <td>{{ split.turns === null ? '' : counted(split.turns, 'turn') }}</td>
+          </tr>
+        }
+      </table>
+    } @else {
+      @if (taken.trouble(); as message) {
+        <p class="trouble" role="alert">{{ message }}</p>
+      }
+      @if (taken.isBusy()) {
+        <mat-progress-bar mode="indeterminate" aria-label="Taking the solve apart" />
+      }
+      @if (review(); as review) {
+        <div class="picture">
+          <sc-crown
+            [label]="'The cube after turn ' + at()"
+            [stickers]="picture()"
+            [letters]="letters()"
+          />
+          <div class="step">
+            <button matIconButton aria-label="A turn back" [disabled]="at() === 0" (click)="go(-1)">
+              <mat-icon svgIcon="previous" />
+            </button>
+            <b>after turn {{ at() }} of {{ review.turns.length }}</b>
+            <button
+              matIconButton
+              aria-label="A turn on"
+              [disabled]="at() === review.turns.length"
+              (click)="go(1)"
+            >
+              <mat-icon svgIcon="next" />
+            </button>
+          </div>
+        </div>
+        @for (stage of stages(); track stage.stage) {
+          <section>
+            <h3>
+              <button
+                class="place"
+                [class.here]="place().stage === stage.stage"
+                (click)="looked.emit({ turn: null, stage: stage.stage })"
+              >
+                {{ stage.title }}
+              </button>
+              <span class="quiet">{{ stage.says }}</span>
+            </h3>
+            <div class="turns">
+              @for (turn of stage.turns; track turn.number) {
+                <button
+                  class="turn"
+                  [class.here]="turn.number === at()"
+                  [class.noted]="turn.noted"
+                  [attr.aria-label]="
+                    'Turn ' +
+                    turn.number +
+                    ', ' +
+                    turn.name +
+                    (turn.noted ? ', with words on it' : '')
+                  "
+                  (click)="looked.emit({ turn: turn.number, stage: null })"
+                >
+                  {{ turn.name }}
+                </button>
+              }
+            </div>
+          </section>
+        }
+      }
+    }
+  `,
+  styles: `
+    :host {
+      display: grid;
+      gap: 8px;
+      align-content: start;
+    }
+    p {
+      margin: 0;
+    }
+    .quiet {
+      color: var(--quiet);
+      font-weight: 400;
+    }
+    .picture {
+      display: grid;
+      justify-items: center;
+    }
+    sc-crown {
+      width: min(260px, 100%);
+    }
+    .step {
+      display: flex;
+      gap: 8px;
+      align-items: center;
+    }
+    h3 {
+      margin: 4px 0;
+      font-size: 1rem;
+    }
+    .turns {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 3px;
+    }
+    .turn {
+      position: relative;
+      min-width: 34px;
+      padding: 4px 3px;
+      border: 1px solid var(--line);
+      border-radius: 6px;
+      background: var(--surface);
+      color: var(--text);
+      font-family: var(--mono);
+      font-size: 0.9375rem;
+      cursor: pointer;
+    }
+    .noted {
+      border-bottom: 4px solid var(--accent);
+    }
+    .here {
+      background: var(--accent-soft);
+      border-color: var(--accent);
+    }
+    .place {
+      padding: 0 6px;
+      border: 1px solid transparent;
+      border-radius: 6px;
+      background: none;
+      color: var(--text);
+      font: inherit;
+      font-weight: 700;
+      text-decoration: underline;
+      text-decoration-color: var(--line-strong);
+      cursor: pointer;
+    }
+    table {
+      border-spacing: 12px 4px;
+      text-align: left;
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SolveBeside {
+  readonly entry = input.required<LogEntry>();
+  readonly notes = input.required<Work['notes']>();
+  readonly letters = input(false);
+  /** Where it is looked at. */
+  readonly place = input.required<Place>();
+  readonly looked = output<Place>();
+
+  private readonly reviewer = inject(Reviewer);
+  protected readonly clock = clockText;
+  protected readonly counted = counted;
+  protected readonly taken = reading(
+    () => (this.entry().turns === '' ? undefined : this.entry()),
+    async ({ scramble, turns, method }) => {
+      const reviewed = await this.reviewer.review({
+        ...{ scramble, turns, firstColour: 'white', scheme: [...STANDARD_SCHEME] },
+        method: methodById(method) ?? DEFAULT_METHOD,
+      });
+      if (!reviewed.ok) throw new Error(reviewed.error);
+      return reviewed.value;
+    },
+  );
+  protected readonly review = this.taken.value;
+  protected readonly at = computed(() => this.place().turn ?? 0);
+  protected readonly title = (stage: LogEntry['splits'][number]['stage']): string =>
+    stageWords(stage, this.review()?.first ?? UP, STANDARD_SCHEME).title;
+
+  protected readonly summary = computed(() => {
+    const { kind, stage, time, turns, beganAt } = this.entry();
+    const what = kind === 'stage' && stage ? this.title(stage) : 'A solve';
+    const took = time === null ? '' : ` in ${clockText(time)}`;
+    const count = turns === '' ? '' : `, ${counted(this.review()?.turnCount ?? 0, 'turn')}`;
+    return `${what}${took}${this.review() ? count : ''}, on ${beganAt.slice(0, 10)}`;
+  });
+
+  protected readonly stages = computed(() => {
+    const review = this.review();
+    if (!review) return [];
+    const noted = new Set(this.notes().map(({ place }) => place.turn));
+    return review.stages.map((one) => {
+      const wasted = review.wastes
+        .filter(({ from }) => from >= one.from && from < one.to)
+        .reduce((sum, { turns }) => sum + turns, 0);
+      const shortest = one.shortest ? `, ${one.shortest.turnCount} would do` : '';
+      return {
+        ...{ stage: one.stage, title: this.title(one.stage) },
+        says: `${counted(one.turnCount, 'turn')}${wasted > 0 ? `, ${wasted} for nothing` : ''}${shortest}`,
+        turns: review.turns.slice(one.from, one.to).map((name, k) => {
+          const number = one.from + k + 1;
+          return { name, number, noted: noted.has(number) };
+        }),
+      };
+    });
+  });
+
+  protected readonly picture = computed(() => {
+    const review = this.review();
+    const scramble = readMoves(this.entry().scramble);
+    const cube = cubeAfter(scramble.ok ? scramble.value : []);
+    const at = this.at();
+    review?.turns.slice(0, at).forEach((turn, k) => {
+      const read = readMoves(turn);
+      const move = read.ok ? read.value[0] : undefined;
+      if (move !== undefined && !isWholeCube(move))
+        applyTurn(cube, turnInHold(review.holds[k]!, move));
+    });
+    const holds = review?.holds ?? [];
+    const hold = holds[Math.min(at, holds.length - 1)] ?? HOME_HOLD;
+    return stickersSeen(paintedFromCube(cube), STANDARD_SCHEME, hold);
+  });
+
+  protected go(by: number): void {
+    const turn = Math.max(0, this.at() + by);
+    this.looked.emit({ turn: turn === 0 ? null : turn, stage: null });
+  }
+}

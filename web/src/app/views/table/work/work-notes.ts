@@ -1,0 +1,131 @@
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import type { Place, Work, WorkNote } from '@sleetcrest/contract/table';
+import type { Stage } from '@sleetcrest/core';
+
+/** The words on a piece of work, each where it was written, and a place to write more. */
+@Component({
+  selector: 'sc-work-notes',
+  imports: [FormsModule, MatButton],
+  template: `
+    <ol aria-label="Words on it">
+      @if (work().words) {
+        <li class="own">
+          <b>{{ work().learner.name }}</b><span class="quiet">, as it was handed in</span>
+          <p>{{ work().words }}</p>
+        </li>
+      }
+      @for (note of work().notes; track note.id) {
+        <li [class.own]="note.byLearner">
+          <b>{{ note.by }}</b>
+          @if (placeOf(note); as place) {
+            <button class="place" (click)="looked.emit(note.place)">{{ place }}</button>
+          }
+          <span class="quiet">{{ note.writtenAt.slice(0, 10) }}</span>
+          <p>{{ note.words }}</p>
+        </li>
+      }
+    </ol>
+    <form (ngSubmit)="send()">
+      <label for="write-on-it">
+        Write {{ hereWords() }}
+        @if (place().turn !== null || place().stage !== null) {
+          <button type="button" class="place" (click)="looked.emit(NOWHERE)">
+            of the whole instead
+          </button>
+        }
+      </label>
+      <textarea
+        id="write-on-it"
+        name="words"
+        rows="3"
+        maxlength="2000"
+        [ngModel]="words()"
+        (ngModelChange)="words.set($event)"
+      ></textarea>
+      <button matButton="filled" type="submit" [disabled]="busy() || words().trim() === ''">
+        Send it
+      </button>
+    </form>
+  `,
+  styles: `
+    :host {
+      display: grid;
+      gap: 12px;
+      align-content: start;
+    }
+    ol {
+      display: grid;
+      gap: 8px;
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      padding: 8px 12px;
+      border-left: 4px solid var(--accent);
+      background: var(--surface);
+    }
+    .own {
+      border-left-color: var(--line-strong);
+    }
+    p {
+      margin: 4px 0 0;
+      white-space: pre-wrap;
+      overflow-wrap: anywhere;
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .place {
+      padding: 0 6px;
+      border: 1px solid var(--line-strong);
+      border-radius: 6px;
+      background: none;
+      color: var(--text);
+      font: inherit;
+      cursor: pointer;
+    }
+    form {
+      display: grid;
+      gap: 8px;
+      justify-items: start;
+    }
+    textarea {
+      width: 100%;
+      padding: 10px 12px;
+      border: 1px solid var(--line-strong);
+      border-radius: var(--radius);
+      background: var(--surface);
+      color: var(--text);
+      font: inherit;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WorkNotes {
+  readonly work = input.required<Work>();
+  /** Where the next word is written. */
+  readonly place = input.required<Place>();
+  readonly busy = input(false);
+  readonly stageTitle = input.required<(stage: Stage) => string>();
+  readonly wrote = output<string>();
+  /** A place is looked at. */
+  readonly looked = output<Place>();
+  protected readonly words = signal('');
+  protected readonly NOWHERE: Place = { turn: null, stage: null };
+
+  protected readonly hereWords = computed(() => this.wordsOf(this.place()) ?? 'of the whole');
+  protected placeOf = ({ place }: WorkNote): string | null => this.wordsOf(place);
+
+  private wordsOf({ turn, stage }: Place): string | null {
+    if (turn !== null) return `at turn ${turn}`;
+    return stage === null ? null : `at ${this.stageTitle()(stage)}`;
+  }
+
+  protected send(): void {
+    this.wrote.emit(this.words());
+    this.words.set('');
+  }
+}

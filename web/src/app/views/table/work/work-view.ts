@@ -1,0 +1,259 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Place, Work } from '@sleetcrest/contract/table';
+import { v4 as uuid } from 'uuid';
+import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { reading } from '../../../reading/reading';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { GroupTitles } from '../group-titles';
+import { TableGroups } from '../table-groups';
+import { CubeBeside } from './cube-beside';
+import { SolveBeside } from './solve-beside';
+import { WorkNotes } from './work-notes';
+
+const NOWHERE: Place = { turn: null, stage: null };
+
+/**
+ * What was handed in, the unread first: the solve or the cube, and beside it the words on it. A coach sees
+ * that of the group, a learner their own.
+ */
+@Component({
+  selector: 'sc-work-view',
+  imports: [CubeBeside, MatButton, MatProgressBar, SolveBeside, WorkNotes],
+  template: `
+    @if (trouble() ?? asking.trouble(); as message) {
+      <p class="trouble" role="alert">
+        {{ message }} <button matButton (click)="asking.again()">Try again</button>
+      </p>
+    }
+    @if (asking.isBusy() && all().length === 0) {
+      <mat-progress-bar mode="indeterminate" aria-label="Fetching what was handed in" />
+    }
+    <div class="two" [class.open]="shown()">
+      <nav [attr.aria-label]="'What was handed in'">
+        @for (one of all(); track one.id) {
+          <button
+            class="work"
+            [class.unread]="one.unread"
+            [attr.aria-current]="one.id === shown()?.id"
+            (click)="open(one)"
+          >
+            <b>{{ own() ? one.groupName : one.learner.name }}</b>
+            <span>{{ whatOf(one) }}</span>
+            <span class="quiet">{{ one.handedAt.slice(0, 10) }}</span>
+            @if (one.unread) {
+              <span class="new">{{ one.notes.length > 0 ? 'new words' : 'new' }}</span>
+            } @else if (one.markedAt) {
+              <span class="good">answered</span>
+            }
+          </button>
+        } @empty {
+          @if (!asking.isBusy()) {
+            <p class="quiet">
+              {{
+                own()
+                  ? 'You have not handed anything in yet. A solve is handed in from its review, a cube from the Bench.'
+                  : 'Nothing was handed in yet. Learners hand in a solve from its review, or a cube with a question from the Bench.'
+              }}
+            </p>
+          }
+        }
+      </nav>
+      @if (shown(); as work) {
+        <div class="beside">
+          <div>
+            @if (work.handed.what === 'record') {
+              <sc-solve-beside
+                [entry]="work.handed.entry"
+                [notes]="work.notes"
+                [letters]="letters()"
+                [place]="place()"
+                (looked)="place.set($event)"
+              />
+            } @else {
+              <sc-cube-beside [cube]="work.handed.cube" [letters]="letters()" />
+            }
+          </div>
+          <div>
+            <sc-work-notes
+              [work]="work"
+              [place]="place()"
+              [busy]="busy()"
+              [stageTitle]="titles.of"
+              (wrote)="write(work, $event)"
+              (looked)="place.set($event)"
+            />
+            @if (!own()) {
+              <p>
+                <button matButton="outlined" [disabled]="busy()" (click)="mark(work)">
+                  {{ work.markedAt ? 'Not answered after all' : 'Mark as answered' }}
+                </button>
+              </p>
+            }
+          </div>
+        </div>
+      }
+    </div>
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding: 8px 24px 24px;
+    }
+    .two {
+      display: grid;
+      gap: 24px;
+      max-width: 44rem;
+    }
+    .two.open {
+      grid-template-columns: 17rem minmax(0, 1fr);
+      max-width: none;
+    }
+    .beside {
+      display: grid;
+      grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+      gap: 24px;
+    }
+    nav {
+      display: grid;
+      gap: 4px;
+      align-content: start;
+    }
+    .work {
+      display: grid;
+      grid-template-columns: 1fr auto;
+      gap: 0 8px;
+      padding: 8px 12px;
+      border: 1px solid var(--line);
+      border-left: 4px solid var(--line-strong);
+      border-radius: 0 var(--radius) var(--radius) 0;
+      background: var(--surface);
+      color: var(--text);
+      font: inherit;
+      text-align: left;
+      cursor: pointer;
+    }
+    .work span:nth-of-type(1) {
+      grid-row: 2;
+    }
+    .unread {
+      border-left-color: var(--accent);
+    }
+    [aria-current='true'] {
+      background: var(--accent-soft);
+    }
+    .new {
+      color: var(--text);
+      font-weight: 700;
+    }
+    .good {
+      color: var(--done);
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+    @media (max-width: 62em) {
+      .two.open,
+      .beside {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WorkView {
+  /** The piece looked at, from the address. */
+  readonly id = input<string>();
+  /** Whether a learner looks at their own. */
+  readonly own = input(false);
+
+  protected readonly groups = inject(TableGroups);
+  protected readonly titles = inject(GroupTitles);
+  private readonly api = inject(TableApi);
+  private readonly router = inject(Router);
+  protected readonly letters = inject(Store).selectSignal(readerFeature.selectLetters);
+  protected readonly place = signal<Place>(NOWHERE);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly asking = reading(
+    () => {
+      const group = this.groups.group()?.id;
+      if (this.own()) return this.groups.whose() ? ('own' as const) : undefined;
+      return group;
+    },
+    (whose) => (whose === 'own' ? this.api.ownWork() : this.api.work(whose)),
+  );
+  protected readonly all = computed(() => this.asking.value() ?? []);
+  private readonly picked = signal<string | undefined>(undefined);
+  protected readonly shown = computed(() => {
+    const id = this.picked() ?? this.id();
+    return this.all().find((one) => one.id === id);
+  });
+
+  constructor() {
+    // What is looked at has been read, also where it was opened by its address.
+    effect(() => {
+      const shown = this.shown();
+      if (shown?.unread) untracked(() => void this.read(shown));
+    });
+  }
+
+  protected open(work: Work): void {
+    this.place.set(NOWHERE);
+    this.picked.set(work.id);
+    if (!this.own()) {
+      void this.router.navigate([], { queryParams: { id: work.id }, replaceUrl: true });
+    }
+  }
+
+  protected whatOf({ handed }: Work): string {
+    if (handed.what === 'question') return 'a cube: what now?';
+    const { kind, stage } = handed.entry;
+    return kind === 'stage' && stage ? this.titles.of(stage) : 'a solve';
+  }
+
+  protected write(work: Work, words: string): Promise<void> {
+    const note = { id: uuid(), place: this.place(), words };
+    return this.doing(() => this.api.writeOn(work.id, note));
+  }
+
+  protected mark(work: Work): Promise<void> {
+    return this.doing(() => this.api.markWork(work.id, work.markedAt === null));
+  }
+
+  private read(work: Work): Promise<void> {
+    return this.doing(() => this.api.readWork(work.id));
+  }
+
+  /** Puts what was changed in its place, where it stands. */
+  private async doing(change: () => Promise<Work>): Promise<void> {
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      const changed = await change();
+      this.asking.set(this.all().map((one) => (one.id === changed.id ? changed : one)));
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}
