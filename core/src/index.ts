@@ -33,6 +33,7 @@ export * from './methods/walkthrough.js';
 export { SLIP_KINDS, type SlipKind } from './slips/kinds.js';
 export * from './drawing/crown.js';
 export * from './drawing/letter-on.js';
+export * from './drawing/skyline.js';
 export * from './drawing/swatches.js';
 export * from './drawing/turn.js';
 export * from './inspect.js';

@@ -44,6 +44,8 @@ import { Streams } from './table/live/streams.js';
 import { MatrixService } from './table/matrix/service.js';
 import { CalendarService } from './table/plans/calendar.js';
 import { PlanService } from './table/plans/service.js';
+import { printHandlers } from './table/prints/handlers.js';
+import { PrintService } from './table/prints/service.js';
 import { RosterService } from './table/roster/service.js';
 import { WorkService } from './table/work/service.js';
 
@@ -96,7 +98,10 @@ export function createApp(parts: AppParts): Express {
   const assignments = new AssignmentService(sequelize);
   const work = new WorkService(sequelize, log, rights);
   const live = { news: new LiveNews(sequelize), streams: new Streams() };
+  const prints = new PrintService(sequelize, logger, groups, matrix, assignments);
+  prints.begin();
   onClose(app, async () => {
+    prints.close();
     live.streams.close();
     await live.news.close();
   });
@@ -111,6 +116,7 @@ export function createApp(parts: AppParts): Express {
       roster: new RosterService(sequelize),
       calendars: new CalendarService(sequelize, new Secrets(sequelize), plans),
     }),
+    ...printHandlers(prints),
     ...liveHandlers(new LiveService(sequelize), live.news, live.streams, keeping, tries),
     ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),

@@ -1,4 +1,5 @@
 import { readMoves } from '@sleetcrest/core';
+import type { Task } from '@sleetcrest/core/table';
 import * as z from 'zod';
 import { accountNameSchema } from '../accounts/account.js';
 import { stageSchema } from '../documents/approach.js';
@@ -18,14 +19,14 @@ const scrambleSchema = text({ most: 400 }).refine((given) => {
 export const taskSchema = z
   .discriminatedUnion('do', [
     z.strictObject({ do: z.literal('lesson'), case: caseIdSchema }),
-    z.strictObject({ do: z.literal('cases'), cases: z.array(caseIdSchema).min(1).max(20), times }),
+    z.strictObject({ do: z.literal('cases'), cases: z.array(caseIdSchema).min(1).max(20).readonly(), times }),
     z.strictObject({ do: z.literal('stage'), stage: stageSchema, times }),
     z.strictObject({ do: z.literal('scramble'), scramble: scrambleSchema }),
     z.strictObject({ do: z.literal('cube'), cube: cubeSchema }),
     z.strictObject({ do: z.literal('plan'), times }),
   ])
-  .meta({ id: 'Task' });
-export type Task = z.infer<typeof taskSchema>;
+  .meta({ id: 'Task' }) satisfies z.ZodType<Task>;
+export type { Task } from '@sleetcrest/core/table';
 
 const noteSchema = text({ most: 500, says: 'a note has at most 500 characters' });
 

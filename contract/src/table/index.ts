@@ -7,3 +7,4 @@ export * from './session.js';
 export * from './assignment.js';
 export * from './work.js';
 export * from './live.js';
+export * from './print.js';

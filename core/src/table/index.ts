@@ -2,3 +2,5 @@
 export * from './live.js';
 export * from './needs.js';
 export * from './standing.js';
+export * from './task.js';
+export * from './to-practise.js';

@@ -3,6 +3,8 @@ import type { Memory } from '../practice/memory.js';
 import type { Review } from '../practice/review.js';
 import { byNeed, isStuck, stuckAfter, type Here } from './live.js';
 import { needOf } from './needs.js';
+import { taskWords, wholeOf } from './task.js';
+import { toPractise } from './to-practise.js';
 import {
   caseEvidence,
   stageStanding,
@@ -135,5 +137,30 @@ describe('being stuck', () => {
     expect(byNeed(all, 200_000).map(({ name }) => name)).toEqual([
       ...['first hand', 'later hand', 'stuck', 'well', 'done'],
     ]);
+  });
+});
+
+describe('what is taken home to practise', () => {
+  it('is two cases: what slips first, then what is begun, known, and the next new one', () => {
+    expect(toPractise(['sure', 'known', 'begun', 'slipping', 'new'])).toEqual([3, 2]);
+    expect(toPractise(['sure', 'new', 'new', 'new'])).toEqual([1]);
+    expect(toPractise(['sure', 'sure'])).toEqual([]);
+    expect(toPractise(['known', 'new', 'known'])).toEqual([0, 2]);
+  });
+});
+
+describe('what is set, in words', () => {
+  const title = (id: string): string => id.toUpperCase();
+
+  it('says what to do and how often', () => {
+    expect(taskWords({ do: 'lesson', case: 'a/1' }, title)).toBe('The lesson “A/1”');
+    expect(taskWords({ do: 'cases', cases: ['a/1', 'a/2'], times: 2 }, title)).toBe(
+      'Recognise “A/1”, “A/2”, 2 times right each',
+    );
+    expect(taskWords({ do: 'stage', stage: 'daisy', times: 1 }, title)).toBe(
+      'DAISY on the clock, once',
+    );
+    expect(wholeOf({ do: 'cases', cases: ['a/1', 'a/2'], times: 3 })).toBe(6);
+    expect(wholeOf({ do: 'lesson', case: 'a/1' })).toBe(1);
   });
 });

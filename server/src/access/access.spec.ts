@@ -19,6 +19,7 @@ interface World {
   plan: string;
   assignment: string;
   work: string;
+  print: string;
 }
 
 /** `helper` may do all in the owner's group, `watcher` see alone; the former member has left it. */
@@ -65,6 +66,7 @@ const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
   'POST /api/groups/:id/learners/:learner/move': ({ otherGroup }) => ({ to: otherGroup }),
   'PUT /api/groups/:id/plans/:plan': ({ plan }) => ({ plan: aPlan(plan), basis: null }),
   'POST /api/groups/:id/assignments': ({ assignment }) => anAssignment(assignment),
+  'POST /api/groups/:id/prints': ({ print }) => aPrint(print),
   'PUT /api/assignments/:assignment/said': () => ({ done: true }),
   'POST /api/work': ({ group, record }) => ({
     ...{ id: randomUUID(), group, words: 'seen by nobody else' },
@@ -97,7 +99,7 @@ function requestTo(route: Route, world: World): { path: string; body: unknown } 
     .replace(':learner', world.owner.id)
     .replace(':coach', world.owner.id)
     .replace(':id', id)
-    .replace(/:(live|plan|assignment|work)/g, (_, name: 'live') => world[name])
+    .replace(/:(live|plan|assignment|work|print)/g, (_, name: 'live') => world[name])
     .replace(':secret', `${'x'.repeat(43)}.ics`);
   return { path: address + query, body: BODIES[route]?.(world) };
 }
@@ -108,6 +110,9 @@ const aPlan = (id: string) => ({
 });
 const anAssignment = (id: string) => ({
   ...{ id, task: { do: 'stage', stage: 'daisy', times: 3 }, note: '', until: null, for: null },
+});
+const aPrint = (id: string) => ({
+  ...{ id, kind: 'letters', day: '2026-11-25', paper: 'A4', for: null },
 });
 const aNote = () => ({
   ...{ id: randomUUID(), place: { turn: null, stage: null }, words: 'Well done' },
@@ -159,6 +164,7 @@ const ENDING: readonly Route[] = [
   'POST /api/groups/:id/learners/:learner/move',
   'DELETE /api/groups/:id/plans/:plan',
   'DELETE /api/groups/:id/assignments/:assignment',
+  'DELETE /api/groups/:id/prints/:print',
   'DELETE /api/live/:live',
   'DELETE /api/live/:live/here',
 ];
@@ -213,6 +219,8 @@ class Inhabited {
     await people.owner.ask('POST', '/api/practice/reviews', { reviews });
     await people.guest.ask('POST', '/api/solves', aSolve(9));
     const [plan, assignment, work] = [randomUUID(), randomUUID(), randomUUID()];
+    const print = randomUUID();
+    await people['own coach'].ask('POST', `${at}/prints`, aPrint(print));
     const coach = people['own coach'];
     await coach.ask('PUT', `${at}/plans/${plan}`, { plan: aPlan(plan), basis: null });
     await coach.ask('POST', `${at}/assignments`, anAssignment(assignment));
@@ -225,7 +233,7 @@ class Inhabited {
     });
     return new Inhabited(app, people, {
       ...{ owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! },
-      ...{ otherGroup: otherGroup.id, live, plan, assignment, work },
+      ...{ otherGroup: otherGroup.id, live, plan, assignment, work, print },
     });
   }
 
@@ -279,7 +287,11 @@ describe('who may call each route', () => {
           TEACHERS.includes(person) &&
           (/^(group|live|learner)-/.test(rule) || answersWork(route, person))
         ) {
-          expect(status).withContext(context).toBeLessThan(300);
+          // What is asked for too early is there, but not made yet.
+          const early = route.endsWith('/prints/:print') && status === 409;
+          expect(early || status < 300)
+            .withContext(context)
+            .toBeTrue();
           continue;
         }
         // Let in to their own things: the owner's are not among them.

@@ -112,6 +112,11 @@ export const RULES = {
   'GET /api/assignments': 'account',
   'PUT /api/assignments/:assignment/said': 'account',
 
+  'GET /api/groups/:id/prints': 'group-plan',
+  'POST /api/groups/:id/prints': 'group-plan',
+  'GET /api/groups/:id/prints/:print': 'group-plan',
+  'DELETE /api/groups/:id/prints/:print': 'group-plan',
+
   'GET /api/groups/:id/work': 'group-answer',
   'GET /api/work': 'account',
   'POST /api/work': 'account',

@@ -34,7 +34,7 @@ const PICTURE = 132;
 /** Tiles named in words are larger, so that a photocopy can still be read. */
 const TILES = { letters: { perLine: 10, scale: 0.52 }, words: { perLine: 7, scale: 0.8 } };
 
-interface Sheet {
+export interface Sheet {
   handout: Handout;
   method: Method;
   first: Side;
@@ -48,10 +48,7 @@ export function handoutContent(
   approaches: readonly Approach[],
 ): Content[] {
   const first = sideOfColour(STANDARD_SCHEME, handout.firstColour);
-  const plain = handout.ink === 'letters';
-  const { swatches } = handout;
-  const ink: Ink = { swatches, letterOn, letters: plain, plain, font: TEXT_FONT };
-  const sheet = { handout, method, first, ink };
+  const sheet = { handout, method, first, ink: inkOf(handout) };
   return [
     { text: method.title, style: 'title' },
     {
@@ -61,6 +58,12 @@ export function handoutContent(
     },
     ...approaches.flatMap((approach) => stageContent(sheet, approach)),
   ];
+}
+
+/** How pictures are inked. */
+export function inkOf({ ink, swatches }: Pick<Handout, 'ink' | 'swatches'>): Ink {
+  const plain = ink === 'letters';
+  return { swatches, letterOn, letters: plain, plain, font: TEXT_FONT };
 }
 
 function stageContent(sheet: Sheet, approach: Approach): Content[] {
@@ -87,7 +90,8 @@ function stageContent(sheet: Sheet, approach: Approach): Content[] {
   ];
 }
 
-function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): Content {
+/** A case: its picture, and the lines in the order in which they are needed. */
+export function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): Content {
   const { method, first, ink } = sheet;
   const hold = pictureHold(approach, first);
   const { find, look, why } = tellCase(approach, one, method, hold, first);
@@ -114,7 +118,7 @@ function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): Content 
   };
 }
 
-const line = (name: string, text: string): Content => ({
+export const line = (name: string, text: string): Content => ({
   text: [
     { text: `${name}  `, color: ACCENT, bold: true },
     text.replace(/^./, (letter) => letter.toUpperCase()),

@@ -1,10 +1,10 @@
 import type { Handout } from '@sleetcrest/contract';
 import type { Method, Stage } from '@sleetcrest/core';
 import { resolveMethod, stagesOf, type Approach } from '@sleetcrest/core/methods';
-import pdfmake from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { footText, handoutContent } from './content.js';
-import { FONTS, TEXT_FONT } from './fonts.js';
+import { TEXT_FONT } from './fonts.js';
+import { pdfOf } from './pdf-of.js';
 
 /** What a thread is asked to print; the method may be anybody's. */
 export interface HandoutJob {
@@ -15,12 +15,6 @@ export interface HandoutJob {
 
 export type Printed =
   { ok: true; pdf: Uint8Array } | { ok: false; path: 'method' | 'stage'; message: string };
-
-pdfmake.setFonts(FONTS);
-// Documents are made of what is in this house only.
-pdfmake.setUrlAccessPolicy(() => false);
-const fontFiles = new Set(Object.values(FONTS).flatMap((face) => Object.values(face)));
-pdfmake.setLocalAccessPolicy((path) => fontFiles.has(path));
 
 /** Makes a printed guide of a stage, or of all; runs on a thread of its own (threads.ts). */
 export default async function print({ handout, method, stage }: HandoutJob): Promise<Printed> {
@@ -60,5 +54,5 @@ function makePdf(
       margin: [42, 16, 42, 0],
     }),
   };
-  return pdfmake.createPdf(document).getBuffer();
+  return pdfOf(document);
 }

@@ -10,6 +10,7 @@ import {
 } from '@sleetcrest/contract/accounts';
 import {
   addLearnersSchema,
+  askPrintSchema,
   assignmentListSchema,
   assignmentParamsSchema,
   assignmentSchema,
@@ -36,6 +37,9 @@ import {
   planParamsSchema,
   presentParamsSchema,
   presentSchema,
+  printJobListSchema,
+  printJobSchema,
+  printParamsSchema,
   sayDoneSchema,
   setAssignmentSchema,
   slipsSchema,
@@ -208,6 +212,38 @@ export const tablePaths: ZodOpenApiPathsObject = {
       requestParams: { path: ownAssignmentParamsSchema },
       requestBody: json(sayDoneSchema),
       responses: { '200': answer('As it is now.', assignmentSchema), ...changes },
+    },
+  },
+  '/api/groups/{id}/prints': {
+    get: {
+      summary: 'Paper that is made, or being made',
+      ...group,
+      responses: { '200': answer('Newest first.', printJobListSchema), ...asks },
+    },
+    post: {
+      summary: 'Ask for packs, letters or certificates',
+      ...group,
+      requestBody: json(askPrintSchema),
+      responses: { '202': answer('The job.', printJobSchema), ...changes },
+    },
+  },
+  '/api/groups/{id}/prints/{print}': {
+    get: {
+      summary: 'The file, once it is made',
+      requestParams: { path: printParamsSchema },
+      responses: {
+        '200': {
+          description: 'The file.',
+          content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } },
+        },
+        '409': problem('It is not made yet.'),
+        ...asks,
+      },
+    },
+    delete: {
+      summary: 'Cancel it, or throw it away',
+      requestParams: { path: printParamsSchema },
+      responses: { '204': nothing('It is gone.'), ...asks },
     },
   },
   '/api/groups/{id}/work': {

@@ -8,6 +8,7 @@ export const MOST_KEPT = {
   groups: 100,
   learnersOfGroup: 400,
   plansOfGroup: 500,
+  printsOfGroup: 60,
   assignmentsOfGroup: 1000,
   workOfLearner: 2000,
   notesOfWork: 500,

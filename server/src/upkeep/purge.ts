@@ -11,6 +11,8 @@ export const KEPT_DAYS = {
   session: 180,
   /** An address an account signed in at and then no more. */
   familiarAddress: 180,
+  /** Paper that was made to be handed out. */
+  prints: 1,
   /** A session of a table that nobody ended, with who sat at it. */
   live: 1,
   /** What remembers that something was done on a day. */
@@ -29,6 +31,7 @@ const GOING: readonly [table: string, where: string][] = [
   ['sessions', `expires_at < now() OR ${older('seen_on', KEPT_DAYS.session)}`],
   ['familiar_addresses', older('seen_on', KEPT_DAYS.familiarAddress)],
   ['group_invitations', 'expires_at < now()'],
+  ['print_jobs', older('asked_at', KEPT_DAYS.prints)],
   ['live_sessions', older('begun_at', KEPT_DAYS.live)],
   ['tries', 'expire < extract(epoch FROM now()) * 1000'],
   ['daily_work', older('done_on', KEPT_DAYS.dailyWork)],

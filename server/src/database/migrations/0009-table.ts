@@ -88,6 +88,23 @@ export async function up(send: Send): Promise<void> {
     CREATE INDEX work_notes_of ON work_notes (work_id, written_at);
     CREATE INDEX work_notes_by ON work_notes (author_id);
 
+    -- Paper to hand out: made by whichever process takes the job, and not kept long.
+    CREATE TABLE print_jobs (
+      id         uuid PRIMARY KEY,
+      group_id   uuid NOT NULL REFERENCES groups ON DELETE CASCADE,
+      asked_by   uuid NOT NULL REFERENCES accounts ON DELETE CASCADE,
+      asked      jsonb NOT NULL,
+      state      text NOT NULL DEFAULT 'waiting'
+        CHECK (state IN ('waiting', 'working', 'done', 'failed')),
+      done       integer NOT NULL DEFAULT 0,
+      of         integer NOT NULL DEFAULT 0,
+      pdf        bytea,
+      asked_at   timestamptz NOT NULL DEFAULT now(),
+      -- When whoever works at it last said so: a process that has ended says no more.
+      seen_at    timestamptz NOT NULL DEFAULT now()
+    );
+    CREATE INDEX print_jobs_of ON print_jobs (group_id, asked_at);
+
     CREATE TABLE live_sessions (
       id          uuid PRIMARY KEY,
       -- One at a time.
@@ -119,7 +136,7 @@ export async function down(send: Send): Promise<void> {
   await send(`
     DELETE FROM accounts WHERE guest_of IS NOT NULL;
     ALTER TABLE accounts DROP COLUMN guest_of, DROP COLUMN phrase_given;
-    DROP TABLE live_presence, live_sessions, work_notes, work, assignment_said, assignment_learners,
+    DROP TABLE print_jobs, live_presence, live_sessions, work_notes, work, assignment_said, assignment_learners,
       assignments, session_plans, group_invitations, group_assistants;
     ALTER TABLE groups DROP COLUMN method, DROP COLUMN first_colour, DROP COLUMN zone,
       DROP COLUMN archived_at, DROP COLUMN calendar;

@@ -1,5 +1,6 @@
 import type { Assignment, Progress, SetAssignment, Task } from '@sleetcrest/contract/table';
 import { FOR_ONESELF } from '@sleetcrest/core/log';
+import { wholeOf } from '@sleetcrest/core/table';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { HttpProblem, refusal } from '../../http/problem.js';
 import { MOST_KEPT } from '../../upkeep/limits.js';
@@ -219,9 +220,3 @@ export class AssignmentService {
 }
 
 const ANSWERED = 'account_id = ANY ($1::uuid[]) AND at >= $2';
-
-/** How much of something is the whole of it. */
-export function wholeOf(task: Task): number {
-  if (task.do === 'cases') return task.times * task.cases.length;
-  return 'times' in task ? task.times : 1;
-}

@@ -19,10 +19,13 @@ import {
   matrixSchema,
   planListSchema,
   presentSchema,
+  printJobListSchema,
+  printJobSchema,
   slipsSchema,
   workListSchema,
   workSchema,
   type AddLearners,
+  type AskPrint,
   type Assignment,
   type ChangeLive,
   type CheckedNames,
@@ -35,6 +38,7 @@ import {
   type Matrix,
   type NameSlips,
   type Present,
+  type PrintJob,
   type SetAssignment,
   type Work,
   type WriteNote,
@@ -149,6 +153,23 @@ export class TableApi {
 
   markWork(work: string, marked: boolean): Promise<Work> {
     return this.send('PUT', `/api/work/${work}/marked`, { marked }, workSchema);
+  }
+
+  async prints(group: string): Promise<PrintJob[]> {
+    return (await this.read(`/api/groups/${group}/prints`, printJobListSchema)).items;
+  }
+
+  print(group: string, asked: AskPrint): Promise<PrintJob> {
+    return this.send('POST', `/api/groups/${group}/prints`, asked, printJobSchema);
+  }
+
+  printed(group: string, print: string): Promise<Blob> {
+    const path = `/api/groups/${group}/prints/${print}`;
+    return firstValueFrom(this.http.get(path, { responseType: 'blob' }));
+  }
+
+  removePrint(group: string, print: string): Promise<void> {
+    return this.remove(`/api/groups/${group}/prints/${print}`);
   }
 
   async sessions(): Promise<LiveSession[]> {

@@ -18,7 +18,8 @@ import { Held } from '../../reading/held';
 import { reading } from '../../reading/reading';
 import { apiFailure } from '../../sending/failure';
 import { TableApi } from '../../sending/table-api';
-import { taskPlace, taskWords } from '../words/task-words';
+import { taskWords } from '@sleetcrest/core/table';
+import { taskPlace } from './task-place';
 import { from, firstValueFrom } from 'rxjs';
 
 /** Done longer ago than so many days is not shown any more. */

@@ -1,5 +1,5 @@
 import { drawTurn, MOVES } from '@sleetcrest/core';
-import { skyline } from '../ridge/skyline';
+import { skyline } from '@sleetcrest/core';
 
 describe('the drawing of a turn', () => {
   const drawings = MOVES.map(drawTurn);

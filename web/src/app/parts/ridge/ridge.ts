@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { skyline } from './skyline';
+import { skyline } from '@sleetcrest/core';
 
 /** One stage on the ridge. */
 export interface RidgeStage {

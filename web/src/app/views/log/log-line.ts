@@ -4,7 +4,7 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/log';
-import { skyline } from '../../parts/ridge/skyline';
+import { skyline } from '@sleetcrest/core';
 import { clockText, secondsSaid } from '../../parts/words/clock-text';
 import type { LogLine } from './log-windows';
 

@@ -3,7 +3,7 @@ import { STAGES, type Stage } from '@sleetcrest/core';
 import type { Chart } from '../../parts/charts/chart';
 import { axis, common, tipFrom } from '../../parts/charts/drawing';
 import type { Inks } from '../../parts/charts/inks';
-import { GROUND, skyline } from '../../parts/ridge/skyline';
+import { GROUND, skyline } from '@sleetcrest/core';
 import { clockText } from '../../parts/words/clock-text';
 import { clock0, type TitleOf } from './charts';
 

@@ -52,6 +52,9 @@ import { TableGroups } from './table-groups';
           @if (groups.may('answer')) {
             <a matButton routerLink="/table/answers" routerLinkActive="current">Answers</a>
           }
+          @if (groups.may('plan')) {
+            <a matButton routerLink="/table/paper" routerLinkActive="current">Paper</a>
+          }
           <a matButton routerLink="/table/who" routerLinkActive="current">Who belongs</a>
         </nav>
         <span class="gap"></span>

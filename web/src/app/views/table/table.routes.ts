@@ -27,6 +27,11 @@ export const routes: Routes = [
         loadComponent: () => import('./work/work-view').then(({ WorkView }) => WorkView),
       },
       {
+        path: 'paper',
+        title: 'Paper · Sleetcrest',
+        loadComponent: () => import('./print/print-paper').then(({ PrintPaper }) => PrintPaper),
+      },
+      {
         path: 'who',
         title: 'Who belongs · Sleetcrest',
         loadComponent: () => import('./roster/roster').then(({ Roster }) => Roster),

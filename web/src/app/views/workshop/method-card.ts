@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { shortTitle, STANDARD_SCHEME, stageWords, UP, type Method } from '@sleetcrest/core';
 import { approachesOf, demandsOf } from '@sleetcrest/core/methods';
-import { skyline } from '../../parts/ridge/skyline';
+import { skyline } from '@sleetcrest/core';
 import { counted } from '../../parts/words/counted';
 
 /** A method as it lies on the shelf: its stages as a ridge, its proof, and what it asks of the head. */

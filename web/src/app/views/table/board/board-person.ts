@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatIcon } from '@angular/material/icon';
 import type { Present } from '@sleetcrest/contract/table';
 import { isStuck, type Here } from '@sleetcrest/core/table';
-import { skyline } from '../../../parts/ridge/skyline';
+import { skyline } from '@sleetcrest/core';
 
 /** A learner on the board, with what is reckoned from when they told it. */
 export interface Person extends Present {

@@ -31,7 +31,7 @@ import { SavedPage } from '../../../keeping/saved/saved.actions';
 import { Choice } from '../../../parts/choice/choice';
 import { DateField } from '../../../parts/dates/date-field';
 import { clockText } from '../../../parts/words/clock-text';
-import { taskWords } from '../../../parts/words/task-words';
+import { taskWords } from '@sleetcrest/core/table';
 import { reading } from '../../../reading/reading';
 import { apiFailure } from '../../../sending/failure';
 import { TableApi } from '../../../sending/table-api';

@@ -1,0 +1,244 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  inject,
+  signal,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import type { AskPrint, PrintJob } from '@sleetcrest/contract/table';
+import { saveAs } from 'file-saver';
+import { v4 as uuid } from 'uuid';
+import { today } from '../../../keeping/log/moments';
+import { Choice } from '../../../parts/choice/choice';
+import { DateField } from '../../../parts/dates/date-field';
+import { counted } from '../../../parts/words/counted';
+import { reading } from '../../../reading/reading';
+import { apiFailure } from '../../../sending/failure';
+import { TableApi } from '../../../sending/table-api';
+import { TableGroups } from '../table-groups';
+
+const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
+  { value: 'pack', name: 'packs: what to practise until next time' },
+  { value: 'letters', name: 'letters: one page for each family' },
+  { value: 'certificates', name: 'certificates: what is sure' },
+];
+const KIND_WORDS: Record<AskPrint['kind'], string> = {
+  ...{ pack: 'Packs', letters: 'Letters to families', certificates: 'Certificates' },
+};
+const PAPERS: readonly { value: AskPrint['paper']; name: string }[] = [
+  { value: 'A4', name: 'A4' },
+  { value: 'LETTER', name: 'Letter' },
+];
+/** Milliseconds between looks at what is being made. */
+const LOOK = 700;
+
+/** Paper to hand out: packs, letters to families, certificates; made while one does other things. */
+@Component({
+  selector: 'sc-print-paper',
+  imports: [Choice, DateField, MatButton, MatCheckbox, MatProgressBar],
+  template: `
+    @if (groups.group(); as group) {
+      <div class="two">
+        <section aria-labelledby="to-print">
+          <h2 id="to-print">Paper to hand out</h2>
+          <sc-choice label="What" [options]="kinds" [value]="kind()" (chosen)="kind.set($event)" />
+          <sc-choice
+            label="Paper"
+            [options]="papers"
+            [value]="paper()"
+            (chosen)="paper.set($event)"
+          />
+          <sc-date-field label="Of the day" [value]="day()" (told)="day.set($event)" />
+          <div class="whom" role="group" aria-label="For whom">
+            <span>For</span>
+            <mat-checkbox [checked]="whom().length === 0" (change)="whom.set([])">all</mat-checkbox>
+            @for (learner of group.learners; track learner.id) {
+              <mat-checkbox
+                [checked]="whom().includes(learner.id)"
+                (change)="meant(learner.id, $event.checked)"
+                >{{ learner.name }}</mat-checkbox
+              >
+            }
+          </div>
+          @if (trouble(); as message) {
+            <p class="trouble" role="alert">{{ message }}</p>
+          }
+          <button
+            matButton="filled"
+            [disabled]="busy() || group.learners.length === 0"
+            (click)="make()"
+          >
+            Make it
+          </button>
+        </section>
+        <section aria-labelledby="is-made">
+          <h2 id="is-made">What is made</h2>
+          <p class="quiet">Kept for a day; made again it is the same.</p>
+          @for (job of jobs(); track job.id) {
+            <article>
+              <b>{{ words[job.kind] }}</b>
+              <span class="quiet">{{ job.day }}</span>
+              @switch (job.state) {
+                @case ('done') {
+                  <span>{{ counted(job.of, 'learner') }}</span>
+                  <button matButton="outlined" (click)="download(job)">Download</button>
+                  <button matButton (click)="remove(job)">Throw it away</button>
+                }
+                @case ('failed') {
+                  <span class="bad">It could not be made.</span>
+                  <button matButton (click)="remove(job)">Throw it away</button>
+                }
+                @default {
+                  <mat-progress-bar
+                    [mode]="job.of > 0 ? 'determinate' : 'indeterminate'"
+                    [value]="job.of > 0 ? (100 * job.done) / job.of : 0"
+                    [attr.aria-label]="'Making ' + words[job.kind]"
+                  />
+                  <span role="status">{{ job.done }} of {{ job.of || '…' }}</span>
+                  <button matButton (click)="remove(job)">Cancel</button>
+                }
+              }
+            </article>
+          } @empty {
+            <p class="quiet">Nothing yet.</p>
+          }
+        </section>
+      </div>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      padding: 8px 24px 24px;
+    }
+    .two {
+      display: grid;
+      grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+      gap: 32px;
+    }
+    section {
+      display: grid;
+      gap: 10px;
+      align-content: start;
+    }
+    h2 {
+      margin: 8px 0 0;
+      font-size: 1.15rem;
+    }
+    p {
+      margin: 0;
+    }
+    .whom {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 8px;
+      align-items: center;
+    }
+    article {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+      padding: 8px 14px;
+      border-left: 4px solid var(--accent);
+      background: var(--surface);
+    }
+    mat-progress-bar {
+      flex: 1 1 8rem;
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .bad {
+      color: var(--trouble);
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+    @media (max-width: 56em) {
+      :host {
+        padding: 8px 12px;
+      }
+      .two {
+        grid-template-columns: minmax(0, 1fr);
+      }
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PrintPaper {
+  protected readonly groups = inject(TableGroups);
+  private readonly api = inject(TableApi);
+  protected readonly kinds = KINDS;
+  protected readonly words = KIND_WORDS;
+  protected readonly papers = PAPERS;
+  protected readonly counted = counted;
+  protected readonly kind = signal<AskPrint['kind']>('pack');
+  protected readonly paper = signal<AskPrint['paper']>('A4');
+  protected readonly day = signal(today());
+  protected readonly whom = signal<readonly string[]>([]);
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+  private readonly asking = reading(
+    () => this.groups.group()?.id,
+    (group) => this.api.prints(group),
+  );
+  protected readonly jobs = computed((): readonly PrintJob[] => this.asking.value() ?? []);
+  private readonly isMaking = computed(() =>
+    this.jobs().some(({ state }) => state === 'waiting' || state === 'working'),
+  );
+
+  constructor() {
+    const timer = setInterval(() => {
+      if (this.isMaking() && !this.asking.isBusy()) this.asking.again();
+    }, LOOK);
+    inject(DestroyRef).onDestroy(() => clearInterval(timer));
+  }
+
+  protected meant(id: string, on: boolean): void {
+    this.whom.update((all) => (on ? [...all, id] : all.filter((one) => one !== id)));
+  }
+
+  protected make(): Promise<void> {
+    return this.doing(async (group) => {
+      await this.api.print(group, {
+        ...{ id: uuid(), kind: this.kind(), day: this.day() || today(), paper: this.paper() },
+        for: this.whom().length > 0 ? [...this.whom()] : null,
+      });
+      this.asking.again();
+    });
+  }
+
+  protected download(job: PrintJob): Promise<void> {
+    return this.doing(async (group) => {
+      saveAs(await this.api.printed(group, job.id), `sleetcrest-${job.kind}-${job.day}.pdf`);
+    });
+  }
+
+  protected remove(job: PrintJob): Promise<void> {
+    return this.doing(async (group) => {
+      await this.api.removePrint(group, job.id);
+      this.asking.again();
+    });
+  }
+
+  private async doing(work: (group: string) => Promise<void>): Promise<void> {
+    const group = this.groups.group()?.id;
+    if (group === undefined) return;
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      await work(group);
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}
