@@ -2,6 +2,7 @@ import { command, ToldError } from './said.js';
 import { importMemory } from './bench/import-memory.js';
 import { learning } from './bench/learning.js';
 import { logStatistics } from './bench/log-statistics.js';
+import { planTimes } from './bench/plans.js';
 import { scriptSizes } from './bench/script-sizes.js';
 import { walkthroughTimes } from './bench/walkthrough-times.js';
 import { proofTimes } from './bench/proof-times.js';
@@ -19,6 +20,7 @@ const MEASURES: Record<string, () => object | Promise<object>> = {
   taps: tapCounts,
   ways: wayTimes,
   slips: slipTimes,
+  plans: planTimes,
   photographs: photographReadings,
   script: async () => {
     await buildWeb();

@@ -15,12 +15,20 @@ export const someRecord = (): LogEntry => ({
 });
 
 /** Signs somebody up; gives the cookie of their session. */
-export async function signUp(address: string, name: string): Promise<string> {
+export async function signUp(
+  address: string,
+  name: string,
+  role: 'coach' | 'learner' = 'learner',
+): Promise<string> {
   const answer = await fetch(`${address}/api/accounts`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ name, phrase: 'three larches by the shore', role: 'learner' }),
+    body: JSON.stringify({ name, phrase: 'three larches by the shore', role }),
   });
   if (answer.status !== 201) throw new Error(await answer.text());
-  return answer.headers.getSetCookie()[0]!.split(';')[0]!;
+  return cookieOf(answer);
 }
+
+/** The session that an answer gave. */
+export const cookieOf = (answer: Response): string =>
+  answer.headers.getSetCookie()[0]!.split(';')[0]!;

@@ -90,13 +90,14 @@ export function stageStanding(cases: readonly Standing[], done: StageDone): Stan
 
 /**
  * How a learner stands with a case that was never practised by itself, where its stage was finished without a
- * guide: known by that, and as sure as the stage where there is no other case in it.
+ * guide: known by that, and as sure as the stage where no other case of it was practised either. Whoever does
+ * it in another way needs not be taught this one.
  */
 export function standingBySolves(
   standing: Standing,
   done: StageDone,
-  isOnlyCase: boolean,
+  noOtherPractised: boolean,
 ): Standing {
   if (standing !== 'new' || done.times === 0) return standing;
-  return isOnlyCase && done.days >= DAYS ? 'sure' : 'known';
+  return noOtherPractised && done.days >= DAYS ? 'sure' : 'known';
 }

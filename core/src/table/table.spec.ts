@@ -82,7 +82,7 @@ describe('how a learner stands with a stage', () => {
 describe('a case that was never practised by itself', () => {
   const done = (days: number): StageDone => ({ times: days, days, lastDay: 1, typical: 9 });
 
-  it('is known where its stage was finished, and as sure as that where it is the only one', () => {
+  it('is known where its stage was finished, and as sure as that where no other was practised', () => {
     expect(standingBySolves('new', done(0), true)).toBe('new');
     expect(standingBySolves('new', done(1), true)).toBe('known');
     expect(standingBySolves('new', done(3), true)).toBe('sure');

@@ -127,8 +127,9 @@ class Teller {
 
   async all(session?: Awaited<ReturnType<LiveService['one']>>): Promise<void> {
     this.send({ is: 'session', session: session ?? (await this.live.one(this.who, this.session)) });
-    const present = await this.live.present(this.session);
-    const meant = this.board ? present : present.filter(({ id }) => id === this.who.id);
+    // Whoever sits is told of themselves alone; nobody else is asked for.
+    const own = this.board ? undefined : await this.live.presentOne(this.session, this.who.id);
+    const meant = this.board ? await this.live.present(this.session) : own ? [own] : [];
     this.send({ is: 'all', now: new Date().toISOString(), present: meant });
   }
 

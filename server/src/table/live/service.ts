@@ -155,21 +155,23 @@ export class LiveService {
   /** Where somebody is now. A hand is up from when it was first told until it is told to be down. */
   async here(account: string, live: string, told: HereTold): Promise<Present> {
     const { forSeconds, ...here } = told;
-    return this.sequelize.transaction(async (transaction) => {
-      const changed = await this.sequelize.query(
-        `UPDATE live_presence SET here = $3::jsonb, told_at = now(),
+    // Told to boards once it is kept; where this process ends in between, it is told to us again.
+    const [row] = await this.sequelize.query<PresenceRow>(
+      `WITH changed AS (
+         UPDATE live_presence SET here = $3::jsonb, told_at = now(),
            since = now() - make_interval(secs => $4),
            hand_at = CASE WHEN $5 THEN coalesce(hand_at, now()) END
-         WHERE session_id = $1 AND account_id = $2 RETURNING account_id`,
-        {
-          bind: [live, account, JSON.stringify(here), forSeconds, here.hand],
-          type: QueryTypes.SELECT,
-          transaction,
-        },
-      );
-      if (changed.length === 0) throw over();
-      return this.tellOne(live, account, transaction);
-    });
+         WHERE session_id = $1 AND account_id = $2 RETURNING *)
+       SELECT ${PRESENCE} FROM changed JOIN accounts ON accounts.id = account_id`,
+      {
+        bind: [live, account, JSON.stringify(here), forSeconds, here.hand],
+        type: QueryTypes.SELECT,
+      },
+    );
+    if (!row) throw over();
+    const present = presentOf(row);
+    await this.tell({ live, of: 'one', who: account, event: { is: 'one', present } });
+    return present;
   }
 
   /** The coach has seen a hand: it goes down. */
@@ -222,13 +224,14 @@ export class LiveService {
     return present;
   }
 
-  /** Told when the transaction holds, and not before. */
-  private async tell(news: News, transaction: Transaction): Promise<void> {
+  /** Within a transaction it is told when that holds, and not before. */
+  private async tell(news: News, transaction?: Transaction): Promise<void> {
     const whole = JSON.stringify(news);
     const { event: _, ...short } = news;
     const payload = Buffer.byteLength(whole) > MOST_TOLD ? JSON.stringify(short) : whole;
     await this.sequelize.query('SELECT pg_notify($1, $2)', {
-      ...{ bind: [CHANNEL, payload], transaction },
+      bind: [CHANNEL, payload],
+      ...inside(transaction),
     });
   }
 
@@ -238,16 +241,10 @@ export class LiveService {
     transaction?: Transaction,
   ): Promise<Present[]> {
     const rows = await this.sequelize.query<PresenceRow>(
-      `SELECT account_id AS id, coalesce(accounts.name, nickname, 'Guest') AS name,
-         accounts.role = 'guest' AS guest, here, since, hand_at, told_at
-       FROM live_presence JOIN accounts ON accounts.id = account_id ${where}`,
+      `SELECT ${PRESENCE} FROM live_presence JOIN accounts ON accounts.id = account_id ${where}`,
       { bind, type: QueryTypes.SELECT, ...inside(transaction) },
     );
-    return rows.map(({ id, name, guest, here, since, hand_at, told_at }) => ({
-      ...{ id, name, guest, here, since: since.toISOString() },
-      handAt: hand_at?.toISOString() ?? null,
-      toldAt: told_at.toISOString(),
-    }));
+    return rows.map(presentOf);
   }
 
   private async sessions(where: string, account: string, about?: string): Promise<LiveSession[]> {
@@ -267,6 +264,15 @@ export class LiveService {
     }));
   }
 }
+
+const PRESENCE = `account_id AS id, coalesce(accounts.name, nickname, 'Guest') AS name,
+  accounts.role = 'guest' AS guest, here, since, hand_at, told_at`;
+
+const presentOf = ({ id, name, guest, here, since, hand_at, told_at }: PresenceRow): Present => ({
+  ...{ id, name, guest, here, since: since.toISOString() },
+  handAt: hand_at?.toISOString() ?? null,
+  toldAt: told_at.toISOString(),
+});
 
 /** The most who sit at one session. */
 const MOST_SEATS = 400;

@@ -1,8 +1,12 @@
+import { randomInt } from 'node:crypto';
 import type { BoardEvent } from '@sleetcrest/contract/table';
 import type { Request, Response } from 'express';
 
 /** Milliseconds between signs of life: a page that hears none for longer says that it is behind. */
 const BEAT = 5000;
+
+/** Milliseconds. */
+const RETRY = { least: 500, most: 3000 };
 
 /** Pages that are told what happens as it happens (server-sent events). */
 export class Streams {
@@ -17,8 +21,8 @@ export class Streams {
       'cache-control': 'no-store, no-transform',
       'x-accel-buffering': 'no',
     });
-    // How soon a page comes back when this process is gone.
-    response.write('retry: 1000\n\n');
+    // How soon a page comes back when this process is gone: not all at the same moment.
+    response.write(`retry: ${randomInt(RETRY.least, RETRY.most)}\n\n`);
     this.open.add(response);
     this.beating ??= setInterval(() => this.beat(), BEAT).unref();
     request.socket.setNoDelay(true);

@@ -57,8 +57,8 @@ export class MatrixService {
         lastDay: days.length > 0 ? Math.max(...days) : null,
         cases: cases.map((one, k) => {
           const { stage } = columns.columns[k]!;
-          const isOnly = inStage(stage).length === 1;
-          return { ...one, standing: standingBySolves(one.standing, doneOf(stage), isOnly) };
+          const none = inStage(stage).every((standing) => standing === 'new');
+          return { ...one, standing: standingBySolves(one.standing, doneOf(stage), none) };
         }),
         stages: columns.stages.map(({ stage }) => {
           const done = doneOf(stage);

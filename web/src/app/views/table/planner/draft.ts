@@ -35,7 +35,7 @@ export const nextWeek = (plan: SessionPlanDocument, seed: number): SessionPlanDo
  * @param order the cases in the order in which they are worth learning; others follow as they come
  */
 export function askedOf(
-  plan: SessionPlanDocument,
+  plan: Pick<SessionPlanDocument, 'comes' | 'minutes' | 'cubes' | 'seed'>,
   matrix: Matrix,
   order: readonly string[],
 ): PlanAsked {

@@ -30,6 +30,7 @@ import {
   type Remark,
   type Slot,
 } from '@sleetcrest/core/planning';
+import isEqual from 'fast-deep-equal';
 import { LearningWork } from '../../../asking/learning-work';
 import { PlanningWork } from '../../../asking/planning-work';
 import { today } from '../../../keeping/log/moments';
@@ -114,7 +115,7 @@ export class Planner {
   private readonly undone = signal<readonly SessionPlanDocument[]>([]);
   protected readonly canUndo = computed(() => this.undone().length > 0);
   /** What was proposed last for the same people and minutes. */
-  protected readonly proposed = signal<Planned | null>(null);
+  protected readonly proposed = signal<(Planned & { for: PlanAsked }) | null>(null);
   protected readonly isProposing = signal(false);
   protected readonly busy = signal(false);
   protected readonly trouble = signal<string | null>(null);
@@ -125,8 +126,17 @@ export class Planner {
   protected readonly blocks = computed(() =>
     Array.from({ length: this.parts().blocks }, (_, k) => k),
   );
+  private readonly askedParts = computed(
+    () => {
+      const plan = this.plan();
+      return (
+        plan && { comes: plan.comes, minutes: plan.minutes, cubes: plan.cubes, seed: plan.seed }
+      );
+    },
+    { equal: isEqual },
+  );
   protected readonly asked = computed(() => {
-    const [plan, matrix] = [this.plan(), this.matrix()];
+    const [plan, matrix] = [this.askedParts(), this.matrix()];
     return plan && matrix ? askedOf(plan, matrix, this.path.value() ?? []) : null;
   });
   private readonly judging = reading(
@@ -170,7 +180,8 @@ export class Planner {
     const rate =
       minutes > 0 ? `, one for every ${Math.round(minutes / judged.value)} learner-minutes` : '';
     const expected = `About ${judged.value.toFixed(1)} cases made sure are to be expected${rate}.`;
-    if (!proposed) return expected;
+    // What was proposed for other people, minutes or another order says nothing of this.
+    if (proposed?.for !== this.asked()) return expected;
     const less = proposed.value - judged.value;
     if (less > 0.05) return `${expected} What was changed costs ${less.toFixed(1)}.`;
     if (less < -0.05) return `${expected} What was changed gains ${(-less).toFixed(1)}.`;
@@ -276,7 +287,7 @@ export class Planner {
         })),
         warmUp: [...proposed.plan.warmUp],
       });
-      this.proposed.set(proposed);
+      this.proposed.set({ ...proposed, for: asked });
     } catch (error) {
       this.trouble.set(apiFailure(error).message);
     } finally {
