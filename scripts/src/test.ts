@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { browserOfTests } from './browser.js';
 import { loadDemo } from './demo/load.js';
 import { ROOT } from './places.js';
+import { MortalNode } from './mortal-node.js';
 import { freePort } from './ports.js';
 import { overThrowaway, type Throwaway } from './postgres/throwaway.js';
 import { command, say } from './said.js';
@@ -110,9 +111,13 @@ async function karma(browser: string): Promise<Outcome> {
 async function journeys(databaseUrl: string, browser: string): Promise<Outcome> {
   await loadDemo(databaseUrl);
   const server = await WebServer.start({ databaseUrl, port: await freePort(), demo: true });
+  // Another node on the same database, which dies in the middle of an evening.
+  const mortal = await MortalNode.start({ databaseUrl, demo: true, logLevel: 'silent' });
   try {
     const ended = await run('e2e', [bin('@playwright/test/cli.js'), 'test'], {
       SLEETCREST_ADDRESS: server.address,
+      SLEETCREST_SECOND_NODE: mortal.address,
+      SLEETCREST_SECOND_DEATH: mortal.control,
       SLEETCREST_CHROMIUM: browser,
     });
     const report = JSON.parse(readFileSync(join(ROOT, 'test-results/journeys.json'), 'utf8')) as {
@@ -121,6 +126,7 @@ async function journeys(databaseUrl: string, browser: string): Promise<Outcome> 
     const { expected, unexpected, flaky } = report.stats;
     return counted(ended, expected, unexpected + flaky);
   } finally {
+    await mortal.stop();
     await server.stop();
   }
 }

@@ -23,7 +23,11 @@ import { AccountApi } from '../../sending/account-api';
       <article>
         <header>
           <b>{{ group.name }}</b>
-          @if (group.code; as code) {
+          @if (group.archivedAt) {
+            <span>put away; bring it back under Table</span>
+          } @else if (group.coach.id !== account().id && group.rights.length > 0) {
+            <span>taught by {{ group.coach.name }}; you help</span>
+          } @else if (group.code; as code) {
             <span
               >Learners join with <span class="mono code">{{ code }}</span></span
             >
@@ -33,7 +37,7 @@ import { AccountApi } from '../../sending/account-api';
             <button matButton (click)="leave(group, account())">Leave</button>
           }
         </header>
-        @if (group.code) {
+        @if (group.code && group.coach.id === account().id) {
           <ul>
             @for (learner of group.learners; track learner.id) {
               <li>
@@ -87,6 +91,13 @@ import { AccountApi } from '../../sending/account-api';
           <input #name matInput maxlength="60" required />
         </mat-form-field>
         <button matButton="outlined" type="submit">Make a group</button>
+      </form>
+      <form class="row" (ngSubmit)="join(help.value)">
+        <mat-form-field appearance="outline" subscriptSizing="dynamic">
+          <mat-label>Code of a group you help with</mat-label>
+          <input #help matInput class="mono" maxlength="8" autocapitalize="characters" />
+        </mat-form-field>
+        <button matButton="outlined" type="submit">Help</button>
       </form>
     } @else {
       <form class="row" (ngSubmit)="join(code.value)">

@@ -25,6 +25,7 @@ import {
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import {
   partsOf,
+  type PlanAsked,
   type Planned,
   type PlanTable,
   type Remark,

@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { DomSanitizer, type SafeHtml } from '@angular/platform-browser';
 import type { NameSlips } from '@sleetcrest/contract/table';
+import { toString as codeOf } from 'qrcode';
 import { reading } from '../../../reading/reading';
 
 /** Slips to print and cut: a name, a phrase to begin with, and where to go. The phrases are told this once. */
@@ -86,10 +87,9 @@ export class NameSlipsView {
   private readonly codes = reading(
     () => this.slips(),
     async (slips) => {
-      const { toString } = await import('qrcode');
       const all = slips.map(async ({ name }): Promise<[string, SafeHtml]> => {
         const address = `${location.origin}/sign-in?name=${encodeURIComponent(name)}`;
-        const svg = await toString(address, { type: 'svg', margin: 0 });
+        const svg = await codeOf(address, { type: 'svg', margin: 0 });
         return [name, this.safe.bypassSecurityTrustHtml(svg)];
       });
       return new Map(await Promise.all(all));
