@@ -230,7 +230,7 @@ test('a whole class is brought in at once, each with a slip, and begins with a p
   await expect(page.getByText('2 learners')).toBeVisible();
 
   const learner = await opened(browser);
-  await learner.goto(`/sign-in?name=${encodeURIComponent(eli)}`);
+  await learner.goto(`/sign-in?as=${encodeURIComponent(eli)}`);
   await learner.getByLabel('Pass phrase').fill(phrase);
   await learner.getByRole('button', { name: 'Sign in', exact: true }).click();
   await learner.getByLabel('Your own pass phrase').fill(PHRASE);

@@ -1,7 +1,7 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
-import type { Account, Group } from '@sleetcrest/contract/accounts';
+import { RIGHTS, type Account, type Group } from '@sleetcrest/contract/accounts';
 import { of, throwError, type Observable } from 'rxjs';
 import { openStore, until } from '../../app.spec-support';
 import { SessionApi } from '../../keeping/account/account.actions';
@@ -13,7 +13,8 @@ const RUNA: Account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Runa'
 const TEO = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e102', name: 'Teo' };
 const GROUP: Group = {
   ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e103', name: 'Thursday', coach: RUNA },
-  ...{ code: 'ACDEFHJK', learners: [TEO] },
+  ...{ code: 'ACDEFHJK', learners: [TEO], rights: [...RIGHTS], assistants: [] },
+  ...{ method: 'gentle', firstColour: 'white', zone: 'UTC', archivedAt: null },
 };
 
 /** Stands for the server: notes what is asked, and answers it or fails. */
@@ -87,12 +88,12 @@ describe('the Account view', () => {
     await show(RUNA);
     const name = host().querySelector<HTMLInputElement>('input[name=name]')!;
     name.value = 'Runa Vik';
-    await submit(1);
+    await submit(2);
     expect(api.asked).toEqual([['change', { name: 'Runa Vik' }]]);
     expect(store.selectSignal(accountFeature.selectAccount)()?.name).toBe('Runa Vik');
     await type('input[name=now]', 'lamp over the landing');
     await type('input[name=next]', 'two lamps over it');
-    await submit(2);
+    await submit(3);
     expect(api.asked[1]).toEqual([
       'change',
       { phrase: { now: 'lamp over the landing', next: 'two lamps over it' } },
@@ -105,7 +106,7 @@ describe('the Account view', () => {
     api.failure = new HttpErrorResponse({ status: 403, error: problem });
     await type('input[name=now]', 'a guess');
     await type('input[name=next]', 'two lamps over it');
-    await submit(2);
+    await submit(3);
     expect(host().querySelector('[role=alert]')!.textContent).toContain('Not your phrase.');
     expect(store.selectSignal(accountFeature.selectAccount)()).toEqual(RUNA);
   });
@@ -115,7 +116,7 @@ describe('the Account view', () => {
     await press('Delete me');
     expect(host().querySelector('.farewell')!.textContent).toContain('cannot be undone');
     await type('input[name=farewell]', 'lamp over the landing');
-    await submit(3);
+    await submit(4);
     expect(api.asked).toEqual([['remove', 'lamp over the landing']]);
     expect(went).toEqual([['/sign-in']]);
     expect(store.selectSignal(accountFeature.selectStatus)()).toBe('guest');

@@ -54,13 +54,13 @@ describe('signing in', () => {
     fixture.detectChanges();
   };
 
-  it('takes a name and a phrase, and leads to the log', async () => {
+  it('takes a name and a phrase, and leads a coach to the table', async () => {
     await type('name', 'Runa');
     await type('phrase', 'whatever it is');
     await submit();
     expect(asked).toEqual([{ name: 'Runa', phrase: 'whatever it is' }]);
     expect(store.selectSignal(accountFeature.selectAccount)()?.name).toBe('Runa');
-    expect(went).toEqual([['/log']]);
+    expect(went).toEqual([['/table']]);
   });
 
   it('says what is wrong before asking, when an account is made', async () => {

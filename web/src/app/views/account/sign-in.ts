@@ -55,7 +55,7 @@ export class SignIn {
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   protected readonly demo = this.store.selectSignal(accountFeature.selectDemo);
   /** A name to begin with, from the code on a name slip. */
-  readonly named = input<string>(undefined, { alias: 'name' });
+  readonly as = input<string>();
   protected readonly isNew = signal(false);
   protected readonly name = signal('');
   /** The phrase somebody else gave, until another is chosen. */
@@ -69,7 +69,7 @@ export class SignIn {
 
   constructor() {
     effect(() => {
-      const named = this.named();
+      const named = this.as();
       if (named) untracked(() => this.name.set(named));
     });
   }

@@ -19,6 +19,7 @@ describe('the path', () => {
   };
 
   beforeEach(async () => {
+    await TestBed.configureTestingModule({ imports: [Learn] }).compileComponents();
     ({ store } = openStore(
       { provide: LearningWork, useClass: FakeLearningWork },
       provideRouter([]),

@@ -7,7 +7,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  ElementRef,
+  type ElementRef,
   inject,
   signal,
   viewChild,
@@ -133,6 +133,16 @@ export class MatrixView {
   protected press(event: Event, row: MatrixRow): void {
     const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-column]');
     if (cell) this.look(row.id, Number(cell.dataset['column']));
+  }
+
+  /** Along a row by arrows: what each standing rests on, without leaving the row. */
+  protected key(event: KeyboardEvent, row: MatrixRow): void {
+    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    const looked = this.looked();
+    const at = looked?.row === row.id ? looked.column + by : 0;
+    this.looked.set({ row: row.id, column: Math.max(0, Math.min(row.cases.length - 1, at)) });
   }
 
   protected look(row: string, column: number): void {

@@ -101,7 +101,7 @@ export class Planner {
   });
   protected readonly matrix = computed((): Matrix | undefined => this.read()?.matrix);
   protected readonly plans = computed((): readonly KeptPlan[] => this.read()?.plans ?? []);
-  /** In which order cases are worth learning; as they are listed until that is worked out. */
+  /** In which order cases are worth learning; it takes some seconds the first time. */
   private readonly path = reading(
     () => (this.matrix() ? this.titles.method() : undefined),
     async (method) => {
@@ -127,6 +127,9 @@ export class Planner {
   protected readonly blocks = computed(() =>
     Array.from({ length: this.parts().blocks }, (_, k) => k),
   );
+  /** Null while it is worked out; as they are listed where it cannot be. */
+  private readonly order = computed(() => this.path.value() ?? (this.path.trouble() ? [] : null));
+  protected readonly isOrdering = computed(() => this.order() === null);
   private readonly askedParts = computed(
     () => {
       const plan = this.plan();
@@ -137,8 +140,8 @@ export class Planner {
     { equal: isEqual },
   );
   protected readonly asked = computed(() => {
-    const [plan, matrix] = [this.askedParts(), this.matrix()];
-    return plan && matrix ? askedOf(plan, matrix, this.path.value() ?? []) : null;
+    const [plan, matrix, order] = [this.askedParts(), this.matrix(), this.order()];
+    return plan && matrix && order ? askedOf(plan, matrix, order) : null;
   });
   private readonly judging = reading(
     () => {

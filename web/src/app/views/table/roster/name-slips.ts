@@ -88,7 +88,7 @@ export class NameSlipsView {
     () => this.slips(),
     async (slips) => {
       const all = slips.map(async ({ name }): Promise<[string, SafeHtml]> => {
-        const address = `${location.origin}/sign-in?name=${encodeURIComponent(name)}`;
+        const address = `${location.origin}/sign-in?as=${encodeURIComponent(name)}`;
         const svg = await codeOf(address, { type: 'svg', margin: 0 });
         return [name, this.safe.bypassSecurityTrustHtml(svg)];
       });

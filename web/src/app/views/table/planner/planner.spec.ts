@@ -1,0 +1,132 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { KeepPlan, KeptPlan } from '@sleetcrest/contract/table';
+import { openStore, until } from '../../../app.spec-support';
+import { planningDeeds } from '../../../asking/deeds/planning-deeds';
+import { LearningWork } from '../../../asking/learning-work';
+import { PlanningWork } from '../../../asking/planning-work';
+import { TableApi } from '../../../sending/table-api';
+import { aGroup, aMatrix, groupsOf, learnerId, manyLearners } from '../table.spec-support';
+import { askedOf, moved, newPlan, nextWeek, weekLater } from './draft';
+import { Planner } from './planner';
+
+describe('a plan in hand', () => {
+  const slot = { kind: 'solve', case: '', other: '' } as const;
+  const tables = [
+    { learners: ['a', 'b'], slots: [slot] },
+    { learners: ['c'], slots: [slot] },
+  ];
+
+  it('moves somebody to another table, or a new one; a table that is left goes', () => {
+    const sitting = (learner: string, to: number): string[] =>
+      moved(tables, learner, to, [slot]).map(({ learners }) => learners.join(''));
+    expect(sitting('a', 1)).toEqual(['b', 'ca']);
+    expect(sitting('c', 0)).toEqual(['abc']);
+    expect(sitting('a', 2)).toEqual(['b', 'c', 'a']);
+  });
+
+  it('is copied to next week as another plan', () => {
+    const plan = { ...newPlan('2026-12-31', ['a'], 1), note: 'bring tea' };
+    const next = nextWeek(plan, 2);
+    expect([next.on, next.note, next.comes]).toEqual(['2027-01-07', 'bring tea', ['a']]);
+    expect(next.id).not.toBe(plan.id);
+    expect(weekLater('2026-03-25')).toBe('2026-04-01');
+  });
+
+  it('is planned from whoever comes, the cases in the order in which they are worth learning', () => {
+    const matrix = aMatrix(4, { Amalie: ['sure', 'new'], Teo: ['begun'] });
+    const [first, second] = [matrix.columns[0]!.case, matrix.columns[1]!.case];
+    const plan = newPlan('2026-12-03', [learnerId(0)], 1);
+    const asked = askedOf(plan, matrix, [second, first]);
+    expect(asked.cases.slice(0, 2).map((one) => one.case)).toEqual([second, first]);
+    expect(asked.learners.map(({ name }) => name)).toEqual(['Amalie']);
+    expect(asked.learners[0]!.standings.slice(0, 2)).toEqual(['new', 'sure']);
+  });
+});
+
+describe('the planner', () => {
+  let fixture: ComponentFixture<Planner>;
+  let kept: KeepPlan[];
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const text = (): string => host().textContent.replace(/\s+/g, ' ');
+  const button = (name: string): HTMLButtonElement =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().includes(name))!;
+  const seen = (what: () => boolean): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return what();
+    });
+
+  beforeEach(async () => {
+    kept = [];
+    await TestBed.configureTestingModule({ imports: [Planner] }).compileComponents();
+    const learners = manyLearners(6);
+    openStore(
+      groupsOf(aGroup(...Object.keys(learners))),
+      {
+        provide: TableApi,
+        useValue: {
+          plans: async (): Promise<KeptPlan[]> => [],
+          matrix: async () => aMatrix(8, learners),
+          calendar: async () => '/api/groups/x/calendar/y.ics',
+          keepPlan: async (_: string, given: KeepPlan): Promise<KeptPlan> => {
+            kept.push(given);
+            return { plan: given.plan, changedAt: '2026-11-26T10:00:00.000Z' };
+          },
+        },
+      },
+      { provide: LearningWork, useValue: { path: async () => [] } },
+      {
+        provide: PlanningWork,
+        useValue: {
+          plan: async (...given: Parameters<typeof planningDeeds.plan>) => {
+            const planned = planningDeeds.plan(...given);
+            if (!planned.ok) throw new Error(planned.error);
+            return planned.value;
+          },
+          judge: async (...given: Parameters<typeof planningDeeds.judge>) =>
+            planningDeeds.judge(...given),
+          prepare: async () => [],
+        },
+      },
+    );
+    fixture = TestBed.createComponent(Planner);
+    await seen(() => text().includes('Who comes') && !button('Propose').disabled);
+  });
+  afterEach(() => fixture.destroy());
+
+  it('proposes, says how good it is and why each sits there, and keeps it once', async () => {
+    button('Propose').click();
+    await seen(() => text().includes('No plan is worth more.'));
+    expect(text()).toMatch(/About \d+\.\d cases made sure are to be expected/);
+    expect(host().querySelectorAll('.why li').length).toBeGreaterThan(5);
+    button('Keep').click();
+    await seen(() => button('Kept') !== undefined);
+    expect(kept.length).toBe(1);
+    expect(kept[0]!.basis).toBeNull();
+    expect(kept[0]!.plan.tables.flatMap(({ learners }) => learners).length).toBe(6);
+  });
+
+  it('says what a change costs and breaks, and takes it back', async () => {
+    button('Propose').click();
+    await seen(() => text().includes('No plan is worth more.'));
+    const selects = [...host().querySelectorAll<HTMLSelectElement>('.slots select')];
+    for (const [k, select] of selects.slice(0, 2).entries()) {
+      select.value = [...select.options].find(({ value }) => value.startsWith('new|'))!.value;
+      select.dispatchEvent(new Event('change'));
+      await seen(() => button('Undo').disabled === false || k < 0);
+    }
+    await seen(() => text().includes('would meet two new cases in one session'));
+    expect(text()).toContain('What was changed costs');
+    button('Undo').click();
+    button('Undo').click();
+    await seen(() => text().includes('No plan is worth more.'));
+  });
+
+  it('leaves out whoever does not come', async () => {
+    const box = host().querySelector<HTMLInputElement>('.who input')!;
+    box.click();
+    button('Propose').click();
+    await seen(() => text().includes('No plan is worth more.'));
+    expect(host().querySelectorAll('.name').length).toBe(5);
+  });
+});
