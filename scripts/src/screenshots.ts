@@ -4,8 +4,8 @@ import { join } from 'node:path';
 import { chromium, type Page } from 'playwright-core';
 import { browserOfPeople } from './browser.js';
 import { loadDemo } from './demo/load.js';
-import { DEMO_ACCOUNTS, DEMO_PEOPLE } from './demo/people.js';
-import { drawHandout } from './handout-picture.js';
+import { DEMO_ACCOUNTS, DEMO_GROUP, DEMO_PEOPLE, TABLE_PEOPLE } from './demo/people.js';
+import { drawHandout, drawPack } from './handout-picture.js';
 import { ROOT } from './places.js';
 import { freePort } from './ports.js';
 import { overThrowaway } from './postgres/throwaway.js';
@@ -25,6 +25,36 @@ async function openSaved(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name, exact: true }).click();
   await page.locator('sc-walk .words[aria-live]').waitFor();
   await page.waitForLoadState('networkidle');
+}
+
+/** Seats learners at the table that meets, each at something, as their pages would tell it. */
+async function sitAtTable(page: Page): Promise<void> {
+  const group = DEMO_GROUP.id;
+  const doings = [
+    ['walk', 'White corners', 9, 31, 20, false],
+    ['practice', 'Practice', 7, 0, 12, false],
+    ['walk', 'Middle edges', 14, 27, 400, false],
+    ['lesson', 'Opposite colour in front', 2, 4, 45, false],
+    ['walk', 'Daisy', 2, 25, 90, true],
+    ['done', 'Solved', 25, 25, 30, false],
+    ['solve', 'Yellow cross', 4, 8, 10, false],
+  ] as const;
+  const people = [...DEMO_PEOPLE, ...TABLE_PEOPLE].filter(({ role }) => role === 'learner');
+  for (const [k, [doing, title, at, of, forSeconds, hand]] of doings.entries()) {
+    const { name, phrase } = people[k]!;
+    const context = await page
+      .context()
+      .browser()!
+      .newContext({ baseURL: new URL(page.url()).origin });
+    const { request } = context;
+    await request.post('/api/session', { data: { name, phrase } });
+    const joined = await request.post(`/api/groups/${group}/live/join`, { data: {} });
+    const { id } = (await joined.json()) as { id: string };
+    await request.put(`/api/live/${id}/here`, {
+      data: { doing, title, at, of, forSeconds, usualSeconds: 150, hand, cube: null },
+    });
+    await context.close();
+  }
 }
 
 /** Each picture of `docs/screenshots`: its size and how to come to it. */
@@ -79,11 +109,6 @@ const PICTURES: Record<
       for (let k = 0; k < 3; k++) await page.keyboard.press('ArrowRight');
     },
   },
-  'bench-phone': {
-    width: 390,
-    height: 844,
-    go: (page) => openSaved(page, 'Amalie, corners going in'),
-  },
   cases: {
     go: async (page) => {
       await page.getByRole('link', { name: 'Cases' }).click();
@@ -119,16 +144,6 @@ const PICTURES: Record<
       await page.waitForLoadState('networkidle');
     },
   },
-  'first-things': {
-    as: null,
-    go: async (page) => {
-      await page.getByRole('link', { name: 'Show me' }).click();
-      await page.getByRole('button', { name: /^What a letter means/ }).click();
-      await page.getByRole('button', { name: 'to the right' }).click();
-      await page.getByText('Yes, that is it.').waitFor();
-      await page.waitForTimeout(1500);
-    },
-  },
   learn: {
     as: 'Amalie',
     go: async (page) => {
@@ -139,14 +154,6 @@ const PICTURES: Record<
         .getByText(/due|Nothing is due/)
         .first()
         .waitFor();
-    },
-  },
-  lesson: {
-    as: 'Nils',
-    go: async (page) => {
-      await page.goto('/learn/lesson?case=face-two/two');
-      await page.getByRole('button', { name: 'Now together' }).waitFor({ timeout: 60_000 });
-      for (let k = 0; k < 3; k++) await page.getByRole('button', { name: 'On a turn' }).click();
     },
   },
   practice: {
@@ -168,20 +175,39 @@ const PICTURES: Record<
       await page.waitForTimeout(1500);
     },
   },
-  glance: {
-    as: 'Nils',
+  table: {
     go: async (page) => {
-      await page.goto('/learn/lesson?case=face-two/one-right');
-      await page.getByText('Look here first').scrollIntoViewIfNeeded();
-      await page.getByRole('button', { name: 'From the first look' }).waitFor({ timeout: 60_000 });
-      await page.getByText('Look here first').evaluate((title) => title.scrollIntoView());
+      await page.goto('/table');
+      const marit = page.locator('.body .row', { hasText: 'Marit' });
+      await marit.locator('[data-column="8"]').click();
+      await page.getByRole('complementary', { name: 'What it rests on' }).waitFor();
     },
   },
-  patterns: {
+  planner: {
+    height: 1000,
     go: async (page) => {
-      await page.goto('/learn/patterns');
-      await page.getByRole('button', { name: 'Weave' }).click();
-      for (let k = 0; k < 3; k++) await page.getByRole('button', { name: 'On a turn' }).click();
+      await page.goto('/table/plan');
+      await page.getByRole('button', { name: 'Propose' }).click();
+      await page.getByText('No plan is worth more').waitFor({ timeout: 60_000 });
+      await page.locator('.why li').first().waitFor();
+    },
+  },
+  board: {
+    go: async (page) => {
+      await page.goto('/table/board');
+      await page.getByRole('button', { name: 'Begin the session' }).click();
+      await sitAtTable(page);
+      await page.getByRole('button', { name: /hand up/ }).waitFor();
+    },
+  },
+  answer: {
+    go: async (page) => {
+      await page.goto('/table/answers');
+      await page.locator('.work', { hasText: 'Nils' }).click();
+      await page
+        .getByRole('button', { name: 'at turn 12', exact: true })
+        .click({ timeout: 60_000 });
+      await page.getByText('after turn 12 of').waitFor();
     },
   },
   timing: {
@@ -268,6 +294,10 @@ await command(async () => {
       if (isWanted('handout')) {
         say('handout …');
         await drawHandout(server.address, join(FOLDER, 'handout.png'));
+      }
+      if (isWanted('pack')) {
+        say('pack …');
+        await drawPack(server.address, join(FOLDER, 'pack.png'));
       }
     } finally {
       await browser.close();

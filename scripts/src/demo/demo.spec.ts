@@ -9,7 +9,8 @@ import { reviewSchema } from '@sleetcrest/contract/practice';
 import { fsrsMemory } from '@sleetcrest/memory';
 import { demoLog } from './log.js';
 import { demoPractice } from './practice.js';
-import { DEMO_ACCOUNTS, DEMO_PEOPLE } from './people.js';
+import { DEMO_ACCOUNTS, DEMO_PEOPLE, TABLE_PEOPLE } from './people.js';
+import { thursdays } from './table.js';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
 
@@ -53,6 +54,26 @@ describe('the demo’s people', () => {
       expect(stays.length).toBeGreaterThan(8);
     });
   }
+
+  it('who else sit at the table are each elsewhere, and nine in all', () => {
+    const learners = [...DEMO_PEOPLE, ...TABLE_PEOPLE].filter(({ role }) => role === 'learner');
+    expect(learners.length).toBe(9);
+    expect(new Set(learners.map(({ name }) => name)).size).toBe(9);
+    const begun = TABLE_PEOPLE.map(({ name, practice }) => {
+      const log = demoLog({ name, practice: practice! }, NOW);
+      for (const entry of log) expect(logEntrySchema.parse(entry)).toEqual(entry);
+      const reviews = demoPractice({ name, practice: practice! }, NOW);
+      return new Set(reviews.map(({ kind, item }) => `${kind} ${item}`)).size;
+    });
+    expect(new Set(begun).size).toBeGreaterThan(3);
+  });
+
+  it('met last Thursday and meet on the next', () => {
+    expect(thursdays(NOW)).toEqual({ last: '2026-11-19', next: '2026-11-26' });
+    expect(thursdays(new Date('2026-11-26T12:00:00Z'))).toEqual({
+      ...{ last: '2026-11-19', next: '2026-11-26' },
+    });
+  });
 
   it('have solves that can be reviewed to the end', () => {
     const tables = makeWayTables();

@@ -7,6 +7,7 @@ import {
   liveParamsSchema,
   presentParamsSchema,
   type BoardEvent,
+  type Present,
 } from '@sleetcrest/contract/table';
 import type { Request, Response } from 'express';
 import type { Handlers } from '../../access/admit.js';
@@ -116,6 +117,8 @@ export function liveHandlers(
 
 /** Tells one page: a board of everybody, whoever sits there of themselves and of what is shown. */
 class Teller {
+  private showsTimes = false;
+
   constructor(
     private readonly live: LiveService,
     private readonly session: string,
@@ -126,11 +129,34 @@ class Teller {
   ) {}
 
   async all(session?: Awaited<ReturnType<LiveService['one']>>): Promise<void> {
-    this.send({ is: 'session', session: session ?? (await this.live.one(this.who, this.session)) });
-    // Whoever sits is told of themselves alone; nobody else is asked for.
-    const own = this.board ? undefined : await this.live.presentOne(this.session, this.who.id);
-    const meant = this.board ? await this.live.present(this.session) : own ? [own] : [];
-    this.send({ is: 'all', now: new Date().toISOString(), present: meant });
+    await this.toldOf(session ?? (await this.live.one(this.who, this.session)));
+    await this.everybody();
+  }
+
+  private async toldOf(session: Awaited<ReturnType<LiveService['one']>>): Promise<void> {
+    this.showsTimes = session.showsTimes;
+    this.send({ is: 'session', session });
+  }
+
+  private async everybody(): Promise<void> {
+    const present = await this.meant();
+    this.send({ is: 'all', now: new Date().toISOString(), present });
+  }
+
+  /** A board is told of all; whoever sits of themselves alone, and of others' times where the coach says so. */
+  private async meant(): Promise<Present[]> {
+    if (this.board) return this.live.present(this.session);
+    if (this.showsTimes)
+      return (await this.live.present(this.session)).map((one) => this.seen(one));
+    const own = await this.live.presentOne(this.session, this.who.id);
+    return own ? [own] : [];
+  }
+
+  /** Of others their times, not their cube or their hand. */
+  private seen(one: Present): Present {
+    if (this.board || one.id === this.who.id) return one;
+    const here = one.here && { ...one.here, cube: null, hand: false };
+    return { ...one, here, handAt: null };
   }
 
   async hear({ of, who, event }: News): Promise<void> {
@@ -140,8 +166,11 @@ class Teller {
         this.end();
       } else if (of === 'all') await this.all();
       else if (of === 'session') {
-        this.send({ is: 'session', session: await this.live.one(this.who, this.session) });
-      } else if (this.board || who === this.who.id) await this.one(who!, event);
+        const before = this.showsTimes;
+        await this.toldOf(await this.live.one(this.who, this.session));
+        // Who else sits there is told, or taken away again.
+        if (!this.board && before !== this.showsTimes) await this.everybody();
+      } else if (this.board || this.showsTimes || who === this.who.id) await this.one(who!, event);
     } catch {
       // What cannot be told is asked for again when the page comes back.
       this.end();
@@ -149,11 +178,16 @@ class Teller {
   }
 
   private async one(who: string, event: unknown): Promise<void> {
-    if (event !== undefined) {
-      this.send(event as BoardEvent);
+    const told = event as BoardEvent | undefined;
+    if (told?.is === 'one') {
+      this.send({ is: 'one', present: this.seen(told.present) });
+      return;
+    }
+    if (told) {
+      this.send(told);
       return;
     }
     const present = await this.live.presentOne(this.session, who);
-    this.send(present ? { is: 'one', present } : { is: 'left', id: who });
+    this.send(present ? { is: 'one', present: this.seen(present) } : { is: 'left', id: who });
   }
 }

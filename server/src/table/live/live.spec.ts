@@ -144,6 +144,23 @@ describe('a session that is held', () => {
     expect(seat.session!.code).toBeNull();
   });
 
+  it('tells the times of others to learners only while the coach says so, and never a cube or a hand', async () => {
+    const [amalie, teo] = table.learners as [Visitor, Visitor];
+    await sit(amalie);
+    await sit(teo);
+    await tell(teo, here({ hand: true, title: 'Middle edges' }));
+    const seat = await follow(amalie.at(second), 'seat');
+    await seat.until(({ present }) => present.size === 1);
+    const shows = (showsTimes: boolean) =>
+      table.coach.ask('PATCH', `/api/live/${live}`, { showsTimes });
+    await shows(true);
+    const id = table.accounts[1]!.id;
+    await seat.until(({ present }) => present.get(id)?.here?.title === 'Middle edges');
+    expect([seat.present.get(id)!.handAt, seat.present.get(id)!.here!.hand]).toEqual([null, false]);
+    await shows(false);
+    await seat.until(({ present }) => !present.has(id));
+  });
+
   it('tells also what is too long to be told in one piece', async () => {
     const board = await follow(table.coach.at(second));
     const [amalie] = table.learners;

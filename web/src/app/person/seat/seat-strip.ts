@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
+import { format } from 'date-fns';
 import { Notices } from '../../keeping/notices';
 import { Seat } from './seat';
 import { TakeUp } from './take-up';
@@ -35,6 +36,18 @@ import { TakeUp } from './take-up';
             <button matButton (click)="seat.settle(offer)">Not now</button>
           </span>
         }
+        @if (session.showsTimes && seat.others().length > 0) {
+          <details>
+            <summary>{{ seat.others().length }} others</summary>
+            <ul>
+              @for (one of seat.others(); track one.id) {
+                <li>
+                  <b>{{ one.name }}</b> {{ one.here?.title }}, since {{ clock(one.since) }}
+                </li>
+              }
+            </ul>
+          </details>
+        }
         <span class="gap"></span>
         <button matButton (click)="getUp()">Get up</button>
       </aside>
@@ -65,6 +78,11 @@ import { TakeUp } from './take-up';
       border-left: 4px solid var(--accent);
       background: var(--accent-soft);
     }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
     .gap {
       flex: 1;
     }
@@ -78,6 +96,11 @@ export class SeatStrip {
 
   constructor() {
     void this.seat.resume();
+  }
+
+  /** When a step was begun, by the clock on the wall. */
+  protected clock(since: string): string {
+    return format(new Date(since), 'HH:mm:ss');
   }
 
   protected look(): void {

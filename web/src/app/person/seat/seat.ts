@@ -1,5 +1,5 @@
 import { effect, inject, Injectable, signal, untracked } from '@angular/core';
-import type { HereTold, LiveSession, Offer } from '@sleetcrest/contract/table';
+import type { BoardEvent, HereTold, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
 import { Whereabouts, type Where } from '../../keeping/here/whereabouts';
 import { followSession, type Following } from '../../sending/event-stream';
 import { apiFailure } from '../../sending/failure';
@@ -27,6 +27,9 @@ export class Seat {
   /** Whether the hand has been heard of as it is. */
   readonly isHeard = signal(true);
   readonly isBehind = signal(false);
+  /** Who else sits there, where the coach lets their times be seen. */
+  readonly others = signal<readonly Present[]>([]);
+  private who: string | undefined;
   /** What is shown to all, until it is taken up or waved away. */
   readonly offer = signal<Offer | null>(null);
   private settled = new Set<string>();
@@ -68,8 +71,7 @@ export class Seat {
           this.session.set(event.session);
           this.take(event.session);
         }
-        const own =
-          event.is === 'all' ? event.present[0] : event.is === 'one' ? event.present : undefined;
+        const own = this.heardOf(event);
         // The coach has seen it: it goes down here too, unless it was raised since.
         if (own && this.isHeard() && this.hand() && own.handAt === null) this.hand.set(false);
       },
@@ -77,6 +79,20 @@ export class Seat {
       () => this.gone(),
     );
     this.tellSoon(0);
+  }
+
+  /** Takes in who is where; gives oneself, if one is among them. */
+  private heardOf(event: BoardEvent): Present | undefined {
+    const told =
+      event.is === 'all' ? event.present : event.is === 'one' ? [event.present] : undefined;
+    if (event.is === 'left') this.others.update((all) => all.filter(({ id }) => id !== event.id));
+    if (!told) return undefined;
+    const others = told.filter(({ id }) => id !== this.who);
+    const ids = new Set(others.map(({ id }) => id));
+    this.others.update((all) =>
+      event.is === 'all' ? others : [...all.filter(({ id }) => !ids.has(id)), ...others],
+    );
+    return told.find(({ id }) => id === this.who);
   }
 
   toggleHand(): void {
@@ -122,7 +138,8 @@ export class Seat {
     if (!session) return;
     const here = this.told();
     try {
-      await this.api.tellHere(session.id, here);
+      this.who = (await this.api.tellHere(session.id, here)).id;
+      this.others.update((all) => all.filter(({ id }) => id !== this.who));
       if (here.hand === this.hand()) this.isHeard.set(true);
     } catch (error) {
       if (apiFailure(error).unreachable) this.tellSoon(AGAIN);
@@ -148,5 +165,6 @@ export class Seat {
     this.offer.set(null);
     this.hand.set(false);
     this.isBehind.set(false);
+    this.others.set([]);
   }
 }

@@ -13,7 +13,8 @@ export class TakeUp {
 
   go({ show, words }: Offer): void {
     if (show.what === 'case' || show.what === 'glance') {
-      void this.router.navigate(['/learn/lesson'], { queryParams: { case: show.case } });
+      const queryParams = { case: show.case, ...(show.what === 'glance' ? { look: 'first' } : {}) };
+      void this.router.navigate(['/learn/lesson'], { queryParams });
     } else if (show.what === 'mixed') {
       void this.router.navigate(['/timing'], { queryParams: { scramble: show.scramble } });
     } else {

@@ -80,6 +80,9 @@ export class Lesson {
   /** The case, from the address; empty where that names none. */
   readonly case = input('', { transform: (named: string | undefined) => named ?? '' });
 
+  /** `first` where one came to see what to look at first. */
+  readonly look = input<string>();
+
   protected readonly learning = inject(Learning);
   private readonly work = inject(Work);
   private readonly making = inject(LearningWork);
@@ -196,6 +199,11 @@ export class Lesson {
         this.startedAt = performance.now();
         this.playing.set(this.part() === 'watch' && !stillWanted());
       });
+    });
+    effect(() => {
+      if (this.look() !== 'first' || !this.shown()) return;
+      const first = document.getElementById('look-first');
+      first?.scrollIntoView();
     });
     // What is known of the case changes with each answer; whether it is there does not.
     const isThere = computed(() => this.about() !== undefined);

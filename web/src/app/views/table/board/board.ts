@@ -191,6 +191,13 @@ export class Board {
     if (id !== '') void this.show({ what: 'case', case: id }, `Look here: ${this.titles.of(id)}`);
   }
 
+  /** The plan of looks by which the case is known. */
+  protected showLooks(): void {
+    const id = this.showCase();
+    const words = `What to look at first: ${this.titles.of(id)}`;
+    if (id !== '') void this.show({ what: 'glance', case: id }, words);
+  }
+
   protected async mixed(): Promise<void> {
     await this.doing(async () => {
       const method = this.titles.method();
