@@ -190,6 +190,7 @@ const PICTURES: Record<
       await page.getByRole('button', { name: 'Propose' }).click();
       await page.getByText('No plan is worth more').waitFor({ timeout: 60_000 });
       await page.locator('.why li').first().waitFor();
+      await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
   board: {

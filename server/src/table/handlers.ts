@@ -50,6 +50,8 @@ export function tableHandlers(parts: Parts) {
   return {
     'POST /api/groups/:id/roster/check': async (request, response) => {
       const { names } = bodyOf(request, checkNamesSchema);
+      // Which names are taken is not to be gone through at will.
+      await tries.phraseSet(accountOf(request).id);
       response.json(await roster.check(names));
     },
 

@@ -69,6 +69,29 @@ describe('what is kept', () => {
     expect(back.status).toBe(200);
   });
 
+  it('of a table goes after a day: sessions nobody ended with their guests, paper, codes that are over', async () => {
+    const coach = app.somebody();
+    await coach.signUp('Runa', 'coach');
+    const group = randomUUID();
+    await coach.ask('POST', '/api/groups', { id: group, name: 'Thursday' });
+    const begun = await coach.ask('POST', `/api/groups/${group}/live`, { id: randomUUID() });
+    const { code } = begun.body as { code: string };
+    await app.somebody().ask('POST', '/api/live/join', { code, nickname: 'Jon' });
+    await coach.ask('POST', `/api/groups/${group}/assistants`, { rights: ['see'] });
+    const print = { id: randomUUID(), kind: 'letters', day: '2026-11-26', paper: 'A4', for: null };
+    await coach.ask('POST', `/api/groups/${group}/prints`, print);
+    const tables = ['live_sessions', 'live_presence', 'print_jobs', 'group_invitations'] as const;
+    const counts = () => Promise.all(tables.map((table) => count(table)));
+    await purge(app.database.sequelize);
+    expect(await counts()).toEqual([1, 1, 1, 1]);
+    await sql(`UPDATE live_sessions SET begun_at = now() - interval '25 hours'`);
+    await sql(`UPDATE print_jobs SET asked_at = now() - interval '25 hours'`);
+    await sql(`UPDATE group_invitations SET expires_at = now() - interval '1 minute'`);
+    await purge(app.database.sequelize);
+    expect(await counts()).toEqual([0, 0, 0, 0]);
+    expect(await count('accounts', `role = 'guest'`)).toBe(0);
+  });
+
   it('of tries, places and past days goes when it is of no more use, however much there is', async () => {
     await sql(
       `INSERT INTO tries (key, points, expire) SELECT 'k' || n, 1, 0 FROM generate_series(1, 1200) n`,

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { groupParamsSchema } from '@sleetcrest/contract/accounts';
 import {
   beginLiveSchema,
@@ -41,7 +42,7 @@ export function liveHandlers(
     const stop = await news.listen(session, (told) => hear(told));
     try {
       const now = await live.one(who, session);
-      const send = streams.begin(request, response, stop);
+      const send = streams.begin(request, response, who.id, stop);
       const tell = new Teller(live, session, who, board, send, () => response.end());
       await tell.all(now);
       hear = (told) => void tell.hear(told);
@@ -77,7 +78,8 @@ export function liveHandlers(
         throw refusal('nickname', 'say what you want to be called');
       }
       const address = addressOf(request);
-      const trier = { account: before?.id ?? `a guest at ${address}`, address };
+      // A class of guests comes from one address: only tries from there are counted for them.
+      const trier = { account: before?.id ?? randomUUID(), address };
       const session = await tries.code(trier, () => live.byCode(code));
       const id = await keeping.keeper(request, response);
       const who = before ?? { id, role: 'guest' as const, name: null, begins: false };

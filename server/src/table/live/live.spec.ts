@@ -183,6 +183,28 @@ describe('a session that is held', () => {
     expect(board.session!.offer!.words).toBe(long);
   });
 
+  it('is followed on so many pages by one person, and no more', async () => {
+    const statuses: number[] = [];
+    for (let k = 0; k < 13; k++) {
+      try {
+        await follow(table.coach);
+        statuses.push(200);
+      } catch (error) {
+        statuses.push(Number(/\d+$/.exec((error as Error).message)?.[0]));
+      }
+    }
+    expect(statuses).toEqual([...Array.from({ length: 12 }, () => 200), 429]);
+    pages.shift()!.close();
+    // The place is free as soon as the server has seen it go.
+    for (let open = false; !open;) {
+      open = await follow(table.coach).then(
+        () => true,
+        () => false,
+      );
+    }
+    expect(pages.length).toBe(12);
+  });
+
   it('goes on when the connection to the database is cut, with nothing missed', async () => {
     const [amalie] = table.learners;
     await sit(amalie!);

@@ -39,12 +39,18 @@ export class LiveNews {
   async listen(live: string, listener: Listener): Promise<() => void> {
     const all = this.listeners.get(live) ?? new Set();
     this.listeners.set(live, all.add(listener));
-    await this.connected();
-    return () => {
+    const stop = (): void => {
       all.delete(listener);
       if (all.size === 0 && this.listeners.get(live) === all) this.listeners.delete(live);
       if (this.listeners.size === 0) void this.hangUp();
     };
+    try {
+      await this.connected();
+    } catch (error) {
+      stop();
+      throw error;
+    }
+    return stop;
   }
 
   /** Ends it: whoever listens is told that it is over here, and comes back elsewhere. */

@@ -13,6 +13,8 @@ export function matrixCsv({ columns, stages, rows }: Matrix): string {
     ]),
     {
       header: true,
+      // A name may begin as something to work out does.
+      escape_formulas: true,
       columns: [
         ...['learner', 'last seen', 'typical solve'],
         ...stages.flatMap(({ stage }) => [stage, `${stage} typical`]),

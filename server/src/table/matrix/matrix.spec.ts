@@ -94,6 +94,8 @@ describe('the matrix of a group', () => {
     expect(amalie!['last seen']).toBe('2026-11-24');
     expect(amalie![matrix.columns[0]!.case]).toBe('known');
     expect(teo!['last seen']).toBe('');
+    const named = { ...matrix, rows: [{ ...matrix.rows[0]!, name: '=1+1' }] };
+    expect(matrixCsv(named)).toContain("'=1+1");
   });
 });
 

@@ -15,6 +15,7 @@ const GROUPS = [
       ['S', 'saved cubes'],
       ['N', 'day or night'],
       ['L', 'letters on the stickers'],
+      ['H', 'raise the hand, while you sit at a table'],
     ],
   },
   {
@@ -57,6 +58,10 @@ const GROUPS = [
       ['?', 'that is not what I see'],
       ['Esc', 'close'],
     ],
+  },
+  {
+    title: 'Of the table: how they stand',
+    keys: [['← →', 'along a row, what each standing rests on']],
   },
   {
     title: 'Timing',

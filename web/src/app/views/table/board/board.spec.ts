@@ -1,7 +1,9 @@
-import { openStore } from '../../../app.spec-support';
-import { TestBed } from '@angular/core/testing';
-import type { Present } from '@sleetcrest/contract/table';
-import { learnerId } from '../table.spec-support';
+import { openStore, until } from '../../../app.spec-support';
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { BoardEvent, LiveSession, Present } from '@sleetcrest/contract/table';
+import { TableApi } from '../../../sending/table-api';
+import { aGroup, groupsOf, learnerId } from '../table.spec-support';
+import { Board } from './board';
 import { BoardPerson, personOf } from './board-person';
 
 const NOW = Date.parse('2026-11-26T18:00:00.000Z');
@@ -63,5 +65,97 @@ describe('a learner on the board', () => {
     ).toBe('1000');
     expect(shown(present({ here: null })).says).toContain('between things');
     expect(shown(present({ guest: true })).says).toContain('guest');
+  });
+});
+
+describe('the live board', () => {
+  let fixture: ComponentFixture<Board>;
+  let heard: (event: BoardEvent) => void;
+  let asked: unknown[][];
+  const real = window.EventSource;
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const text = (): string => host().textContent.replace(/\s+/g, ' ');
+  const button = (name: string): HTMLButtonElement =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().includes(name))!;
+  const seen = (what: () => boolean): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return what();
+    });
+  const session = (change: Partial<LiveSession> = {}): LiveSession => ({
+    ...{ id: learnerId(90), group: aGroup().id, groupName: 'Thursday', code: 'ACDEFH' },
+    ...{ begunAt: ago(5), showsTimes: false, joined: false, offer: null, ...change },
+  });
+
+  beforeEach(async () => {
+    asked = [];
+    window.EventSource = class {
+      onmessage: ((event: { data: string }) => void) | null = null;
+      constructor() {
+        heard = (event) => this.onmessage?.({ data: JSON.stringify(event) });
+      }
+      close(): void {
+        this.onmessage = null;
+      }
+    } as never;
+    openStore(groupsOf(aGroup('Amalie', 'Teo')), {
+      provide: TableApi,
+      useValue: {
+        sessions: async () => [],
+        beginSession: async () => session(),
+        changeSession: async (...given: [string, Partial<LiveSession>]) => {
+          asked.push(given);
+          return session(given[1]);
+        },
+        lowerHand: async (...given: string[]) => void asked.push(given),
+        endSession: async (...given: string[]) => void asked.push(given),
+      },
+    });
+    fixture = TestBed.createComponent(Board);
+    await seen(() => text().includes('Nobody meets just now'));
+    button('Begin the session').click();
+    await seen(() => text().includes('Join with ACDEFH'));
+  });
+  afterEach(() => {
+    fixture.destroy();
+    window.EventSource = real;
+  });
+
+  const names = (): string[] =>
+    [...host().querySelectorAll('.name')].map((one) => one.textContent.trim().split(' ')[0]!);
+
+  it('shows who needs the coach first, as it is told', async () => {
+    expect(text()).toContain('Nobody sits here yet');
+    const now = new Date(NOW).toISOString();
+    heard({ is: 'all', now, present: [present(), present({ id: learnerId(2), name: 'Teo' })] });
+    await seen(() => names().length === 2);
+    heard({ is: 'one', present: present({ id: learnerId(2), name: 'Teo', handAt: ago(1) }) });
+    await seen(() => names()[0] === 'Teo');
+    expect(host().querySelector('.hands')!.textContent).toContain('1');
+    heard({ is: 'left', id: learnerId(1) });
+    await seen(() => names().join() === 'Teo');
+    host().querySelector<HTMLButtonElement>('.card')!.click();
+    await seen(() => button('Seen') !== undefined);
+    button('Seen').click();
+    await seen(() => asked.length === 1);
+    expect(asked[0]).toEqual([learnerId(90), learnerId(2)]);
+  });
+
+  it('offers a case to everybody, and what to look at first', async () => {
+    button('Everybody look here').click();
+    await seen(() => host().querySelector('#show-case') !== null);
+    const select = host().querySelector<HTMLSelectElement>('#show-case')!;
+    select.value = 'daisy/middle-right';
+    select.dispatchEvent(new Event('change'));
+    await seen(() => !button('Show it to all').disabled);
+    button('Show it to all').click();
+    await seen(() => text().includes('Before everybody: Look here'));
+    const [, change] = asked[0] as [string, { offer: { show: object } }];
+    expect(change.offer.show).toEqual({ what: 'case', case: 'daisy/middle-right' });
+  });
+
+  it('is over when it is ended here or elsewhere', async () => {
+    heard({ is: 'over' });
+    await seen(() => text().includes('The session is over'));
   });
 });

@@ -22,7 +22,7 @@ import { Notices } from '../../../keeping/notices';
 import { Crown } from '../../../parts/crown/crown';
 import { TakeUp } from '../../../person/seat/take-up';
 import { followSession, type Following } from '../../../sending/event-stream';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { Scrambler } from '../../../asking/scrambler';
 import { GroupTitles } from '../group-titles';
@@ -64,8 +64,9 @@ export class Board {
   private readonly present = signal<ReadonlyMap<string, Present>>(new Map());
   protected readonly isBehind = signal(false);
   protected readonly isOver = signal(false);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
   /** The clock of the server, as it told it. */
   private readonly ahead = signal(0);
   private readonly tick = signal(Date.now());
@@ -119,7 +120,7 @@ export class Board {
 
   /** Shows the session that is being held, if one is. */
   private async find(group: string): Promise<void> {
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       const session = (await this.api.sessions()).find((one) => one.group === group);
       if (session) this.follow(session);
     });
@@ -127,7 +128,7 @@ export class Board {
 
   protected async begin(): Promise<void> {
     const group = this.groups.group();
-    if (group) await this.doing(async () => this.follow(await this.api.beginSession(group.id)));
+    if (group) await this.deed.do(async () => this.follow(await this.api.beginSession(group.id)));
   }
 
   private follow(session: LiveSession): void {
@@ -162,14 +163,14 @@ export class Board {
 
   protected async lower(person: Person): Promise<void> {
     const session = this.session();
-    if (session) await this.doing(() => this.api.lowerHand(session.id, person.id));
+    if (session) await this.deed.do(() => this.api.lowerHand(session.id, person.id));
   }
 
   /** Puts something before everybody who joined, as an offer they take up. */
   protected async show(show: Offer['show'], words: string): Promise<void> {
     const session = this.session();
     if (!session) return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       const offer = { id: uuid(), words, show };
       this.session.set(await this.api.changeSession(session.id, { offer }));
       this.showing.set(false);
@@ -180,7 +181,7 @@ export class Board {
   protected async clear(): Promise<void> {
     const session = this.session();
     if (session) {
-      await this.doing(async () =>
+      await this.deed.do(async () =>
         this.session.set(await this.api.changeSession(session.id, { offer: null })),
       );
     }
@@ -199,7 +200,7 @@ export class Board {
   }
 
   protected async mixed(): Promise<void> {
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       const method = this.titles.method();
       const seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
       const scramble = await this.scrambler.scramble({ seed, method, stage: null, first: UP });
@@ -224,7 +225,7 @@ export class Board {
   protected async times(showsTimes: boolean): Promise<void> {
     const session = this.session();
     if (session) {
-      await this.doing(async () =>
+      await this.deed.do(async () =>
         this.session.set(await this.api.changeSession(session.id, { showsTimes })),
       );
     }
@@ -233,7 +234,7 @@ export class Board {
   protected async end(): Promise<void> {
     const session = this.session();
     if (!session) return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await this.api.endSession(session.id);
       this.following?.close();
       this.session.set(null);
@@ -245,17 +246,5 @@ export class Board {
     if (this.looked() !== null) this.looked.set(null);
     else if (this.showing()) this.showing.set(false);
     else void this.router.navigate(['/table']);
-  }
-
-  private async doing(work: () => Promise<void>): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      await work();
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
   }
 }

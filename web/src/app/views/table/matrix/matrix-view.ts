@@ -60,7 +60,7 @@ interface Looked {
     StandingRise,
   ],
   templateUrl: './matrix-view.html',
-  styleUrl: './matrix-view.scss',
+  styleUrls: ['../table-page.scss', './matrix-view.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MatrixView {
@@ -117,6 +117,10 @@ export class MatrixView {
   });
   private readonly panel = viewChild<ElementRef<HTMLElement>>('panel');
 
+  protected titleOf(id: string): string {
+    return this.matrix()?.columns.find((one) => one.case === id)?.title ?? id;
+  }
+
   protected again(): void {
     this.asking.again();
   }
@@ -153,7 +157,7 @@ export class MatrixView {
   protected csv(): void {
     const matrix = this.matrix();
     if (!matrix) return;
-    const text = unparse({
+    const table = {
       fields: [
         ...['learner', 'last seen', 'typical solve'],
         ...matrix.stages.map(({ stage }) => stage as string),
@@ -164,7 +168,9 @@ export class MatrixView {
         ...row.stages.map(({ standing }) => STANDING_WORDS[standing]),
         ...row.cases.map(({ standing }) => STANDING_WORDS[standing]),
       ]),
-    });
+    };
+    // A name may begin as something to work out does.
+    const text = unparse(table, { escapeFormulae: true });
     saveAs(new Blob([text], { type: 'text/csv' }), `how-they-stand-${matrix.day}.csv`);
   }
 }

@@ -6,7 +6,7 @@ import { Store } from '@ngrx/store';
 import { joinLiveSchema } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { accountFeature } from '../../../keeping/account/account.feature';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { Seat } from '../../../person/seat/seat';
 
@@ -69,24 +69,17 @@ export class JoinTable {
   protected readonly account = inject(Store).selectSignal(accountFeature.selectAccount);
   protected readonly code = signal('');
   protected readonly nickname = signal('');
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
 
   protected async join(): Promise<void> {
     const nickname = this.account() ? null : this.nickname();
     const parsed = joinLiveSchema.safeParse({ code: this.code(), nickname });
     if (!parsed.success) {
-      this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+      this.deed.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
       return;
     }
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      this.seat.sit(await this.api.joinByCode(parsed.data));
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
+    await this.deed.do(async () => this.seat.sit(await this.api.joinByCode(parsed.data)));
   }
 }

@@ -1,10 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { LiveSession } from '@sleetcrest/contract/table';
 import { Assignments } from '../../../parts/assignments/assignments';
 import { reading } from '../../../reading/reading';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { Seat } from '../../../person/seat/seat';
 import { TableGroups } from '../table-groups';
@@ -106,7 +106,8 @@ export class Mine {
   protected readonly groups = inject(TableGroups);
   protected readonly seat = inject(Seat);
   private readonly api = inject(TableApi);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly trouble = this.deed.trouble;
   private readonly asking = reading(
     () => ({ whose: this.groups.whose(), sits: this.seat.session()?.id }),
     () => this.api.sessions(),
@@ -116,11 +117,8 @@ export class Mine {
   );
 
   protected async sit(session: LiveSession): Promise<void> {
-    this.trouble.set(null);
-    try {
-      this.seat.sit(session.joined ? session : await this.api.joinOfGroup(session.group));
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    }
+    await this.deed.do(async () =>
+      this.seat.sit(session.joined ? session : await this.api.joinOfGroup(session.group)),
+    );
   }
 }

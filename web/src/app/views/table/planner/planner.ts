@@ -40,6 +40,7 @@ import { DateField } from '../../../parts/dates/date-field';
 import { counted } from '../../../parts/words/counted';
 import { reading } from '../../../reading/reading';
 import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
 import { TableGroups } from '../table-groups';
@@ -69,7 +70,7 @@ const MOST_UNDONE = 40;
     PlanCalendar,
   ],
   templateUrl: './planner.html',
-  styleUrl: './planner.scss',
+  styleUrls: ['../table-page.scss', './planner.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Planner {
@@ -118,8 +119,9 @@ export class Planner {
   /** What was proposed last for the same people and minutes. */
   protected readonly proposed = signal<(Planned & { for: PlanAsked }) | null>(null);
   protected readonly isProposing = signal(false);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
   /** Who is moved by keyboard or touch, without dragging. */
   protected readonly moving = signal<string | null>(null);
 
@@ -217,7 +219,7 @@ export class Planner {
     this.basis.set(basis);
     this.undone.set([]);
     this.proposed.set(null);
-    this.trouble.set(null);
+    this.deed.forget();
   }
 
   protected begin(): void {
@@ -279,7 +281,7 @@ export class Planner {
     const [asked, plan] = [this.asked(), this.plan()];
     if (!asked || !plan) return;
     this.isProposing.set(true);
-    this.trouble.set(null);
+    this.deed.forget();
     try {
       const proposed = await this.work.plan(asked);
       // The people or minutes may have been changed meanwhile.
@@ -293,7 +295,7 @@ export class Planner {
       });
       this.proposed.set({ ...proposed, for: asked });
     } catch (error) {
-      this.trouble.set(apiFailure(error).message);
+      this.deed.refuse(apiFailure(error).message);
     } finally {
       this.isProposing.set(false);
     }
@@ -383,10 +385,10 @@ export class Planner {
     if (!group || !plan) return;
     const parsed = sessionPlanSchema.safeParse(plan);
     if (!parsed.success) {
-      this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+      this.deed.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
       return;
     }
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       const kept = await this.api.keepPlan(group.id, { plan: parsed.data, basis: this.basis() });
       this.basis.set(kept.changedAt);
       this.plan.set(kept.plan);
@@ -406,7 +408,7 @@ export class Planner {
   protected async remove(): Promise<void> {
     const [group, plan] = [this.groups.group(), this.plan()];
     if (!group || !plan) return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       if (this.basis() !== null) await this.api.removePlan(group.id, plan.id);
       this.tell(this.plans().filter((one) => one.plan.id !== plan.id));
       this.begin();
@@ -428,17 +430,5 @@ export class Planner {
     if (!read) return;
     const sorted = [...plans].sort((a, b) => (a.plan.on < b.plan.on ? 1 : -1));
     this.keeping.set({ ...read, plans: sorted });
-  }
-
-  private async doing(work: () => Promise<void>): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      await work();
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
   }
 }

@@ -17,7 +17,7 @@ import { Choice } from '../../../parts/choice/choice';
 import { DateField } from '../../../parts/dates/date-field';
 import { counted } from '../../../parts/words/counted';
 import { reading } from '../../../reading/reading';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { TableGroups } from '../table-groups';
 
@@ -110,33 +110,10 @@ const LOOK = 700;
       </div>
     }
   `,
+  styleUrl: '../table-page.scss',
   styles: `
-    :host {
-      display: block;
-      padding: 8px 24px 24px;
-    }
-    .two {
-      display: grid;
-      grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
-      gap: 32px;
-    }
-    section {
-      display: grid;
-      gap: 10px;
-      align-content: start;
-    }
-    h2 {
-      margin: 8px 0 0;
-      font-size: 1.15rem;
-    }
     p {
       margin: 0;
-    }
-    .whom {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 8px;
-      align-items: center;
     }
     article {
       display: flex;
@@ -150,24 +127,8 @@ const LOOK = 700;
     mat-progress-bar {
       flex: 1 1 8rem;
     }
-    .quiet {
-      color: var(--quiet);
-    }
     .bad {
       color: var(--trouble);
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
-    }
-    @media (max-width: 56em) {
-      :host {
-        padding: 8px 12px;
-      }
-      .two {
-        grid-template-columns: minmax(0, 1fr);
-      }
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -183,8 +144,9 @@ export class PrintPaper {
   protected readonly paper = signal<AskPrint['paper']>('A4');
   protected readonly day = signal(today());
   protected readonly whom = signal<readonly string[]>([]);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
   private readonly asking = reading(
     () => this.groups.group()?.id,
     (group) => this.api.prints(group),
@@ -230,15 +192,6 @@ export class PrintPaper {
 
   private async doing(work: (group: string) => Promise<void>): Promise<void> {
     const group = this.groups.group()?.id;
-    if (group === undefined) return;
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      await work(group);
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
+    if (group !== undefined) await this.deed.do(() => work(group));
   }
 }

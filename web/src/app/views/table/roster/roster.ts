@@ -20,7 +20,7 @@ import { MethodChoice, type MethodChosen } from '../../../person/choosing/method
 import { copied } from '../../../keeping/reader/reader';
 import { counted } from '../../../parts/words/counted';
 import { AccountApi } from '../../../sending/account-api';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { TableGroups } from '../table-groups';
 import { markTaken, readClass, type ListRow } from './class-list';
@@ -49,7 +49,7 @@ const RIGHT_WORDS: Record<Right, string> = {
     RouterLink,
   ],
   templateUrl: './roster.html',
-  styleUrl: './roster.scss',
+  styleUrls: ['../table-page.scss', './roster.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Roster {
@@ -65,8 +65,9 @@ export class Roster {
   protected readonly pasted = signal('');
   protected readonly rows = signal<readonly ListRow[] | null>(null);
   protected readonly slips = signal<NameSlips['slips'] | null>(null);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
   protected readonly asked = signal<readonly Right[]>(['plan', 'answer']);
   protected readonly invitation = signal<Invitation | null>(null);
   protected readonly setting = signal<Member | null>(null);
@@ -95,7 +96,7 @@ export class Roster {
     this.rows.set(rows);
     const names = rows.filter(({ wrong }) => wrong === null).map(({ name }) => name);
     if (names.length === 0) return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       const { taken } = await this.api.checkNames(group.id, names);
       this.rows.set(markTaken(rows, taken));
     });
@@ -113,7 +114,7 @@ export class Roster {
     const group = this.groups.group();
     if (!group) return;
     const learners = this.good().map(({ name }) => ({ id: uuid(), name }));
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       const { slips } = await this.api.addLearners(group.id, { learners });
       this.slips.set(slips);
       this.rows.set(null);
@@ -125,21 +126,21 @@ export class Roster {
   protected async move(learner: Member, to: string): Promise<void> {
     const group = this.groups.group();
     if (!group || to === '') return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await this.api.move(group.id, learner.id, to);
       this.groups.again();
       const back = async (): Promise<void> => {
         await this.api.move(to, learner.id, group.id);
         this.groups.again();
       };
-      void this.notices.offerUndo(`${learner.name} has moved.`, () => void this.doing(back));
+      void this.notices.offerUndo(`${learner.name} has moved.`, () => void this.deed.do(back));
     });
   }
 
   protected async takeOut(learner: Member): Promise<void> {
     const group = this.groups.group();
     if (!group) return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await firstValueFrom(this.accounts.leave(group.id, learner.id));
       this.groups.again();
       void this.notices.say(
@@ -149,7 +150,7 @@ export class Roster {
   }
 
   protected async setPhrase(learner: Member): Promise<void> {
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await firstValueFrom(this.accounts.setPhrase(learner.id, this.phrase()));
       this.setting.set(null);
       this.phrase.set('');
@@ -164,7 +165,7 @@ export class Roster {
   protected async invite(): Promise<void> {
     const group = this.groups.group();
     if (!group) return;
-    await this.doing(async () =>
+    await this.deed.do(async () =>
       this.invitation.set(await this.api.invite(group.id, this.asked())),
     );
   }
@@ -172,7 +173,7 @@ export class Roster {
   protected async endHelp(coach: string): Promise<void> {
     const group = this.groups.group();
     if (!group) return;
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await this.api.endHelp(group.id, coach);
       this.groups.again();
     });
@@ -189,35 +190,25 @@ export class Roster {
   protected async change(change: Parameters<TableApi['changeGroup']>[1]): Promise<void> {
     const group = this.groups.group();
     if (!group) return;
-    await this.doing(async () => this.groups.changed(await this.api.changeGroup(group.id, change)));
+    await this.deed.do(async () =>
+      this.groups.changed(await this.api.changeGroup(group.id, change)),
+    );
   }
 
   protected async putAway(group: Group): Promise<void> {
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       this.groups.changed(await this.api.changeGroup(group.id, { archived: true }));
       void this.notices.offerUndo(`${group.name} is put away.`, () => void this.bringBack(group));
     });
   }
 
   protected async bringBack(group: Group): Promise<void> {
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       this.groups.changed(await this.api.changeGroup(group.id, { archived: false }));
     });
   }
 
   protected async export(group: Group): Promise<void> {
-    await this.doing(async () => saveAs(await this.api.export(group.id), 'sleetcrest-group.zip'));
-  }
-
-  private async doing(work: () => Promise<void>): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      await work();
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
+    await this.deed.do(async () => saveAs(await this.api.export(group.id), 'sleetcrest-group.zip'));
   }
 }

@@ -33,7 +33,7 @@ import { DateField } from '../../../parts/dates/date-field';
 import { clockText } from '../../../parts/words/clock-text';
 import { taskWords } from '@sleetcrest/core/table';
 import { reading } from '../../../reading/reading';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
 import { TableGroups } from '../table-groups';
@@ -62,7 +62,7 @@ const KINDS: readonly { value: Task['do']; name: string }[] = [
     MatProgressBar,
   ],
   templateUrl: './set-work.html',
-  styleUrl: './set-work.scss',
+  styleUrls: ['../table-page.scss', './set-work.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SetWork {
@@ -88,8 +88,9 @@ export class SetWork {
   protected readonly until = signal('');
   /** For whom; empty for all. */
   protected readonly whom = signal<readonly string[]>([]);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
   protected readonly saved = this.store.selectSignal(savedFeature.selectPage);
 
   private readonly asking = reading(
@@ -168,10 +169,10 @@ export class SetWork {
     };
     const parsed = setAssignmentSchema.safeParse(given);
     if (!parsed.success) {
-      this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+      this.deed.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
       return;
     }
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await this.api.assign(group.id, parsed.data);
       this.note.set('');
       this.asking.again();
@@ -180,7 +181,7 @@ export class SetWork {
   }
 
   protected async takeBack(one: Assignment): Promise<void> {
-    await this.doing(async () => {
+    await this.deed.do(async () => {
       await this.api.takeBack(one.group, one.id);
       this.asking.again();
       const ids = one.forAll ? null : one.progress.map(({ learner }) => learner);
@@ -189,7 +190,7 @@ export class SetWork {
         await this.api.assign(one.group, { id, task, note, until, for: ids });
         this.asking.again();
       };
-      void this.notices.offerUndo('It is taken back.', () => void this.doing(again));
+      void this.notices.offerUndo('It is taken back.', () => void this.deed.do(again));
     });
   }
 
@@ -215,17 +216,5 @@ export class SetWork {
     const told = said ? 'says it is done' : right !== null ? `${right} right` : '';
     const took = seconds === null ? '' : `typically ${clockText(seconds)}`;
     return [`done ${at}${late}`, told, took].filter((part) => part !== '').join(', ');
-  }
-
-  private async doing(work: () => Promise<void>): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      await work();
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
   }
 }

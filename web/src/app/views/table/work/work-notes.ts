@@ -12,7 +12,7 @@ import type { Stage } from '@sleetcrest/core';
     <ol aria-label="Words on it">
       @if (work().words) {
         <li class="own">
-          <b>{{ work().learner.name }}</b><span class="quiet">, as it was handed in</span>
+          <b>{{ work().learner.name }}</b><span class="quiet">as it was handed in</span>
           <p>{{ work().words }}</p>
         </li>
       }
@@ -63,6 +63,9 @@ import type { Stage } from '@sleetcrest/core';
       list-style: none;
     }
     li {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 8px;
       padding: 8px 12px;
       border-left: 4px solid var(--accent);
       background: var(--surface);
@@ -71,6 +74,7 @@ import type { Stage } from '@sleetcrest/core';
       border-left-color: var(--line-strong);
     }
     p {
+      flex: 1 0 100%;
       margin: 4px 0 0;
       white-space: pre-wrap;
       overflow-wrap: anywhere;

@@ -16,7 +16,7 @@ import type { Place, Work } from '@sleetcrest/contract/table';
 import { v4 as uuid } from 'uuid';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { reading } from '../../../reading/reading';
-import { apiFailure } from '../../../sending/failure';
+import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
 import { TableGroups } from '../table-groups';
@@ -108,13 +108,10 @@ const NOWHERE: Place = { turn: null, stage: null };
       }
     </div>
   `,
+  styleUrl: '../table-page.scss',
   styles: `
-    :host {
-      display: block;
-      padding: 8px 24px 24px;
-    }
     .two {
-      display: grid;
+      grid-template-columns: minmax(0, 1fr);
       gap: 24px;
       max-width: 44rem;
     }
@@ -126,6 +123,9 @@ const NOWHERE: Place = { turn: null, stage: null };
       display: grid;
       grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
       gap: 24px;
+    }
+    p {
+      margin: 10px 0 0;
     }
     nav {
       display: grid;
@@ -162,14 +162,6 @@ const NOWHERE: Place = { turn: null, stage: null };
     .good {
       color: var(--done);
     }
-    .quiet {
-      color: var(--quiet);
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
-    }
     @media (max-width: 62em) {
       .two.open,
       .beside {
@@ -191,8 +183,9 @@ export class WorkView {
   private readonly router = inject(Router);
   protected readonly letters = inject(Store).selectSignal(readerFeature.selectLetters);
   protected readonly place = signal<Place>(NOWHERE);
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly deed = new Deed();
+  protected readonly busy = this.deed.busy;
+  protected readonly trouble = this.deed.trouble;
   protected readonly asking = reading(
     () => {
       const group = this.groups.group()?.id;
@@ -244,16 +237,10 @@ export class WorkView {
   }
 
   /** Puts what was changed in its place, where it stands. */
-  private async doing(change: () => Promise<Work>): Promise<void> {
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
+  private doing(change: () => Promise<Work>): Promise<void> {
+    return this.deed.do(async () => {
       const changed = await change();
       this.asking.set(this.all().map((one) => (one.id === changed.id ? changed : one)));
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
+    });
   }
 }

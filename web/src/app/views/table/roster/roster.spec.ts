@@ -1,0 +1,112 @@
+import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import { of } from 'rxjs';
+import type { AddLearners } from '@sleetcrest/contract/table';
+import { openStore, until } from '../../../app.spec-support';
+import { AccountApi } from '../../../sending/account-api';
+import { TableApi } from '../../../sending/table-api';
+import { aGroup, groupsOf } from '../table.spec-support';
+import { Roster } from './roster';
+
+describe('who belongs to a group', () => {
+  let fixture: ComponentFixture<Roster>;
+  let asked: unknown[][];
+  const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
+  const text = (): string => host().textContent.replace(/\s+/g, ' ');
+  const button = (name: string): HTMLButtonElement =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().startsWith(name))!;
+  const seen = (what: () => boolean): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return what();
+    });
+
+  beforeEach(async () => {
+    asked = [];
+    const noted =
+      (name: string, answer: unknown) =>
+      async (...given: unknown[]) => {
+        asked.push([name, ...given.slice(1)]);
+        return answer;
+      };
+    openStore(
+      groupsOf(aGroup('Amalie')),
+      { provide: AccountApi, useValue: { leave: () => of(null), setPhrase: () => of(null) } },
+      {
+        provide: TableApi,
+        useValue: {
+          checkNames: noted('check', { taken: [{ name: 'Odd', free: 'Odd 2' }] }),
+          addLearners: async (_: string, { learners }: AddLearners) => {
+            asked.push(['add', learners.map(({ name }) => name)]);
+            return {
+              slips: learners.map((one) => ({ ...one, phrase: 'apple arrow attic badge' })),
+            };
+          },
+          invite: noted('invite', {
+            ...{ code: 'HJKMNPRT', rights: ['see', 'plan'], until: '2026-11-29T10:00:00.000Z' },
+          }),
+          changeGroup: noted('change', aGroup('Amalie')),
+        },
+      },
+    );
+    fixture = TestBed.createComponent(Roster);
+    await seen(() => text().includes('1 learner'));
+  });
+  afterEach(() => fixture.destroy());
+
+  async function paste(names: string): Promise<void> {
+    const field = host().querySelector('textarea')!;
+    field.value = names;
+    field.dispatchEvent(new Event('input'));
+    await seen(() => !button('Look what is in it').disabled);
+    button('Look what is in it').click();
+    await seen(() => host().querySelector('.found') !== null);
+  }
+
+  it('shows what is in a list before anybody is added, and adds only what is good', async () => {
+    await paste('Teo\nOdd\nAmalie\nUna');
+    await seen(() => text().includes('is taken here'));
+    const rows = [...host().querySelectorAll('.found li')].map((row) =>
+      row.textContent.replace(/\s+/g, ' ').trim(),
+    );
+    expect(rows[0]).toContain('will be added');
+    expect(rows[1]).toContain('is taken here by somebody else');
+    expect(rows[2]).toContain('belongs to this group already');
+    button('Call them Odd 2').click();
+    await seen(() => button('Add 3 learners') !== undefined);
+    button('Add 3 learners').click();
+    await seen(() => text().includes('Print these now'));
+    expect(asked.at(-1)).toEqual(['add', ['Teo', 'Odd 2', 'Una']]);
+  });
+
+  it('has a slip to print for each, with a code that opens the page, told this once', async () => {
+    await paste('Teo');
+    await seen(() => button('Add 1 learner') !== undefined);
+    button('Add 1 learner').click();
+    await seen(() => host().querySelector('.slips svg') !== null);
+    const slip = host().querySelector('.slips article')!.textContent;
+    expect(slip).toContain('Teo');
+    expect(slip).toContain('apple arrow attic badge');
+    expect(slip).toContain('/sign-in');
+    button('They are printed').click();
+    await seen(() => text().includes('1 learner'));
+    expect(text()).not.toContain('apple arrow');
+  });
+
+  it('asks another coach to help with the rights that are ticked', async () => {
+    button('Make a code').click();
+    await seen(() => text().includes('HJKMNPRT'));
+    expect(asked.at(-1)).toEqual(['invite', ['plan', 'answer']]);
+  });
+
+  it('changes how the group learns, and puts it away', async () => {
+    const zone = host().querySelector<HTMLSelectElement>('#zone')!;
+    zone.value = 'Europe/Oslo';
+    zone.dispatchEvent(new Event('change'));
+    await seen(() => asked.length === 1);
+    expect(asked[0]).toEqual(['change', { zone: 'Europe/Oslo' }]);
+    await seen(() => !button('Put it away').disabled);
+    button('Put it away').click();
+    await seen(() => asked.length === 2);
+    expect(asked[1]).toEqual(['change', { archived: true }]);
+  });
+});
