@@ -19,7 +19,11 @@ const scrambleSchema = text({ most: 400 }).refine((given) => {
 export const taskSchema = z
   .discriminatedUnion('do', [
     z.strictObject({ do: z.literal('lesson'), case: caseIdSchema }),
-    z.strictObject({ do: z.literal('cases'), cases: z.array(caseIdSchema).min(1).max(20).readonly(), times }),
+    z.strictObject({
+      do: z.literal('cases'),
+      cases: z.array(caseIdSchema).min(1).max(20).readonly(),
+      times,
+    }),
     z.strictObject({ do: z.literal('stage'), stage: stageSchema, times }),
     z.strictObject({ do: z.literal('scramble'), scramble: scrambleSchema }),
     z.strictObject({ do: z.literal('cube'), cube: cubeSchema }),
