@@ -51,6 +51,8 @@ test('an evening at the table, from planning to going home', async ({
     await coach.getByRole('button', { name: 'Undo' }).click();
     await coach.getByRole('button', { name: 'Keep' }).click();
     await expect(coach.getByRole('button', { name: 'Kept' })).toBeVisible();
+    const paper = (await coach.pdf({ format: 'A4' })).toString('latin1');
+    expect(paper.match(/\/Type\s*\/Page\b/g)?.length).toBe(1);
   });
 
   await test.step('and prints the pack', async () => {

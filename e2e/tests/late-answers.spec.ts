@@ -44,6 +44,9 @@ async function heldBack(page: Page, path: RegExp, first: RegExp): Promise<HeldBa
 async function enter(page: Page, name = 'Amalie'): Promise<void> {
   await slowed(page);
   await enterAs(page, name);
+  // A coach comes to the table first.
+  if (!page.url().endsWith('/log'))
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
   await expect(page.locator('.count, .empty')).toBeVisible();
 }
 

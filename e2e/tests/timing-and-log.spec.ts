@@ -235,6 +235,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   const coachName = someName('Hedda');
   await signUp(page, coachName, 'I teach others');
   await page.getByRole('link', { name: `Account of ${coachName}` }).click();
+  await expect(page).toHaveURL(/\/account$/);
   await page.getByLabel('Name of the group').fill('Monday table');
   await page.getByRole('button', { name: 'Make a group' }).click();
   const code = await page.locator('.code').innerText();
