@@ -1,3 +1,4 @@
+import { expectAccessible } from './accessible.js';
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { enterAs, PHRASE, signUp, someName } from './people.js';
 
@@ -239,4 +240,32 @@ test('a whole class is brought in at once, each with a slip, and begins with a p
   await learner.getByRole('button', { name: 'Take this one' }).click();
   await expect(learner.getByRole('link', { name: `Account of ${eli}` })).toBeVisible();
   await expect(learner).toHaveURL(/\/log$/);
+});
+
+test('the pages of the table meet the accessibility rules, at 390 pixels too', async ({ page }) => {
+  test.setTimeout(240_000);
+  await enterAs(page, 'Runa');
+  for (const [path, ready] of [
+    ['/table', page.getByRole('rowheader', { name: 'Marit' })],
+    ['/table/plan', page.getByText('cases made sure')],
+    ['/table/set', page.getByText('White corners on the clock')],
+    ['/table/answers', page.getByRole('navigation', { name: 'What was handed in' })],
+    ['/table/paper', page.getByRole('button', { name: 'Make it' })],
+    ['/table/who', page.getByText('9 learners')],
+    ['/table/board', page.getByRole('link', { name: 'Leave the board' })],
+  ] as const) {
+    await page.goto(path);
+    await expect(ready.first()).toBeVisible({ timeout: 60_000 });
+    await expectAccessible(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    const beyond = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
+    expect(beyond, `${path} runs beyond the screen`).toBeLessThanOrEqual(0);
+    await page.setViewportSize({ width: 1280, height: 800 });
+  }
+  await enterAs(page, 'Amalie');
+  await page.goto('/table');
+  await expect(page.getByRole('heading', { name: 'What you handed in' })).toBeVisible();
+  await expectAccessible(page);
 });

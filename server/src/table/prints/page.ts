@@ -127,7 +127,10 @@ function caseToPractise(asked: PageAsked, id: string, k: number): Content[] {
     { text: k === 0 ? 'To practise first' : 'And then', style: 'part' },
     caseContent(sheet, approach, one),
     ...(looks.length > 0 ? [line('Look first', looks.join('; '))] : []),
-    line('Set it up', `from solved, ${setUps(id, method, first).join('   or   ')}`),
+    line(
+      'Set it up',
+      `from solved, white up and green in front: ${setUps(id, method, first).join('   or   ')}`,
+    ),
   ];
 }
 
