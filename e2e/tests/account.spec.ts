@@ -35,6 +35,7 @@ test('a coach gives a learner of their group a new phrase', async ({ page, brows
   const [coachName, learnerName] = [someName('Birgit'), someName('Leif')];
   await signUp(page, coachName, 'I teach others');
   await page.getByRole('link', { name: `Account of ${coachName}` }).click();
+  await expect(page).toHaveURL(/\/account$/);
   await page.getByLabel('Name of the group').fill('After school');
   await page.getByRole('button', { name: 'Make a group' }).click();
   const code = await page.locator('.code').innerText();
