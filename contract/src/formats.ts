@@ -5,6 +5,7 @@ import { inspectionSchema } from './documents/inspection.js';
 import { methodSchema } from './documents/method.js';
 import { slipAnswerSchema } from './documents/slip.js';
 import { logSchema } from './log/entry.js';
+import { groupDocumentSchema } from './table/group-document.js';
 import { walkthroughSchema } from './documents/walkthrough.js';
 
 /** The published documents, by the name of their schema file. */
@@ -16,6 +17,7 @@ export const DOCUMENT_SCHEMAS = {
   inspection: inspectionSchema,
   slips: slipAnswerSchema,
   log: logSchema,
+  group: groupDocumentSchema,
 } as const;
 
 /** The JSON Schema (draft 2020-12) of each document, by name. */

@@ -9,6 +9,7 @@ import { proofTimes } from './bench/proof-times.js';
 import { photographReadings } from './bench/photographs.js';
 import { slipTimes } from './bench/slips.js';
 import { seePictures } from './bench/see-pictures.js';
+import { tableTimes } from './bench/table.js';
 import { tapCounts } from './bench/taps.js';
 import { wayTimes } from './bench/ways.js';
 import { buildWeb } from './web-build.js';
@@ -29,6 +30,10 @@ const MEASURES: Record<string, () => object | Promise<object>> = {
   learn: async () => {
     await buildWeb();
     return { ...learning(), seePictures: await seePictures() };
+  },
+  table: async () => {
+    await buildWeb();
+    return tableTimes();
   },
   log: logStatistics,
   import: async () => {

@@ -20,10 +20,12 @@ export const accountNameSchema = name({ least: 'give a name', most: 40, says: SH
 );
 
 /** Long enough not to be guessed; nothing else is asked of it, so that children can choose words. */
+/** The fewest characters of a pass phrase. */
+export const LEAST_PHRASE = 10;
 export const phraseSchema = text({
   most: 200,
   says: 'a pass phrase has at most 200 characters',
-}).min(10, 'a pass phrase has at least 10 characters: three words will do');
+}).min(LEAST_PHRASE, 'a pass phrase has at least 10 characters: three words will do');
 
 /** A phrase as it is tried: any may be wrong. */
 const triedSchema = text({ most: 200 }).min(1, 'give the pass phrase');

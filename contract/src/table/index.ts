@@ -8,3 +8,4 @@ export * from './assignment.js';
 export * from './work.js';
 export * from './live.js';
 export * from './print.js';
+export * from './group-document.js';

@@ -53,7 +53,10 @@ export const keepPlanSchema = z
   .meta({ id: 'KeepPlan' });
 export type KeepPlan = z.infer<typeof keepPlanSchema>;
 
-const keptPlanSchema = z.strictObject({ plan: sessionPlanSchema, changedAt: z.iso.datetime() });
+export const keptPlanSchema = z.strictObject({
+  plan: sessionPlanSchema,
+  changedAt: z.iso.datetime(),
+});
 export const keptPlanAnswerSchema = keptPlanSchema.meta({ id: 'KeptPlan' });
 export type KeptPlan = z.infer<typeof keptPlanSchema>;
 

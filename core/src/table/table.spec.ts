@@ -1,7 +1,7 @@
 import { CardBook } from '../practice/cards.js';
 import type { Memory } from '../practice/memory.js';
 import type { Review } from '../practice/review.js';
-import { byNeed, isStuck, stuckAfter, type Here } from './live.js';
+import { byNeed, isAway, isStuck, stateAtTable, stuckAfter, type Here } from './live.js';
 import { needOf } from './needs.js';
 import { taskWords, wholeOf } from './task.js';
 import { toPractise } from './to-practise.js';
@@ -107,7 +107,7 @@ describe('who needs somebody', () => {
 
 describe('being stuck', () => {
   const here = (change: Partial<Here> = {}): Here => ({
-    ...{ doing: 'walk', at: 3, of: 20, since: 0, hand: null },
+    ...{ doing: 'walk', at: 3, of: 20, since: 0, hand: null, told: 199_000 },
     ...change,
   });
 
@@ -137,6 +137,21 @@ describe('being stuck', () => {
     expect(byNeed(all, 200_000).map(({ name }) => name)).toEqual([
       ...['first hand', 'later hand', 'stuck', 'well', 'done'],
     ]);
+  });
+
+  it('is not said of a page that is gone, whose hand stays up all the same', () => {
+    const gone = here({ told: 10_000 });
+    expect(isAway(gone, 100_000)).toBeFalse();
+    expect(isAway(gone, 100_001)).toBeTrue();
+    expect(stateAtTable(gone, 60_000, 200_000)).toBe('away');
+    expect(stateAtTable({ ...gone, hand: 9_000 }, 60_000, 200_000)).toBe('hand');
+    // A board that has heard nothing itself since then does not blame the page.
+    expect(stateAtTable(gone, 60_000, 200_000, 100_000)).toBe('stuck');
+    const all = [
+      { name: 'gone', here: gone, usual: 60_000 },
+      { name: 'done', here: here({ doing: 'done' }), usual: 60_000 },
+    ];
+    expect(byNeed(all, 200_000).map(({ name }) => name)).toEqual(['done', 'gone']);
   });
 });
 

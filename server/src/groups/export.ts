@@ -1,8 +1,9 @@
 import { Readable } from 'node:stream';
 import { groupParamsSchema } from '@sleetcrest/contract/accounts';
+import type { GroupDocument } from '@sleetcrest/contract/table';
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
-import { zipOf, type File } from '../accounts/everything.js';
+import { zipOf } from '../accounts/everything.js';
 import { streamed } from '../http/streamed.js';
 import { paramsOf } from '../http/validate.js';
 import { matrixCsv } from '../table/matrix/csv.js';
@@ -14,12 +15,10 @@ import type { GroupService } from './service.js';
 
 const README = `A group, in open files: what its coach has of it.
 
-group.json         its name, who teaches it and who belongs to it
-matrix.csv         how each learner stands with each case, on the day of this file
-matrix.json        the same, with what it rests on
-plans.json         the sessions that were planned
-assignments.json   what was set, and how far each learner came
-work.json          what was handed in, and the words on it
+group.json   sleetcrest/group@1: who teaches it and who belongs to it; how each learner stands and
+             what that rests on; the sessions that were planned; what was set, and how far each
+             learner came; what was handed in, and the words on it
+matrix.csv   how each learner stands with each case, on the day of this file
 
 Of a learner who has left there is nothing more in here.
 `;
@@ -49,10 +48,11 @@ export const groupExportHandler = ({
       assignments.ofGroup(id),
       work.ofGroup(id),
     ]);
-    const json = (name: string, value: unknown): File => ({
-      name,
-      content: () => `${JSON.stringify(value, null, 2)}\n`,
-    });
+    const { code: _, rights: __, ...of } = group;
+    const document: GroupDocument = {
+      ...{ format: 'sleetcrest/group@1', group: of, matrix: stands },
+      ...{ sessions: planned, assignments: set, work: handed },
+    };
     response
       .type('application/zip')
       .set('content-disposition', 'attachment; filename="sleetcrest-group.zip"');
@@ -60,12 +60,8 @@ export const groupExportHandler = ({
       response,
       zipOf([
         { name: 'README.txt', content: () => README },
-        json('group.json', group),
+        { name: 'group.json', content: () => `${JSON.stringify(document, null, 2)}\n` },
         { name: 'matrix.csv', content: () => Readable.from([matrixCsv(stands)]) },
-        json('matrix.json', stands),
-        json('plans.json', planned),
-        json('assignments.json', set),
-        json('work.json', handed),
       ]),
     );
   },

@@ -71,6 +71,17 @@ export const fakeSolver = (): Pick<Solver, 'solve' | 'stages'> => ({
   stages: (method) => Promise.resolve(solverDeeds.stages(method)),
 });
 
+/** Presses the action of the notice that shows, once it does. */
+export async function pressNotice(name: string, draw: () => void): Promise<void> {
+  const action = (): HTMLButtonElement | undefined =>
+    [...document.querySelectorAll<HTMLButtonElement>('mat-snack-bar-container button')].at(-1);
+  await until(() => {
+    draw();
+    return action()?.textContent.includes(name) ?? false;
+  });
+  action()!.click();
+}
+
 /** All actions dispatched from now on. */
 export function listen(store: Store): Action[] {
   const actions: Action[] = [];

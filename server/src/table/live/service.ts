@@ -25,16 +25,6 @@ interface SessionRow {
   joined: boolean;
 }
 
-interface PresenceRow {
-  id: string;
-  name: string;
-  guest: boolean;
-  here: (Omit<HereTold, 'forSeconds'> & { forSeconds?: number }) | null;
-  since: Date;
-  hand_at: Date | null;
-  told_at: Date;
-}
-
 /** Sessions that are being held: who sits there, what they are at, and what is shown to them. */
 export class LiveService {
   constructor(private readonly sequelize: Sequelize) {}
@@ -155,23 +145,26 @@ export class LiveService {
   /** Where somebody is now. A hand is up from when it was first told until it is told to be down. */
   async here(account: string, live: string, told: HereTold): Promise<Present> {
     const { forSeconds, ...here } = told;
-    // Told to boards once it is kept; where this process ends in between, it is told to us again.
-    const [row] = await this.sequelize.query<PresenceRow>(
+    // Kept and told in one: boards hear of changes in the order in which they were kept.
+    const [row] = await this.sequelize.query<{ present: Present }>(
       `WITH changed AS (
          UPDATE live_presence SET here = $3::jsonb, told_at = now(),
            since = now() - make_interval(secs => $4),
            hand_at = CASE WHEN $5 THEN coalesce(hand_at, now()) END
-         WHERE session_id = $1 AND account_id = $2 RETURNING *)
-       SELECT ${PRESENCE} FROM changed JOIN accounts ON accounts.id = account_id`,
+         WHERE session_id = $1 AND account_id = $2 RETURNING *),
+       shown AS (SELECT ${PRESENT} AS present FROM changed JOIN accounts ON accounts.id = account_id),
+       news AS (SELECT present, json_build_object('live', $1::uuid, 'of', 'one', 'who', $2::uuid) AS short,
+         json_build_object('live', $1::uuid, 'of', 'one', 'who', $2::uuid,
+           'event', json_build_object('is', 'one', 'present', present))::text AS whole FROM shown)
+       SELECT present, pg_notify('${CHANNEL}',
+         CASE WHEN octet_length(whole) > ${MOST_TOLD} THEN short::text ELSE whole END) FROM news`,
       {
         bind: [live, account, JSON.stringify(here), forSeconds, here.hand],
         type: QueryTypes.SELECT,
       },
     );
     if (!row) throw over();
-    const present = presentOf(row);
-    await this.tell({ live, of: 'one', who: account, event: { is: 'one', present } });
-    return present;
+    return row.present;
   }
 
   /** The coach has seen a hand: it goes down. */
@@ -204,7 +197,7 @@ export class LiveService {
 
   /** Everybody who sits at a session. */
   async present(live: string): Promise<Present[]> {
-    return this.presence('WHERE session_id = $1 ORDER BY 2', [live]);
+    return this.presence(`WHERE session_id = $1 ORDER BY ${NAME}`, [live]);
   }
 
   /** One who does; undefined for who has got up. */
@@ -240,11 +233,12 @@ export class LiveService {
     bind: unknown[],
     transaction?: Transaction,
   ): Promise<Present[]> {
-    const rows = await this.sequelize.query<PresenceRow>(
-      `SELECT ${PRESENCE} FROM live_presence JOIN accounts ON accounts.id = account_id ${where}`,
+    const rows = await this.sequelize.query<{ present: Present }>(
+      `SELECT ${PRESENT} AS present
+       FROM live_presence JOIN accounts ON accounts.id = account_id ${where}`,
       { bind, type: QueryTypes.SELECT, ...inside(transaction) },
     );
-    return rows.map(presentOf);
+    return rows.map(({ present }) => present);
   }
 
   private async sessions(where: string, account: string, about?: string): Promise<LiveSession[]> {
@@ -265,14 +259,14 @@ export class LiveService {
   }
 }
 
-const PRESENCE = `account_id AS id, coalesce(accounts.name, nickname, 'Guest') AS name,
-  accounts.role = 'guest' AS guest, here, since, hand_at, told_at`;
+const moment = (column: string): string =>
+  `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
+const NAME = `coalesce(accounts.name, nickname, 'Guest')`;
 
-const presentOf = ({ id, name, guest, here, since, hand_at, told_at }: PresenceRow): Present => ({
-  ...{ id, name, guest, here, since: since.toISOString() },
-  handAt: hand_at?.toISOString() ?? null,
-  toldAt: told_at.toISOString(),
-});
+/** A `Present`, as the database writes it. */
+const PRESENT = `json_build_object('id', account_id, 'name', ${NAME},
+  'guest', accounts.role = 'guest', 'here', here, 'since', ${moment('since')},
+  'handAt', ${moment('hand_at')}, 'toldAt', ${moment('told_at')})`;
 
 /** The most who sit at one session. */
 const MOST_SEATS = 400;

@@ -13,16 +13,25 @@ interface Row {
 export class PlanService {
   constructor(private readonly sequelize: Sequelize) {}
 
-  /** All of a group's, the latest first. */
+  /** All of a group's, the latest first, without those who have left it since. */
   async list(group: string): Promise<KeptPlan[]> {
-    const rows = await this.sequelize.query<Row>(
-      `SELECT plan, changed_at FROM session_plans WHERE group_id = $1
-       ORDER BY plan ->> 'on' DESC, plan ->> 'at' DESC, id`,
-      { bind: [group], type: QueryTypes.SELECT },
-    );
+    const ask = <T extends object>(sql: string) =>
+      this.sequelize.query<T>(sql, { bind: [group], type: QueryTypes.SELECT });
+    const [rows, members] = await Promise.all([
+      ask<Row>(
+        `SELECT plan, changed_at FROM session_plans WHERE group_id = $1
+         ORDER BY plan ->> 'on' DESC, plan ->> 'at' DESC, id`,
+      ),
+      ask<{ id: string }>('SELECT learner_id AS id FROM group_members WHERE group_id = $1'),
+    ]);
+    const here = new Set(members.map(({ id }) => id));
+    const present = (ids: readonly string[]): string[] => ids.filter((id) => here.has(id));
     return rows.flatMap((row) => {
-      const plan = sessionPlanSchema.safeParse(row.plan);
-      return plan.success ? [{ plan: plan.data, changedAt: row.changed_at.toISOString() }] : [];
+      const { success, data } = sessionPlanSchema.safeParse(row.plan);
+      if (!success) return [];
+      const tables = data.tables.map((one) => ({ ...one, learners: present(one.learners) }));
+      const plan = { ...data, comes: present(data.comes), tables };
+      return [{ plan, changedAt: row.changed_at.toISOString() }];
     });
   }
 

@@ -58,6 +58,7 @@ import { TableApi } from '../../sending/table-api';
         }
         <label for="hand-in-words">{{ isQuestion ? 'What do you ask?' : 'A word with it' }}</label>
         <textarea
+          class="words"
           id="hand-in-words"
           rows="3"
           maxlength="2000"
@@ -78,15 +79,6 @@ import { TableApi } from '../../sending/table-api';
     </mat-dialog-actions>
   `,
   styles: `
-    textarea {
-      width: 100%;
-      padding: 10px 12px;
-      border: 1px solid var(--line-strong);
-      border-radius: var(--radius);
-      background: var(--surface);
-      color: var(--text);
-      font: inherit;
-    }
     .trouble {
       padding: 8px 12px;
       border-left: 4px solid var(--trouble);

@@ -1,5 +1,6 @@
 import { effect, inject, Injectable, signal, untracked } from '@angular/core';
 import type { BoardEvent, HereTold, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
+import { SIGN_OF_LIFE } from '@sleetcrest/core/table';
 import { Whereabouts, type Where } from '../../keeping/here/whereabouts';
 import { followSession, type Following } from '../../sending/event-stream';
 import { apiFailure } from '../../sending/failure';
@@ -37,6 +38,7 @@ export class Seat {
   private since = Date.now();
   private step: Where = this.whereabouts.now();
   private waiting: ReturnType<typeof setTimeout> | undefined;
+  private living: ReturnType<typeof setInterval> | undefined;
 
   constructor() {
     effect(() => {
@@ -78,6 +80,8 @@ export class Seat {
       (isBehind) => this.isBehind.set(isBehind),
       () => this.gone(),
     );
+    clearInterval(this.living);
+    this.living = setInterval(() => this.tellSoon(0), SIGN_OF_LIFE);
     this.tellSoon(0);
   }
 
@@ -160,6 +164,7 @@ export class Seat {
   private gone(): void {
     this.following?.close();
     clearTimeout(this.waiting);
+    clearInterval(this.living);
     forgetSeat();
     this.session.set(null);
     this.offer.set(null);

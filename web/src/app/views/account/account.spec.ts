@@ -3,7 +3,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { RIGHTS, type Account, type Group } from '@sleetcrest/contract/accounts';
 import { of, throwError, type Observable } from 'rxjs';
-import { openStore, until } from '../../app.spec-support';
+import { openStore, pressNotice, until } from '../../app.spec-support';
 import { SessionApi } from '../../keeping/account/account.actions';
 import { AccountApi } from '../../sending/account-api';
 import { accountFeature } from '../../keeping/account/account.feature';
@@ -137,6 +137,9 @@ describe('the Account view', () => {
     await submit(0);
     expect(api.asked).toEqual([['phrase', TEO.id, 'one more lamp']]);
     await press('Take out');
+    expect(api.asked.length).toBe(1);
+    await pressNotice('Take out', () => fixture.detectChanges());
+    await until(() => api.asked.length === 2);
     expect(api.asked[1]).toEqual(['leave', GROUP.id, TEO.id]);
     const look = [...host().querySelectorAll('a')].find((one) =>
       one.textContent.includes('Look at the log'),

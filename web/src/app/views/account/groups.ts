@@ -6,6 +6,7 @@ import { Notices } from '../../keeping/notices';
 import { RouterLink } from '@angular/router';
 import type { Account, Group, Member } from '@sleetcrest/contract/accounts';
 import { firstValueFrom, type Observable } from 'rxjs';
+import { NewPhrase } from '../../parts/choice/new-phrase';
 import { reading } from '../../reading/reading';
 import { apiFailure } from '../../sending/failure';
 import { AccountApi } from '../../sending/account-api';
@@ -13,7 +14,7 @@ import { AccountApi } from '../../sending/account-api';
 /** The groups of an account: a coach's with their learners, a learner's with their coach. */
 @Component({
   selector: 'sc-groups',
-  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
+  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel, NewPhrase, RouterLink],
   template: `
     <h2>{{ account().role === 'coach' ? 'Your groups' : 'Your group' }}</h2>
     @if (trouble(); as message) {
@@ -50,23 +51,13 @@ import { AccountApi } from '../../sending/account-api';
                   Look at the log
                 </a>
                 <button matButton (click)="setting.set(learner)">Set a new phrase</button>
-                <button matButton (click)="leave(group, learner)">Take out</button>
+                <button matButton (click)="takeOut(group, learner)">Take out</button>
                 @if (setting()?.id === learner.id) {
-                  <form (ngSubmit)="setPhrase(learner)">
-                    <mat-form-field appearance="outline" subscriptSizing="dynamic">
-                      <mat-label>New phrase for {{ learner.name }}</mat-label>
-                      <input
-                        matInput
-                        name="phrase"
-                        autocomplete="off"
-                        [ngModel]="phrase()"
-                        (ngModelChange)="phrase.set($event)"
-                      />
-                    </mat-form-field>
-                    <button matButton="filled" type="submit" [disabled]="phrase().length < 10">
-                      Set it
-                    </button>
-                  </form>
+                  <sc-new-phrase
+                    [name]="learner.name"
+                    (told)="setPhrase(learner, $event)"
+                    (left)="setting.set(null)"
+                  />
                 }
               </li>
             } @empty {
@@ -168,7 +159,6 @@ export class Groups {
   private readonly refusal = signal<string | null>(null);
   protected readonly trouble = computed(() => this.refusal() ?? this.read.trouble());
   protected readonly setting = signal<Member | null>(null);
-  protected readonly phrase = signal('');
 
   protected make(name: string): void {
     this.ask(this.api.makeGroup(name), () => this.read.again());
@@ -187,14 +177,22 @@ export class Groups {
     );
   }
 
+  protected takeOut(group: Group, learner: Member): void {
+    // Only they can come back, by the code.
+    void this.notices.offerUndo(
+      `Take ${learner.name} out? They can join again by the code.`,
+      () => this.leave(group, learner),
+      'Take out',
+    );
+  }
+
   protected leave({ id }: Group, learner: Member): void {
     this.ask(this.api.leave(id, learner.id), () => this.read.again());
   }
 
-  protected setPhrase(learner: Member): void {
-    this.ask(this.api.setPhrase(learner.id, this.phrase()), () => {
+  protected setPhrase(learner: Member, phrase: string): void {
+    this.ask(this.api.setPhrase(learner.id, phrase), () => {
       this.setting.set(null);
-      this.phrase.set('');
       void this.notices.say(`${learner.name} signs in with the new phrase from now on.`);
     });
   }

@@ -16,6 +16,7 @@ import { MatRadioButton, MatRadioGroup } from '@angular/material/radio';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  LEAST_PHRASE,
   signUpSchema,
   type DemoAccount,
   type Role,
@@ -61,6 +62,7 @@ export class SignIn {
   /** The phrase somebody else gave, until another is chosen. */
   protected readonly given = signal<string | null>(null);
   protected readonly phrase = signal('');
+  protected readonly least = LEAST_PHRASE;
   protected readonly role = signal<Role>('learner');
   protected readonly shown = signal(false);
   protected readonly busy = signal(false);

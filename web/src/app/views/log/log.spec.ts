@@ -1,7 +1,7 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { provideState } from '@ngrx/store';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { openStore, until } from '../../app.spec-support';
+import { openStore, pressNotice, until } from '../../app.spec-support';
 import { Log } from './log';
 import { logFeature } from './log.feature';
 import { LogBooks } from '../../keeping/log/log-books';
@@ -62,10 +62,7 @@ describe('the Log view', () => {
     await seen(() => rows().length === 2);
     button('Delete the record').click();
     await seen(() => rows().length === 1);
-    const undo = (): HTMLButtonElement | undefined =>
-      [...document.querySelectorAll<HTMLButtonElement>('mat-snack-bar-container button')].at(-1);
-    await seen(() => undo()?.textContent.includes('Undo') ?? false);
-    undo()!.click();
+    await pressNotice('Undo', () => fixture.detectChanges());
     await seen(() => rows().length === 2);
   });
 

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
 import type { Present } from '@sleetcrest/contract/table';
-import { isStuck, type Here } from '@sleetcrest/core/table';
+import { stateAtTable, type Here, type StateAtTable } from '@sleetcrest/core/table';
 import { skyline } from '@sleetcrest/core';
 
 /** A learner on the board, with what is reckoned from when they told it. */
@@ -12,12 +12,13 @@ export interface Person extends Present {
 }
 
 export function personOf(present: Present): Person {
-  const { here, since, handAt } = present;
+  const { here, since, handAt, toldAt } = present;
   return {
     ...present,
     place: {
       ...{ doing: here?.doing ?? 'idle', at: here?.at ?? 0, of: here?.of ?? 0 },
-      ...{ since: Date.parse(since), hand: handAt === null ? null : Date.parse(handAt) },
+      ...{ since: Date.parse(since), told: Date.parse(toldAt) },
+      hand: handAt === null ? null : Date.parse(handAt),
     },
     usual: (here?.usualSeconds ?? 180) * 1000,
   };
@@ -58,6 +59,8 @@ const PEAKS = 5;
           <mat-icon svgIcon="hand" />hand up {{ minutes(person().place.hand!) }}
         } @else if (state() === 'stuck') {
           stuck {{ minutes(person().place.since) }}
+        } @else if (state() === 'away') {
+          no sign for {{ minutes(person().place.told) }}
         } @else if (state() === 'idle') {
           –
         } @else {
@@ -73,15 +76,15 @@ export class BoardPerson {
   readonly person = input.required<Person>();
   /** The server's clock, milliseconds. */
   readonly now = input.required<number>();
+  /** Until when the board has heard anything; the server's clock. */
+  readonly heard = input.required<number>();
   readonly picked = output();
 
   protected readonly rises = skyline(Array.from({ length: PEAKS }, () => 1));
   protected readonly clip = computed(() => `walked-${this.person().id}`);
-  protected readonly state = computed((): 'hand' | 'stuck' | 'done' | 'idle' | 'well' => {
+  protected readonly state = computed((): StateAtTable => {
     const { place, usual } = this.person();
-    if (place.hand !== null) return 'hand';
-    if (isStuck(place, usual, this.now())) return 'stuck';
-    return place.doing === 'done' || place.doing === 'idle' ? place.doing : 'well';
+    return stateAtTable(place, usual, this.now(), this.heard());
   });
   protected readonly walked = computed(() => {
     const { doing, at, of } = this.person().place;
@@ -103,10 +106,11 @@ export class BoardPerson {
   }
 }
 
-const STATES = {
+const STATES: Record<StateAtTable, string> = {
   hand: 'hand up',
   stuck: 'stuck',
   done: 'done',
   idle: 'between things',
   well: 'at it',
-} as const;
+  away: 'no sign of their page',
+};

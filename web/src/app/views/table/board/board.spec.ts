@@ -32,6 +32,7 @@ describe('a learner on the board', () => {
     const fixture = TestBed.createComponent(BoardPerson);
     fixture.componentRef.setInput('person', personOf(one));
     fixture.componentRef.setInput('now', NOW);
+    fixture.componentRef.setInput('heard', NOW);
     fixture.detectChanges();
     const card = (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>('.card')!;
     return { card, says: card.textContent.replace(/\s+/g, ' ').trim() };
@@ -55,6 +56,12 @@ describe('a learner on the board', () => {
     const { card, says } = shown(present({ handAt: ago(4) }));
     expect(card.className).toContain('hand');
     expect(says).toContain('hand up 4 min');
+  });
+
+  it('has given no sign of life: that is said, rather than that they are stuck', () => {
+    const { card, says } = shown(present({ since: ago(9), toldAt: ago(4) }));
+    expect(card.className).toContain('away');
+    expect(says).toContain('no sign for 4 min');
   });
 
   it('is done, between things, or a guest', () => {

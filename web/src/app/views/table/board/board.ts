@@ -71,6 +71,8 @@ export class Board {
   private readonly ahead = signal(0);
   private readonly tick = signal(Date.now());
   protected readonly now = computed(() => this.tick() + this.ahead());
+  /** Until when anything was heard, by that clock: who is silent since may not be at fault. */
+  protected readonly heardAt = signal(0);
   protected readonly looked = signal<string | null>(null);
   protected readonly showing = signal(false);
   protected readonly showCase = signal('');
@@ -81,6 +83,7 @@ export class Board {
     const sorted = byNeed(
       all.map((person) => ({ person, here: person.place, usual: person.usual })),
       this.now(),
+      this.heardAt(),
     );
     return sorted.map(({ person }) => person);
   });
@@ -151,6 +154,7 @@ export class Board {
     if (event.is === 'session') this.session.set(event.session);
     if (event.is === 'beat' || event.is === 'all') {
       this.ahead.set(Date.parse(event.now) - Date.now());
+      this.heardAt.set(Date.parse(event.now));
     }
     if (event.is === 'all') this.present.set(new Map(event.present.map((one) => [one.id, one])));
     if (event.is === 'one') {

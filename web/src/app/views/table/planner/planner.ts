@@ -24,6 +24,8 @@ import {
 } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import {
+  LEAST_MINUTES,
+  MOST_MINUTES,
   partsOf,
   type PlanAsked,
   type Planned,
@@ -48,6 +50,17 @@ import { askedOf, moved, newPlan, nextWeek } from './draft';
 import { PlanCalendar } from './plan-calendar';
 
 const freshSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
+/** A number of a plan that the coach tells, and its bounds. */
+interface Bounded {
+  name: 'minutes' | 'cubes';
+  label: string;
+  least: number;
+  most: number;
+}
+const NUMBERS: readonly Bounded[] = [
+  { name: 'minutes', label: 'Minutes', least: LEAST_MINUTES, most: MOST_MINUTES },
+  { name: 'cubes', label: 'Cubes', least: 1, most: 200 },
+];
 /** Changes that can be taken back. */
 const MOST_UNDONE = 40;
 
@@ -85,6 +98,7 @@ export class Planner {
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
   protected readonly counted = counted;
+  protected readonly numbers = NUMBERS;
 
   private readonly keeping = reading(
     () => this.groups.group()?.id,
@@ -247,12 +261,7 @@ export class Planner {
     this.change(change);
   }
 
-  protected number(
-    field: HTMLInputElement,
-    name: 'minutes' | 'cubes',
-    least: number,
-    most: number,
-  ): void {
+  protected number(field: HTMLInputElement, { name, least, most }: Bounded): void {
     const given = Math.min(most, Math.max(least, Math.round(field.valueAsNumber)));
     if (!Number.isNaN(given)) {
       this.changeAsked({ [name]: given, ...(name === 'minutes' ? { tables: [] } : {}) });

@@ -7,7 +7,6 @@ import {
   signal,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatCheckbox } from '@angular/material/checkbox';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import type { AskPrint, PrintJob } from '@sleetcrest/contract/table';
 import { saveAs } from 'file-saver';
@@ -19,6 +18,7 @@ import { counted } from '../../../parts/words/counted';
 import { reading } from '../../../reading/reading';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
+import { ForWhom } from '../for-whom';
 import { TableGroups } from '../table-groups';
 
 const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
@@ -39,7 +39,7 @@ const LOOK = 700;
 /** Paper to hand out: packs, letters to families, certificates; made while one does other things. */
 @Component({
   selector: 'sc-print-paper',
-  imports: [Choice, DateField, MatButton, MatCheckbox, MatProgressBar],
+  imports: [Choice, DateField, ForWhom, MatButton, MatProgressBar],
   template: `
     @if (groups.group(); as group) {
       <div class="two">
@@ -53,17 +53,7 @@ const LOOK = 700;
             (chosen)="paper.set($event)"
           />
           <sc-date-field label="Of the day" [value]="day()" (told)="day.set($event)" />
-          <div class="whom" role="group" aria-label="For whom">
-            <span>For</span>
-            <mat-checkbox [checked]="whom().length === 0" (change)="whom.set([])">all</mat-checkbox>
-            @for (learner of group.learners; track learner.id) {
-              <mat-checkbox
-                [checked]="whom().includes(learner.id)"
-                (change)="meant(learner.id, $event.checked)"
-                >{{ learner.name }}</mat-checkbox
-              >
-            }
-          </div>
+          <sc-for-whom [learners]="group.learners" [(whom)]="whom" />
           @if (trouble(); as message) {
             <p class="trouble" role="alert">{{ message }}</p>
           }
@@ -161,10 +151,6 @@ export class PrintPaper {
       if (this.isMaking() && !this.asking.isBusy()) this.asking.again();
     }, LOOK);
     inject(DestroyRef).onDestroy(() => clearInterval(timer));
-  }
-
-  protected meant(id: string, on: boolean): void {
-    this.whom.update((all) => (on ? [...all, id] : all.filter((one) => one !== id)));
   }
 
   protected make(): Promise<void> {

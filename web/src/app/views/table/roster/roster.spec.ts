@@ -1,10 +1,10 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { of } from 'rxjs';
 import type { AddLearners } from '@sleetcrest/contract/table';
-import { openStore, until } from '../../../app.spec-support';
+import { openStore, pressNotice, until } from '../../../app.spec-support';
 import { AccountApi } from '../../../sending/account-api';
 import { TableApi } from '../../../sending/table-api';
-import { aGroup, groupsOf } from '../table.spec-support';
+import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Roster } from './roster';
 
 describe('who belongs to a group', () => {
@@ -30,7 +30,19 @@ describe('who belongs to a group', () => {
       };
     openStore(
       groupsOf(aGroup('Amalie')),
-      { provide: AccountApi, useValue: { leave: () => of(null), setPhrase: () => of(null) } },
+      {
+        provide: AccountApi,
+        useValue: {
+          leave: (_: string, learner: string) => {
+            asked.push(['leave', learner]);
+            return of(null);
+          },
+          setPhrase: (learner: string, phrase: string) => {
+            asked.push(['phrase', learner, phrase]);
+            return of(null);
+          },
+        },
+      },
       {
         provide: TableApi,
         useValue: {
@@ -96,6 +108,34 @@ describe('who belongs to a group', () => {
     button('Make a code').click();
     await seen(() => text().includes('HJKMNPRT'));
     expect(asked.at(-1)).toEqual(['invite', ['plan', 'answer']]);
+  });
+
+  it('takes a learner out once that is said twice', async () => {
+    button('Take out').click();
+    fixture.detectChanges();
+    expect(asked).toEqual([]);
+    await pressNotice('Take out', () => fixture.detectChanges());
+    await seen(() => asked.length === 1);
+    expect(asked[0]).toEqual(['leave', learnerId(0)]);
+  });
+
+  it('sets a new phrase that is long enough, or leaves it as it is', async () => {
+    const type = async (phrase: string): Promise<void> => {
+      button('New phrase').click();
+      await seen(() => host().querySelector('[name=phrase]') !== null);
+      const field = host().querySelector<HTMLInputElement>('[name=phrase]')!;
+      field.value = phrase;
+      field.dispatchEvent(new Event('input'));
+      fixture.detectChanges();
+    };
+    await type('too short');
+    expect(button('Set it').disabled).toBeTrue();
+    button('Leave it as it is').click();
+    await seen(() => host().querySelector('[name=phrase]') === null);
+    await type('a lamp in the hall');
+    button('Set it').click();
+    await seen(() => asked.length === 1 && host().querySelector('[name=phrase]') === null);
+    expect(asked[0]).toEqual(['phrase', learnerId(0), 'a lamp in the hall']);
   });
 
   it('changes how the group learns, and puts it away', async () => {

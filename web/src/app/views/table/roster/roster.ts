@@ -18,6 +18,7 @@ import { v4 as uuid } from 'uuid';
 import { Notices } from '../../../keeping/notices';
 import { MethodChoice, type MethodChosen } from '../../../person/choosing/method-choice';
 import { copied } from '../../../keeping/reader/reader';
+import { NewPhrase } from '../../../parts/choice/new-phrase';
 import { counted } from '../../../parts/words/counted';
 import { AccountApi } from '../../../sending/account-api';
 import { Deed } from '../../../sending/deed';
@@ -46,6 +47,7 @@ const RIGHT_WORDS: Record<Right, string> = {
     MatLabel,
     MethodChoice,
     NameSlipsView,
+    NewPhrase,
     RouterLink,
   ],
   templateUrl: './roster.html',
@@ -71,7 +73,6 @@ export class Roster {
   protected readonly asked = signal<readonly Right[]>(['plan', 'answer']);
   protected readonly invitation = signal<Invitation | null>(null);
   protected readonly setting = signal<Member | null>(null);
-  protected readonly phrase = signal('');
   protected readonly good = computed(() =>
     (this.rows() ?? []).filter(({ wrong }) => wrong === null),
   );
@@ -137,23 +138,25 @@ export class Roster {
     });
   }
 
-  protected async takeOut(learner: Member): Promise<void> {
+  protected takeOut(learner: Member): void {
     const group = this.groups.group();
     if (!group) return;
-    await this.deed.do(async () => {
+    const out = async (): Promise<void> => {
       await firstValueFrom(this.accounts.leave(group.id, learner.id));
       this.groups.again();
-      void this.notices.say(
-        `${learner.name} is out. What they do is theirs; they can join again by the code.`,
-      );
-    });
+    };
+    // Only they can come back, by the code.
+    void this.notices.offerUndo(
+      `Take ${learner.name} out? What they do is theirs; they can join again by the code.`,
+      () => void this.deed.do(out),
+      'Take out',
+    );
   }
 
-  protected async setPhrase(learner: Member): Promise<void> {
+  protected async setPhrase(learner: Member, phrase: string): Promise<void> {
     await this.deed.do(async () => {
-      await firstValueFrom(this.accounts.setPhrase(learner.id, this.phrase()));
+      await firstValueFrom(this.accounts.setPhrase(learner.id, phrase));
       this.setting.set(null);
-      this.phrase.set('');
       void this.notices.say(`Tell ${learner.name} the new phrase; they are signed out everywhere.`);
     });
   }

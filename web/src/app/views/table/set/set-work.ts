@@ -36,6 +36,7 @@ import { reading } from '../../../reading/reading';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
+import { ForWhom } from '../for-whom';
 import { TableGroups } from '../table-groups';
 
 const KINDS: readonly { value: Task['do']; name: string }[] = [
@@ -53,6 +54,7 @@ const KINDS: readonly { value: Task['do']; name: string }[] = [
   imports: [
     Choice,
     DateField,
+    ForWhom,
     FormsModule,
     MatButton,
     MatCheckbox,
@@ -154,10 +156,6 @@ export class SetWork {
     this.cases.update((all) =>
       this.kind() === 'lesson' ? [id] : on ? [...all, id] : all.filter((one) => one !== id),
     );
-  }
-
-  protected meant(id: string, on: boolean): void {
-    this.whom.update((all) => (on ? [...all, id] : all.filter((one) => one !== id)));
   }
 
   protected async set(): Promise<void> {

@@ -37,6 +37,7 @@ import type { Stage } from '@sleetcrest/core';
         }
       </label>
       <textarea
+        class="words"
         id="write-on-it"
         name="words"
         rows="3"
@@ -95,15 +96,6 @@ import type { Stage } from '@sleetcrest/core';
       display: grid;
       gap: 8px;
       justify-items: start;
-    }
-    textarea {
-      width: 100%;
-      padding: 10px 12px;
-      border: 1px solid var(--line-strong);
-      border-radius: var(--radius);
-      background: var(--surface);
-      color: var(--text);
-      font: inherit;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

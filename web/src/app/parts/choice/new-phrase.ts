@@ -1,0 +1,43 @@
+import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
+
+/** Asks a coach for the phrase that somebody of their group signs in with from now on. */
+@Component({
+  selector: 'sc-new-phrase',
+  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel],
+  template: `
+    <form (ngSubmit)="told.emit(phrase())">
+      <mat-form-field appearance="outline" subscriptSizing="dynamic">
+        <mat-label>New phrase for {{ name() }}</mat-label>
+        <input
+          matInput
+          name="phrase"
+          autocomplete="off"
+          [ngModel]="phrase()"
+          (ngModelChange)="phrase.set($event)"
+        />
+      </mat-form-field>
+      <button matButton="filled" type="submit" [disabled]="phrase().length < least">Set it</button>
+      <button matButton type="button" (click)="left.emit()">Leave it as it is</button>
+    </form>
+  `,
+  styles: `
+    form {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class NewPhrase {
+  readonly name = input.required<string>();
+  readonly told = output<string>();
+  readonly left = output();
+  protected readonly phrase = signal('');
+  protected readonly least = LEAST_PHRASE;
+}
