@@ -2,9 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { setTimeout as sleep } from 'node:timers/promises';
-import { matrixSchema, PRINTS, printJobListSchema } from '@sleetcrest/contract/table';
-import { METHODS } from '@sleetcrest/core';
-import { approachesOf } from '@sleetcrest/core/methods';
+import { matrixSchema, PRINTS, printJobListSchema, type Matrix } from '@sleetcrest/contract/table';
 import pg from 'pg';
 import { chromium } from 'playwright-core';
 import { browserOfPeople } from '../browser.js';
@@ -17,16 +15,24 @@ import { WebServer } from '../web-server.js';
 import { median, rounded } from './median.js';
 
 const PACKS = 30;
-const MATRIX = 200;
+const MATRIX = { learners: 200, cases: 60 };
 /** Frames over which the matrix is scrolled. */
 const FRAMES = 150;
 const COACH = DEMO_PEOPLE.find(({ role }) => role === 'coach')!;
 
-/** The method with the most cases to learn, and how many those are. */
-const widest = METHODS.map(({ id }, k) => ({
-  id,
-  cases: approachesOf(METHODS[k]!).reduce((sum, { cases }) => sum + cases.length, 0),
-})).reduce((most, one) => (one.cases > most.cases ? one : most));
+/** The matrix with its columns repeated up to so many, as a group whose method has more cases sees it. */
+function widened(matrix: Matrix, cases: number): Matrix {
+  const from = Array.from({ length: cases }, (_, k) => k % matrix.columns.length);
+  const wide = {
+    ...matrix,
+    columns: from.map((at, k) => ({
+      ...matrix.columns[at]!,
+      case: `${matrix.columns[at]!.case}-${k}`,
+    })),
+    rows: matrix.rows.map((row) => ({ ...row, cases: from.map((at) => row.cases[at]!) })),
+  };
+  return matrixSchema.parse(wide);
+}
 
 /** Brings the demo's group to so many learners, each with the answers of one there was. */
 async function grow(database: pg.Client, to: number): Promise<void> {
@@ -39,7 +45,7 @@ async function grow(database: pg.Client, to: number): Promise<void> {
     const id = randomUUID();
     await database.query(
       `INSERT INTO accounts (id, role, name, name_key, phrase_hash)
-       VALUES ($1, 'learner', $2, lower($2), '')`,
+       VALUES ($1, 'learner', $2::text, lower($2::text), '')`,
       [id, `Copy ${k}`],
     );
     await database.query(
@@ -140,12 +146,12 @@ export async function tableTimes(): Promise<object> {
       const seconds: Record<string, number> = {};
       for (const kind of PRINTS) seconds[kind] = await printed(coach, kind);
 
-      await grow(database, MATRIX);
-      await coach.ask('PATCH', '', { method: widest.id });
+      await grow(database, MATRIX.learners);
       const day = new Date().toISOString().slice(0, 10);
       const began = performance.now();
-      const { columns } = matrixSchema.parse(await coach.ask('GET', `/matrix?day=${day}`));
+      const matrix = matrixSchema.parse(await coach.ask('GET', `/matrix?day=${day}`));
       const answered = performance.now() - began;
+      const wide = widened(matrix, MATRIX.cases);
 
       const page = await browser.newPage({
         baseURL: server.address,
@@ -153,14 +159,15 @@ export async function tableTimes(): Promise<object> {
       });
       const [name, value] = coach.cookie.split('=') as [string, string];
       await page.context().addCookies([{ name, value, url: server.address }]);
+      await page.route('**/matrix?*', (route) => route.fulfill({ json: wide }));
       await page.goto('/table');
       await page.locator('sc-matrix-view .body [role=row]').first().waitFor({ timeout: 60_000 });
       const { between, rows } = await page.evaluate(scrolled, FRAMES);
       return {
         paper: { learners: PACKS, seconds, allowed: 20 },
         matrix: {
-          learners: MATRIX,
-          cases: columns.length,
+          learners: wide.rows.length,
+          cases: wide.columns.length,
           answeredMilliseconds: rounded(answered),
           rowsDrawn: rows,
           frames: between.length,

@@ -23,7 +23,8 @@ import { saveAs } from 'file-saver';
 import { unparse } from 'papaparse';
 import { today } from '../../../keeping/log/moments';
 import { Choice } from '../../../parts/choice/choice';
-import { StandingRise, STANDING_WORDS } from '../../../parts/standing/standing-rise';
+import { STANDING_WORDS } from '../../../parts/standing/rises';
+import { StandingRise } from '../../../parts/standing/standing-rise';
 import { clockText } from '../../../parts/words/clock-text';
 import { counted } from '../../../parts/words/counted';
 import { percent } from '../../../parts/words/percent';
@@ -31,6 +32,7 @@ import { reading } from '../../../reading/reading';
 import { TableApi } from '../../../sending/table-api';
 import { TableGroups } from '../table-groups';
 import { inOrder, type Order } from './matrix-order';
+import { RowRidge, type Span } from './row-ridge';
 
 /** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
 const LEAST_CELL = 17;
@@ -57,6 +59,7 @@ interface Looked {
     MatIconButton,
     MatProgressBar,
     RouterLink,
+    RowRidge,
     StandingRise,
   ],
   templateUrl: './matrix-view.html',
@@ -94,7 +97,7 @@ export class MatrixView {
     return matrix ? inOrder(matrix, this.order()) : [];
   });
   /** The stages with how many columns each has, and where it begins. */
-  protected readonly spans = computed(() => {
+  protected readonly spans = computed((): readonly Span[] => {
     const matrix = this.matrix();
     if (!matrix) return [];
     const cell = Math.max(
