@@ -5,20 +5,16 @@ import { dirname, join } from 'node:path';
 export const TEXT_FONT = 'Atkinson';
 
 const require = createRequire(import.meta.url);
-const file = (family: string, weight: number): string =>
+const PACKAGE = '@expo-google-fonts/atkinson-hyperlegible-next';
+// Plain TrueType: of a compressed file every glyph's table would be inflated anew.
+const file = (weight: string): string =>
   join(
-    dirname(require.resolve(`@fontsource/${family}/package.json`)),
-    `files/${family}-latin-${weight}-normal.woff`,
+    dirname(require.resolve(`${PACKAGE}/package.json`)),
+    `${weight}/AtkinsonHyperlegibleNext_${weight}.ttf`,
   );
-
-const face = (family: string, normal: number, bold: number) => ({
-  normal: file(family, normal),
-  bold: file(family, bold),
-  italics: file(family, normal),
-  bolditalics: file(family, bold),
-});
+const [normal, bold] = [file('400Regular'), file('700Bold')];
 
 /** Font files for pdfmake; no others may be read. */
 export const FONTS = {
-  [TEXT_FONT]: face('atkinson-hyperlegible-next', 400, 700),
+  [TEXT_FONT]: { normal, bold, italics: normal, bolditalics: bold },
 };

@@ -11,6 +11,8 @@ import {
 import { gaze, glancePlan, lookPlace, seenWords, type GlanceNode } from '@sleetcrest/core/glance';
 import { pictureHold, resolveMethod, setUpFor, type Approach } from '@sleetcrest/core/methods';
 import { toPractise } from '@sleetcrest/core/table';
+import { addDays, format, parseISO } from 'date-fns';
+import { LRUCache } from 'lru-cache';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { caseContent, inkOf, line, type Sheet } from '../../handouts/content.js';
 import { TEXT_FONT } from '../../handouts/fonts.js';
@@ -37,8 +39,8 @@ export interface PageAsked {
 const QUIET = '#3c4d5e';
 const DONE = '#2c6a5b';
 const FAR = '#cdd9e3';
-/** Days in the table to tick. */
-const TICKS = ['Thu', 'Fri', 'Sat', 'Sun', 'Mon', 'Tue', 'Wed'];
+/** Days in the table to tick, from the day of the page on. */
+const TICKED = 7;
 const SET_UPS = 3;
 
 /** The pages of one learner as a PDF of its own; the same for the same. Runs on a thread (thinking.ts). */
@@ -91,7 +93,12 @@ function packContent(asked: PageAsked): Content[] {
     ...wanted.flatMap((one, k) => caseToPractise(asked, one.case, k)),
     ...(wanted.length === 0
       ? [{ text: 'Nothing is open: solve whole cubes, and look ahead.', style: 'part' } as Content]
-      : [ticks(wanted.map(({ title }) => title))]),
+      : [
+          ticks(
+            wanted.map(({ title }) => title),
+            asked.day,
+          ),
+        ]),
     ...(set.length > 0
       ? [
           { text: 'Until next time', style: 'part' } as Content,
@@ -139,7 +146,8 @@ function setUps(id: string, method: Method, first: Side): string[] {
   return [...new Set(all.flatMap((made) => (made.ok ? [made.value.turns] : [])))];
 }
 
-const plans = new Map<string, GlanceNode>();
+// To plan one takes a second or two, and a group asks for the same few.
+const plans = new LRUCache<string, GlanceNode>({ max: 64 });
 
 /** The looks that lead to a case by its likeliest way, each with what is seen there. */
 function looksTo(approach: Approach, id: string, first: Side): string[] {
@@ -196,15 +204,17 @@ function sureWords(asked: PageAsked): string {
   return open.length > 0 ? `${told} Under way: ${open.join(', ')}.` : told;
 }
 
-function ticks(titles: readonly string[]): Content {
+function ticks(titles: readonly string[], day: string): Content {
+  const days = Array.from({ length: TICKED }, (_, k) => format(addDays(parseISO(day), k), 'EEE'));
   return {
     margin: [0, 10, 0, 0],
     fontSize: 9,
+    unbreakable: true,
     table: {
-      widths: ['*', ...TICKS.map(() => 34)],
+      widths: ['*', ...days.map(() => 34)],
       body: [
-        ['Tick when you did it three times', ...TICKS],
-        ...titles.map((title) => [title, ...TICKS.map(() => ' ')]),
+        ['Tick when you did it three times', ...days],
+        ...titles.map((title) => [title, ...days.map(() => ' ')]),
       ],
     },
     layout: { hLineColor: () => '#8497a8', vLineColor: () => '#8497a8' },
