@@ -1,7 +1,7 @@
 import { aReview } from '@sleetcrest/contract/testing';
 import { randomUUID } from 'node:crypto';
 import { groupSchema, invitationSchema, type Account } from '@sleetcrest/contract/accounts';
-import { liveSessionSchema } from '@sleetcrest/contract/table';
+import { liveSessionSchema, slipsSchema } from '@sleetcrest/contract/table';
 import type { LogEntry } from '@sleetcrest/core/log';
 import { aRecord, aSolve, PHRASE, TestApp, type Visitor } from '../app.spec-support.js';
 import { aMethod } from '../methods/methods.spec-support.js';
@@ -22,9 +22,12 @@ interface World {
   print: string;
 }
 
-/** `helper` may do all in the owner's group, `watcher` see alone; the former member has left it. */
+/**
+ * `helper` may do all in the owner's group, `watcher` see alone; the former member has left it, and the
+ * beginner, brought in by its coach, has yet to choose a phrase.
+ */
 const PEOPLE = [
-  ...(['guest', 'owner', 'other learner', 'former member'] as const),
+  ...(['guest', 'owner', 'other learner', 'former member', 'beginner'] as const),
   ...(['own coach', 'helper', 'watcher', 'other coach'] as const),
 ] as const;
 type Person = (typeof PEOPLE)[number];
@@ -132,7 +135,9 @@ const HANDOUT = {
 
 /** What a rule answers somebody, told without regard to any route's own doing. */
 function answerTo(rule: Rule, person: Person): 'let in' | 401 | 403 | 404 {
-  if (rule === 'anyone' || rule === 'keeper') return 'let in';
+  if (rule === 'anyone' || rule === 'visitor') return 'let in';
+  if (person === 'beginner') return rule === 'beginner' ? 'let in' : 403;
+  if (rule === 'keeper') return 'let in';
   if (rule === 'live-sit') return person === 'owner' ? 'let in' : 404;
   if (person === 'guest') return 401;
   if (rule === 'account' || rule === 'beginner') return 'let in';
@@ -227,6 +232,10 @@ class Inhabited {
     const begun = await coach.ask('POST', `${at}/live`, { id: randomUUID() });
     const live = liveSessionSchema.parse(begun.body).id;
     await people.owner.ask('POST', `${at}/live/join`, {});
+    const learners = [{ id: randomUUID(), name: 'Bo' }];
+    const made = await coach.ask('POST', `${at}/roster`, { learners });
+    const { name, phrase } = slipsSchema.parse(made.body).slips[0]!;
+    await people.beginner.ask('POST', '/api/session', { name, phrase });
     await people.owner.ask('POST', '/api/work', {
       ...{ id: work, group: group.id, words: 'seen by nobody else' },
       handed: { what: 'record', entry: record.id },

@@ -6,8 +6,8 @@ import type { GroupRights, InGroup } from '../groups/rights.js';
 import { HttpProblem } from '../http/problem.js';
 import { paramsOf } from '../http/validate.js';
 import { LARGE_BODIES, LARGE_BODY, SMALL_BODY } from './bodies.js';
-import { accountOf, callerOf, namedOf, setCaller } from './caller.js';
-import { MAKES_SURE_ITSELF, RULES, type Route, type Rule } from './rules.js';
+import { accountOf, callerOf, refuseBeginner, setCaller } from './caller.js';
+import { LETS_BEGIN, MAKES_SURE_ITSELF, RULES, type Route, type Rule } from './rules.js';
 
 /** A handler for each route there is: one without a rule, or a rule without one, does not compile. */
 export type Handlers = Record<Route, RequestHandler>;
@@ -30,9 +30,8 @@ function identified(route: Route, rule: Rule, sessions: Sessions): RequestHandle
 function guard(rule: Rule, coaching: Coaching): RequestHandler {
   const [about, asks] = rule.split('-') as [string, string | undefined];
   return async (request, _, next) => {
-    if (rule === 'account') accountOf(request);
-    // Who is nobody's account is told so; one who begins is let in.
-    if (rule === 'beginner' && !namedOf(request)) accountOf(request);
+    if (!LETS_BEGIN.includes(rule)) refuseBeginner(request);
+    if (rule === 'account' || rule === 'beginner') accountOf(request);
     if (rule === 'coach' && accountOf(request).role !== 'coach') {
       throw new HttpProblem(403, 'Only a coach can do this.');
     }

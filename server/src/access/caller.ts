@@ -29,22 +29,23 @@ export const addressOf = (request: Request): string => request.ip ?? 'unknown';
  * @throws HttpProblem 401 for a guest.
  */
 export function accountOf(request: Request): Account {
-  const caller = callers.get(request);
-  if (!caller || caller.role === 'guest' || caller.name === null) {
-    throw new HttpProblem(401, 'Sign in first: this is kept for your account.');
-  }
-  if (caller.begins) {
-    throw new HttpProblem(
-      403,
-      'Choose a pass phrase of your own first; the one you were given is for beginning.',
-    );
-  }
-  return namedOf(request)!;
+  const account = namedOf(request);
+  if (!account) throw new HttpProblem(401, 'Sign in first: this is kept for your account.');
+  return account;
 }
 
-/** The account that calls, also one that has yet to choose a phrase; undefined for a guest. */
+/** The account that calls; undefined for a guest. */
 export function namedOf(request: Request): Account | undefined {
   const caller = callers.get(request);
   if (!caller || caller.role === 'guest' || caller.name === null) return undefined;
   return { id: caller.id, role: caller.role, name: caller.name };
+}
+
+/** @throws HttpProblem 403 for who has yet to choose a phrase of their own. */
+export function refuseBeginner(request: Request): void {
+  if (!callers.get(request)?.begins) return;
+  throw new HttpProblem(
+    403,
+    'Choose a pass phrase of your own first; the one you were given is for beginning.',
+  );
 }

@@ -4,11 +4,15 @@ import type { Right } from '@sleetcrest/contract/accounts';
  * Who may call each route. There is no other place where that is said: a route without a rule
  * cannot be added (`Handlers` has one for each), and a rule without a route neither.
  *
+ * Who signed in by a phrase that was given to them has yet to choose one of their own: they are let in by
+ * `anyone`, `visitor` and `beginner` alone.
+ *
  * - `anyone`: it tells nothing of anybody, and nobody is looked up.
- * - `keeper`: whoever calls sees their own things alone, also who they are. A guest is known by a
- *   cookie, made when they first keep something.
+ * - `visitor`: whoever calls, to say or to learn who they are.
+ * - `keeper`: whoever calls, for their own things alone. A guest is known by a cookie, made when they
+ *   first keep something.
  * - `account`: whoever is signed in, for their own things alone.
- * - `beginner`: the same, also who has yet to choose a phrase of their own.
+ * - `beginner`: the same.
  * - `coach`: whoever is signed in as a coach, for their own things alone.
  * - `learner-see`, `learner-roster`: whoever teaches a group that the learner in the address belongs to,
  *   with that right.
@@ -20,6 +24,7 @@ import type { Right } from '@sleetcrest/contract/accounts';
  */
 export type Rule =
   | 'anyone'
+  | 'visitor'
   | 'keeper'
   | 'account'
   | 'beginner'
@@ -54,10 +59,10 @@ export const RULES = {
   'GET /api/openapi.json': 'anyone',
   'POST /api/handouts': 'anyone',
 
-  'GET /api/session': 'keeper',
-  'POST /api/session': 'keeper',
-  'DELETE /api/session': 'keeper',
-  'POST /api/accounts': 'keeper',
+  'GET /api/session': 'visitor',
+  'POST /api/session': 'visitor',
+  'DELETE /api/session': 'visitor',
+  'POST /api/accounts': 'visitor',
   'PATCH /api/account': 'beginner',
   'DELETE /api/account': 'account',
   'POST /api/account/sign-out-everywhere': 'account',
@@ -138,6 +143,9 @@ export const RULES = {
 } as const satisfies Record<string, Rule>;
 
 export type Route = keyof typeof RULES;
+
+/** Rules that let in who has yet to choose a phrase of their own. */
+export const LETS_BEGIN: readonly Rule[] = ['anyone', 'visitor', 'beginner'];
 
 /**
  * Routes asked for so often that who calls is believed from memory at first. What they do makes sure of

@@ -7,7 +7,7 @@ import {
   signUpSchema,
 } from '@sleetcrest/contract/accounts';
 import type { Request } from 'express';
-import { accountOf, addressOf, callerOf, namedOf } from '../access/caller.js';
+import { accountOf, addressOf, callerOf, namedOf, refuseBeginner } from '../access/caller.js';
 import type { Handlers } from '../access/admit.js';
 import { HttpProblem } from '../http/problem.js';
 import { bodyOf } from '../http/validate.js';
@@ -76,7 +76,8 @@ export function accountHandlers(
     'PATCH /api/account': async (request, response) => {
       const change = bodyOf(request, changeAccountSchema);
       // One who has yet to choose a phrase can do this, and nothing else.
-      const before = change.phrase ? (namedOf(request) ?? accountOf(request)) : accountOf(request);
+      if (!change.phrase) refuseBeginner(request);
+      const before = accountOf(request);
       if (change.phrase) await confirm(request, before, change.phrase.now);
       const account = await accounts.change(before, change, async (transaction) => {
         if (!change.phrase) return;
