@@ -33,6 +33,14 @@ describe('who is signed in', () => {
     expect(told).toEqual([SessionApi.sessionTold({ session })]);
   });
 
+  it('is nobody for who left before choosing a phrase of their own: they sign in anew', () => {
+    const bo = { ...{ id: '0b8f2a60-36a1-4d0b-9a0e-1d6b0a6a4c11', name: 'Bo' }, role: 'learner' };
+    http.expectOne('/api/session').flush({ account: bo, begins: true, demo: [] });
+    expect(told).toEqual([]);
+    http.expectOne({ method: 'DELETE', url: '/api/session' }).flush(session);
+    expect(told).toEqual([SessionApi.sessionTold({ session })]);
+  });
+
   it('is asked again once the browser is back on the network', async () => {
     http.expectOne('/api/session').error(new ProgressEvent('error'));
     await until(() => told.length === 1);

@@ -12,6 +12,8 @@ import {
   fromEvent,
   map,
   merge,
+  Observable,
+  of,
   pairwise,
   retry,
   switchMap,
@@ -34,8 +36,11 @@ const HELD = 'session';
  */
 export const tellSession = createEffect(
   (http = inject(HttpClient), held = inject(Held)) => {
-    const asked = defer(() => http.get('/api/session')).pipe(
-      map((body) => sessionSchema.parse(body)),
+    const told = (asking: Observable<unknown>): Observable<Session> =>
+      asking.pipe(map((body) => sessionSchema.parse(body)));
+    // Who left before choosing a phrase of their own signs in anew, and is asked for one then.
+    const asked = defer(() => told(http.get('/api/session'))).pipe(
+      switchMap((session) => (session.begins ? told(http.delete('/api/session')) : of(session))),
     );
     const last = defer(() => held.last<Session>(HELD)).pipe(
       map((session) =>
