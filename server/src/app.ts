@@ -117,7 +117,7 @@ export function createApp(parts: AppParts): Express {
       calendars: new CalendarService(sequelize, new Secrets(sequelize), plans),
     }),
     ...printHandlers(prints),
-    ...liveHandlers(new LiveService(sequelize), live.news, live.streams, keeping, tries),
+    ...liveHandlers(new LiveService(sequelize), live.news, live.streams, sessions, keeping, tries),
     ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),
     ...methodHandlers(methods, keeping),

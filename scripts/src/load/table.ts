@@ -100,6 +100,7 @@ class TableLoad {
   private reconnected = 0;
   private closing = false;
   private seats = 0;
+  private followed = 0;
   private readonly random = randomFrom(7);
   private readonly leaving = new AbortController();
 
@@ -154,19 +155,25 @@ class TableLoad {
     this.learners.push(learner);
   }
 
+  /** Resolves once every board and every page is there: all at once. */
   async follow(): Promise<void> {
+    const began = performance.now();
     await Promise.all(this.boards.map((board) => this.open(board)));
-    for (const learner of this.learners) void this.seat(learner);
+    await Promise.all(
+      this.learners.map((learner) => new Promise<void>((open) => void this.seat(learner, open))),
+    );
+    this.followed = performance.now() - began;
   }
 
   /** A learner's page follows what is shown to them, and comes back elsewhere when it is cut. */
-  private async seat(learner: TableLoad['learners'][number]): Promise<void> {
+  private async seat(learner: TableLoad['learners'][number], open: () => void): Promise<void> {
     const { signal } = this.leaving;
     for (let node = learner.node; !signal.aborted; node = 1 - node) {
       try {
         const headers = { cookie: learner.cookie };
         const path = `/api/live/${learner.live}/seat`;
         const response = await fetch(this.nodes[node]! + path, { headers, signal });
+        if (response.ok) open();
         for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
           this.seats += part.length > 0 ? 1 : 0;
         }
@@ -286,7 +293,7 @@ class TableLoad {
       ...{ events: delays.length, p50: at(0.5), p95: at(0.95), p99: at(0.99), p95Allowed: 500 },
       ...{ neverSeen: this.told.length, handsWrong: lost.length },
       ...{ retried: this.retried, boardsReconnected: this.reconnected },
-      ...{ toldToSeats: this.seats },
+      ...{ toldToSeats: this.seats, allThereMilliseconds: rounded(this.followed) },
     };
   }
 

@@ -8,23 +8,26 @@ import {
   liveParamsSchema,
   presentParamsSchema,
   type BoardEvent,
+  type LiveSession,
   type Present,
 } from '@sleetcrest/contract/table';
 import type { Request, Response } from 'express';
 import type { Handlers } from '../../access/admit.js';
 import { addressOf, callerOf, type Caller } from '../../access/caller.js';
 import type { Keeping } from '../../access/keeping.js';
+import type { Sessions } from '../../accounts/sessions.js';
 import type { Tries } from '../../accounts/tries.js';
 import { refusal } from '../../http/problem.js';
 import { bodyOf, paramsOf } from '../../http/validate.js';
 import type { LiveNews, News } from './news.js';
-import type { LiveService } from './service.js';
+import { sessionOver, type LiveService } from './service.js';
 import type { Streams } from './streams.js';
 
 export function liveHandlers(
   live: LiveService,
   news: LiveNews,
   streams: Streams,
+  sessions: Sessions,
   keeping: Keeping,
   tries: Tries,
 ) {
@@ -41,10 +44,10 @@ export function liveHandlers(
     let hear = (told: News): void => void early.push(told);
     const stop = await news.listen(session, (told) => hear(told));
     try {
-      const now = await live.one(who, session);
+      const [now, own] = await live.seated(who.id, session);
       const send = streams.begin(request, response, who.id, stop);
       const tell = new Teller(live, session, who, board, send, () => response.end());
-      await tell.all(now);
+      await tell.all(now, own);
       hear = (told) => void tell.hear(told);
       for (const told of early) hear(told);
     } catch (error) {
@@ -107,7 +110,13 @@ export function liveHandlers(
 
     'PUT /api/live/:live/here': async (request, response) => {
       const here = bodyOf(request, hereSchema);
-      response.json(await live.here(caller(request).id, sessionIn(request), here));
+      const { id } = caller(request);
+      const present = await live.here(id, sessions.hashOf(request), sessionIn(request), here);
+      if (!present) {
+        await sessions.confirm(request, id);
+        throw sessionOver();
+      }
+      response.json(present);
     },
 
     'DELETE /api/live/:live/here': async (request, response) => {
@@ -130,27 +139,26 @@ class Teller {
     private readonly end: () => void,
   ) {}
 
-  async all(session?: Awaited<ReturnType<LiveService['one']>>): Promise<void> {
-    await this.toldOf(session ?? (await this.live.one(this.who, this.session)));
-    await this.everybody();
+  async all(session: LiveSession, own: Present | undefined): Promise<void> {
+    this.toldOf(session);
+    await this.everybody(own);
   }
 
-  private async toldOf(session: Awaited<ReturnType<LiveService['one']>>): Promise<void> {
+  private toldOf(session: LiveSession): void {
     this.showsTimes = session.showsTimes;
     this.send({ is: 'session', session });
   }
 
-  private async everybody(): Promise<void> {
-    const present = await this.meant();
+  private async everybody(own: Present | undefined): Promise<void> {
+    const present = await this.meant(own);
     this.send({ is: 'all', now: new Date().toISOString(), present });
   }
 
   /** A board is told of all; whoever sits of themselves alone, and of others' times where the coach says so. */
-  private async meant(): Promise<Present[]> {
+  private async meant(own: Present | undefined): Promise<Present[]> {
     if (this.board) return this.live.present(this.session);
     if (this.showsTimes)
       return (await this.live.present(this.session)).map((one) => this.seen(one));
-    const own = await this.live.presentOne(this.session, this.who.id);
     return own ? [own] : [];
   }
 
@@ -166,12 +174,13 @@ class Teller {
       if (of === 'over') {
         this.send({ is: 'over' });
         this.end();
-      } else if (of === 'all') await this.all();
-      else if (of === 'session') {
+      } else if (of === 'all' || of === 'session') {
         const before = this.showsTimes;
-        await this.toldOf(await this.live.one(this.who, this.session));
+        const [session, own] = await this.live.seated(this.who.id, this.session);
+        this.toldOf(session);
         // Who else sits there is told, or taken away again.
-        if (!this.board && before !== this.showsTimes) await this.everybody();
+        const changed = !this.board && before !== this.showsTimes;
+        if (of === 'all' || changed) await this.everybody(own);
       } else if (this.board || this.showsTimes || who === this.who.id) await this.one(who!, event);
     } catch {
       // What cannot be told is asked for again when the page comes back.

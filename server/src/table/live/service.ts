@@ -9,6 +9,7 @@ import type {
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import type { Caller } from '../../access/caller.js';
 import { newCode } from '../../groups/service.js';
+import { withConnection } from '../../database/connection.js';
 import { inside } from '../../database/inside.js';
 import { HttpProblem } from '../../http/problem.js';
 import { CHANNEL, MOST_TOLD, type News } from './news.js';
@@ -40,8 +41,18 @@ export class LiveService {
 
   async one(caller: Pick<Caller, 'id'>, live: string): Promise<LiveSession> {
     const [session] = await this.sessions('WHERE live_sessions.id = $2', caller.id, live);
-    if (!session) throw over();
+    if (!session) throw sessionOver();
     return session;
+  }
+
+  /** The same, and who they are there, as whoever sits at it is told first of all. */
+  async seated(account: string, live: string): Promise<[LiveSession, Present | undefined]> {
+    const values = [account, live];
+    const { rows } = await withConnection(this.sequelize, (connection) =>
+      connection.query<SessionRow & { own: Present | null }>({ ...SEATED, values }),
+    );
+    if (!rows[0]) throw sessionOver();
+    return [sessionOf(rows[0]), rows[0].own ?? undefined];
   }
 
   /** Begins a session of a group; where one is being held, it is that. */
@@ -52,7 +63,7 @@ export class LiveService {
       { bind: [id, group, newCode(6)] },
     );
     const [session] = await this.sessions('WHERE group_id = $2', coach.id, group);
-    if (!session) throw over();
+    if (!session) throw sessionOver();
     return session;
   }
 
@@ -80,7 +91,7 @@ export class LiveService {
           transaction,
         },
       );
-      if (changed.length === 0) throw over();
+      if (changed.length === 0) throw sessionOver();
       await this.tell({ live, of: 'session' }, transaction);
     });
     return this.one(caller, live);
@@ -120,7 +131,7 @@ export class LiveService {
          FROM live_sessions WHERE id = $1 FOR SHARE`,
         { bind: [live, caller.id], type: QueryTypes.SELECT, transaction },
       );
-      if (!row) throw over();
+      if (!row) throw sessionOver();
       if (row.others >= MOST_SEATS) {
         throw new HttpProblem(
           409,
@@ -142,29 +153,22 @@ export class LiveService {
     return this.one(caller, live);
   }
 
-  /** Where somebody is now. A hand is up from when it was first told until it is told to be down. */
-  async here(account: string, live: string, told: HereTold): Promise<Present> {
+  /**
+   * Where somebody is now, who calls by a session of this hash; undefined where they may not, or do not
+   * sit there. A hand is up from when it was first told until it is told to be down.
+   */
+  async here(
+    account: string,
+    session: Buffer,
+    live: string,
+    told: HereTold,
+  ): Promise<Present | undefined> {
     const { forSeconds, ...here } = told;
-    // Kept and told in one: boards hear of changes in the order in which they were kept.
-    const [row] = await this.sequelize.query<{ present: Present }>(
-      `WITH changed AS (
-         UPDATE live_presence SET here = $3::jsonb, told_at = now(),
-           since = now() - make_interval(secs => $4),
-           hand_at = CASE WHEN $5 THEN coalesce(hand_at, now()) END
-         WHERE session_id = $1 AND account_id = $2 RETURNING *),
-       shown AS (SELECT ${PRESENT} AS present FROM changed JOIN accounts ON accounts.id = account_id),
-       news AS (SELECT present, json_build_object('live', $1::uuid, 'of', 'one', 'who', $2::uuid) AS short,
-         json_build_object('live', $1::uuid, 'of', 'one', 'who', $2::uuid,
-           'event', json_build_object('is', 'one', 'present', present))::text AS whole FROM shown)
-       SELECT present, pg_notify('${CHANNEL}',
-         CASE WHEN octet_length(whole) > ${MOST_TOLD} THEN short::text ELSE whole END) FROM news`,
-      {
-        bind: [live, account, JSON.stringify(here), forSeconds, here.hand],
-        type: QueryTypes.SELECT,
-      },
+    const values = [live, account, JSON.stringify(here), forSeconds, here.hand, session];
+    const { rows } = await withConnection(this.sequelize, (connection) =>
+      connection.query<{ present: Present }>({ ...HERE, values }),
     );
-    if (!row) throw over();
-    return row.present;
+    return rows[0]?.present;
   }
 
   /** The coach has seen a hand: it goes down. */
@@ -212,7 +216,7 @@ export class LiveService {
       [live, account],
       transaction,
     );
-    if (!present) throw over();
+    if (!present) throw sessionOver();
     await this.tell({ live, of: 'one', who: account, event: { is: 'one', present } }, transaction);
     return present;
   }
@@ -243,21 +247,18 @@ export class LiveService {
 
   private async sessions(where: string, account: string, about?: string): Promise<LiveSession[]> {
     const rows = await this.sequelize.query<SessionRow>(
-      `SELECT live_sessions.id, group_id, groups.name AS group_name, live_sessions.code, offer,
-         shows_times, begun_at, ${TEACHES} AS teaches, ${SITS} AS joined
-       FROM live_sessions JOIN groups ON groups.id = group_id ${where} ORDER BY begun_at`,
-      {
-        bind: about === undefined ? [account] : [account, about],
-        type: QueryTypes.SELECT,
-      },
+      `SELECT ${SESSION} FROM ${SESSIONS} ${where} ORDER BY begun_at`,
+      { bind: about === undefined ? [account] : [account, about], type: QueryTypes.SELECT },
     );
-    return rows.map((row) => ({
-      ...{ id: row.id, group: row.group_id, groupName: row.group_name, offer: row.offer },
-      ...{ showsTimes: row.shows_times, joined: row.joined, begunAt: row.begun_at.toISOString() },
-      code: row.teaches ? row.code : null,
-    }));
+    return rows.map(sessionOf);
   }
 }
+
+const sessionOf = (row: SessionRow): LiveSession => ({
+  ...{ id: row.id, group: row.group_id, groupName: row.group_name, offer: row.offer },
+  ...{ showsTimes: row.shows_times, joined: row.joined, begunAt: row.begun_at.toISOString() },
+  code: row.teaches ? row.code : null,
+});
 
 const moment = (column: string): string =>
   `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
@@ -268,6 +269,27 @@ const PRESENT = `json_build_object('id', account_id, 'name', ${NAME},
   'guest', accounts.role = 'guest', 'here', here, 'since', ${moment('since')},
   'handAt', ${moment('hand_at')}, 'toldAt', ${moment('told_at')})`;
 
+/**
+ * Told by everybody every few seconds: prepared once on each connection. It makes sure itself that who
+ * calls may, and keeps and tells in one: boards hear of changes in the order in which they were kept.
+ */
+const HERE = {
+  name: 'here',
+  text: `WITH changed AS (
+       UPDATE live_presence SET here = $3::jsonb, told_at = now(),
+         since = now() - make_interval(secs => $4),
+         hand_at = CASE WHEN $5::boolean THEN coalesce(hand_at, now()) END
+       WHERE session_id = $1 AND account_id = $2 AND EXISTS (SELECT FROM sessions
+         WHERE token_hash = $6 AND sessions.account_id = $2 AND expires_at > now())
+       RETURNING *),
+     shown AS (SELECT ${PRESENT} AS present FROM changed JOIN accounts ON accounts.id = account_id),
+     news AS (SELECT present, json_build_object('live', $1::uuid, 'of', 'one', 'who', $2::uuid) AS short,
+       json_build_object('live', $1::uuid, 'of', 'one', 'who', $2::uuid,
+         'event', json_build_object('is', 'one', 'present', present))::text AS whole FROM shown)
+     SELECT present, pg_notify('${CHANNEL}',
+       CASE WHEN octet_length(whole) > ${MOST_TOLD} THEN short::text ELSE whole END) FROM news`,
+};
+
 /** The most who sit at one session. */
 const MOST_SEATS = 400;
 
@@ -276,4 +298,18 @@ const TEACHES = `(groups.coach_id = $1 OR EXISTS (SELECT FROM group_assistants
 const SITS = `EXISTS (SELECT FROM live_presence
   WHERE session_id = live_sessions.id AND account_id = $1)`;
 
-const over = (): HttpProblem => new HttpProblem(404, 'This session is over.');
+/** A `SessionRow`, as account $1 sees it. */
+const SESSION = `live_sessions.id, group_id, groups.name AS group_name, live_sessions.code, offer,
+  shows_times, begun_at, ${TEACHES} AS teaches, ${SITS} AS joined`;
+const SESSIONS = 'live_sessions JOIN groups ON groups.id = group_id';
+
+/** When a process has gone, everybody comes at once: prepared once on each connection. */
+const SEATED = {
+  name: 'seated',
+  text: `SELECT ${SESSION}, (SELECT ${PRESENT} FROM live_presence
+         JOIN accounts ON accounts.id = account_id
+         WHERE session_id = live_sessions.id AND account_id = $1) AS own
+       FROM ${SESSIONS} WHERE live_sessions.id = $2`,
+};
+
+export const sessionOver = (): HttpProblem => new HttpProblem(404, 'This session is over.');
