@@ -109,6 +109,22 @@ describe('a session that is held', () => {
     }
   });
 
+  it('hears nothing more of who signed out elsewhere, or has got up', async () => {
+    const amalie = table.learners[0]!;
+    await sit(amalie);
+    expect((await tell(amalie, here())).status).toBe(200);
+    await amalie.at(second).ask('POST', '/api/account/sign-out-everywhere', {});
+    expect((await tell(amalie, here({ at: 9 }))).status).toBe(401);
+    const teo = table.learners[1]!;
+    await sit(teo);
+    expect((await tell(teo, here())).status).toBe(200);
+    await teo.at(second).ask('DELETE', `/api/live/${live}/here`);
+    expect((await tell(teo, here())).status).toBe(404);
+    const board = await follow(table.coach);
+    await board.until(({ present }) => present.size === 1);
+    expect([...board.present.values()][0]!.here!.at).toBe(3);
+  });
+
   it('keeps a hand up from when it went up until it is seen, and tells whose it is', async () => {
     const [amalie] = table.learners;
     await sit(amalie!);

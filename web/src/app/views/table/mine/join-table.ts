@@ -55,6 +55,9 @@ import { Seat } from '../../../person/seat/seat';
       gap: 10px;
       align-items: center;
     }
+    mat-form-field {
+      width: min(100%, 17rem);
+    }
     .trouble {
       padding: 8px 12px;
       border-left: 4px solid var(--trouble);
