@@ -12,7 +12,7 @@ import {
   fromEvent,
   map,
   merge,
-  Observable,
+  type Observable,
   of,
   pairwise,
   retry,
