@@ -16,7 +16,7 @@ import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
-import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
+import type { MatrixRow } from '@sleetcrest/contract/table';
 import { dayNamed } from '@sleetcrest/core/practice';
 import { STANDINGS } from '@sleetcrest/core/table';
 import { saveAs } from 'file-saver';
@@ -28,7 +28,7 @@ import { StandingRise } from '../../../parts/standing/standing-rise';
 import { clockText } from '../../../parts/words/clock-text';
 import { counted } from '../../../parts/words/counted';
 import { percent } from '../../../parts/words/percent';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 import { TableApi } from '../../../sending/table-api';
 import { TableGroups } from '../table-groups';
 import { inOrder, type Order } from './matrix-order';
@@ -82,16 +82,13 @@ export class MatrixView {
     { value: 'seen', name: 'longest not seen' },
   ];
   protected readonly order = signal<Order>('need');
-  private readonly asking = reading(
-    () => this.groups.group(),
-    (group) => this.api.matrix(group.id, today()).then((matrix) => ({ group: group.id, matrix })),
+  private readonly asking = readingOf(
+    () => this.groups.group()?.id,
+    (group) => this.api.matrix(group, today()),
   );
   protected readonly trouble = this.asking.trouble;
   protected readonly isBusy = this.asking.isBusy;
-  protected readonly matrix = computed((): Matrix | null => {
-    const read = this.asking.value();
-    return read?.group === this.groups.group()?.id ? (read?.matrix ?? null) : null;
-  });
+  protected readonly matrix = this.asking.value;
   protected readonly rows = computed(() => {
     const matrix = this.matrix();
     return matrix ? inOrder(matrix, this.order()) : [];

@@ -1,5 +1,5 @@
 import type { Matrix, SessionPlanDocument } from '@sleetcrest/contract/table';
-import type { PlanAsked, PlanTable } from '@sleetcrest/core/planning';
+import type { PlanAsked, PlanTable, Slot } from '@sleetcrest/core/planning';
 import { addDays, format, parseISO } from 'date-fns';
 import { v4 as uuid } from 'uuid';
 
@@ -75,3 +75,24 @@ export function moved(
   const all = to >= tables.length ? [...without, { learners: [learner], slots }] : without;
   return all.filter(({ learners }) => learners.length > 0);
 }
+
+/** The tables without one who does not come; a table that is left goes. */
+export const without = (tables: readonly PlanTable[], learner: string): PlanTable[] =>
+  tables
+    .map((table) => ({ ...table, learners: table.learners.filter((one) => one !== learner) }))
+    .filter(({ learners }) => learners.length > 0);
+
+/** The tables with something else to do at one of them, in one block. */
+export const withSlot = (
+  tables: readonly PlanTable[],
+  table: number,
+  block: number,
+  slot: Slot,
+): PlanTable[] =>
+  tables.map((one, k) =>
+    k === table ? { ...one, slots: one.slots.map((was, b) => (b === block ? slot : was)) } : one,
+  );
+
+/** The tables as a document has them. */
+export const written = (tables: readonly PlanTable[]): SessionPlanDocument['tables'] =>
+  tables.map(({ learners, slots }) => ({ learners: [...learners], slots: [...slots] }));

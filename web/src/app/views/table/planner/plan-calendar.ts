@@ -2,7 +2,7 @@ import { Clipboard } from '@angular/cdk/clipboard';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Notices } from '../../../keeping/notices';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 import { apiFailure } from '../../../sending/failure';
 import { TableApi } from '../../../sending/table-api';
 import { TableGroups } from '../table-groups';
@@ -49,7 +49,7 @@ export class PlanCalendar {
   private readonly api = inject(TableApi);
   private readonly clipboard = inject(Clipboard);
   private readonly notices = inject(Notices);
-  protected readonly asking = reading(
+  protected readonly asking = readingOf(
     () => this.groups.group()?.id,
     (group) => this.api.calendar(group),
   );

@@ -46,6 +46,10 @@ describe('a plan in hand', () => {
 describe('the planner', () => {
   let fixture: ComponentFixture<Planner>;
   let kept: KeepPlan[];
+  /** The plans there are, by group. */
+  let there: Record<string, KeptPlan[]>;
+  let group: ReturnType<typeof aGroup>;
+  let groups: ReturnType<typeof groupsOf>;
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const text = (): string => host().textContent.replace(/\s+/g, ' ');
   const button = (name: string): HTMLButtonElement =>
@@ -58,14 +62,17 @@ describe('the planner', () => {
 
   beforeEach(async () => {
     kept = [];
+    there = {};
     await TestBed.configureTestingModule({ imports: [Planner] }).compileComponents();
     const learners = manyLearners(6);
+    group = aGroup(...Object.keys(learners));
+    groups = groupsOf(group);
     openStore(
-      groupsOf(aGroup(...Object.keys(learners))),
+      groups,
       {
         provide: TableApi,
         useValue: {
-          plans: async (): Promise<KeptPlan[]> => [],
+          plans: async (of: string): Promise<KeptPlan[]> => there[of] ?? [],
           matrix: async () => aMatrix(8, learners),
           calendar: async () => '/api/groups/x/calendar/y.ics',
           keepPlan: async (_: string, given: KeepPlan): Promise<KeptPlan> => {
@@ -128,5 +135,47 @@ describe('the planner', () => {
     button('Propose').click();
     await seen(() => text().includes('No plan is worth more.'));
     expect(host().querySelectorAll('.name').length).toBe(5);
+  });
+
+  it('goes on from what was kept: a change after it can be taken back, and kept again', async () => {
+    button('Propose').click();
+    await seen(() => text().includes('No plan is worth more.'));
+    button('Keep').click();
+    await seen(() => button('Kept') !== undefined);
+    fixture.componentRef.setInput('id', kept[0]!.plan.id);
+    const note = host().querySelector('textarea')!;
+    note.value = 'bring tea';
+    note.dispatchEvent(new Event('change'));
+    await seen(() => button('Kept') === undefined);
+    button('Keep').click();
+    await seen(() => kept.length === 2);
+    expect(kept[1]!.basis).toBe('2026-11-26T10:00:00.000Z');
+    expect(kept[1]!.plan.note).toBe('bring tea');
+    await seen(() => button('Kept') !== undefined);
+    button('Undo').click();
+    await seen(() => button('Kept') === undefined);
+    expect(host().querySelector('textarea')!.value).toBe('');
+  });
+
+  it('has the plans of the group that is turned to, and takes up what the address names', async () => {
+    button('Propose').click();
+    await seen(() => text().includes('No plan is worth more.'));
+    const other = { ...group, id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e104', name: 'Saturday' };
+    const later = ['2099-03-05', '2099-03-12'].map((on): KeptPlan => ({
+      plan: { ...newPlan(on, [learnerId(0)], 1), note: `for ${on}` },
+      changedAt: '2026-11-26T10:00:00.000Z',
+    }));
+    there[other.id] = [...later].reverse();
+    const note = (): string => host().querySelector('textarea')?.value ?? '';
+    groups.useValue.group.set(other);
+    await seen(() => note() === 'for 2099-03-05');
+    expect(host().querySelectorAll('.name').length).toBe(0);
+    fixture.componentRef.setInput('id', later[1]!.plan.id);
+    await seen(() => note() === 'for 2099-03-12');
+    fixture.componentRef.setInput('id', 'new');
+    await seen(() => note() === '');
+    groups.useValue.group.set(group);
+    await seen(() => host().querySelectorAll('#which-plan option').length === 1);
+    expect(note()).toBe('');
   });
 });

@@ -29,25 +29,26 @@ import {
   partsOf,
   type PlanAsked,
   type Planned,
-  type PlanTable,
   type Remark,
   type Slot,
 } from '@sleetcrest/core/planning';
 import isEqual from 'fast-deep-equal';
-import { LearningWork } from '../../../asking/learning-work';
 import { PlanningWork } from '../../../asking/planning-work';
 import { today } from '../../../keeping/log/moments';
 import { Notices } from '../../../keeping/notices';
 import { DateField } from '../../../parts/dates/date-field';
 import { counted } from '../../../parts/words/counted';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 import { apiFailure } from '../../../sending/failure';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
 import { TableGroups } from '../table-groups';
-import { askedOf, moved, newPlan, nextWeek } from './draft';
+import { moved, newPlan, nextWeek, withSlot, without, written } from './draft';
 import { PlanCalendar } from './plan-calendar';
+import { PlanFound } from './plan-found';
+import { NEW, PlanInHand } from './plan-in-hand';
+import { remarkWords, slotWords, worthWords } from './plan-words';
 
 const freshSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
 /** A number of a plan that the coach tells, and its bounds. */
@@ -61,8 +62,6 @@ const NUMBERS: readonly Bounded[] = [
   { name: 'minutes', label: 'Minutes', least: LEAST_MINUTES, most: MOST_MINUTES },
   { name: 'cubes', label: 'Cubes', least: 1, most: 200 },
 ];
-/** Changes that can be taken back. */
-const MOST_UNDONE = 40;
 
 /** Plans a session: proposes who sits together and what each table does, and says what a change costs. */
 @Component({
@@ -94,42 +93,30 @@ export class Planner {
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
   private readonly work = inject(PlanningWork);
-  private readonly learning = inject(LearningWork);
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
   protected readonly counted = counted;
   protected readonly numbers = NUMBERS;
 
-  private readonly keeping = reading(
+  private readonly keeping = readingOf(
     () => this.groups.group()?.id,
     async (group) => ({
-      group,
       plans: await this.api.plans(group),
       matrix: await this.api.matrix(group, today()),
     }),
   );
   protected readonly readTrouble = this.keeping.trouble;
   protected readonly isBusy = this.keeping.isBusy;
-  private readonly read = computed(() => {
-    const read = this.keeping.value();
-    return read?.group === this.groups.group()?.id ? read : undefined;
-  });
-  protected readonly matrix = computed((): Matrix | undefined => this.read()?.matrix);
-  protected readonly plans = computed((): readonly KeptPlan[] => this.read()?.plans ?? []);
-  /** In which order cases are worth learning; it takes some seconds the first time. */
-  private readonly path = reading(
-    () => (this.matrix() ? this.titles.method() : undefined),
-    async (method) => {
-      const stages = await this.learning.path(method, () => undefined);
-      return stages.flatMap(({ cases }) => cases.map((one) => one.case));
-    },
-  );
-
-  /** The plan in hand, and when the one it was changed from was kept. */
-  protected readonly plan = signal<SessionPlanDocument | null>(null);
-  private readonly basis = signal<string | null>(null);
-  private readonly undone = signal<readonly SessionPlanDocument[]>([]);
-  protected readonly canUndo = computed(() => this.undone().length > 0);
+  protected readonly matrix = computed((): Matrix | undefined => this.keeping.value()?.matrix);
+  protected readonly plans = computed((): readonly KeptPlan[] => this.keeping.value()?.plans ?? []);
+  private readonly hand = new PlanInHand();
+  protected readonly plan = this.hand.plan;
+  protected readonly canUndo = this.hand.canUndo;
+  private readonly found = new PlanFound(this.plan, this.matrix);
+  protected readonly asked = this.found.asked;
+  protected readonly isOrdering = this.found.isOrdering;
+  protected readonly judged = this.found.judged;
+  protected readonly prepared = this.found.prepared;
   /** What was proposed last for the same people and minutes. */
   protected readonly proposed = signal<(Planned & { for: PlanAsked }) | null>(null);
   protected readonly isProposing = signal(false);
@@ -143,116 +130,63 @@ export class Planner {
   protected readonly blocks = computed(() =>
     Array.from({ length: this.parts().blocks }, (_, k) => k),
   );
-  /** Null while it is worked out; as they are listed where it cannot be. */
-  private readonly order = computed(() => this.path.value() ?? (this.path.trouble() ? [] : null));
-  protected readonly isOrdering = computed(() => this.order() === null);
-  private readonly askedParts = computed(
-    () => {
-      const plan = this.plan();
-      return (
-        plan && { comes: plan.comes, minutes: plan.minutes, cubes: plan.cubes, seed: plan.seed }
-      );
-    },
-    { equal: isEqual },
-  );
-  protected readonly asked = computed(() => {
-    const [plan, matrix, order] = [this.askedParts(), this.matrix(), this.order()];
-    return plan && matrix && order ? askedOf(plan, matrix, order) : null;
-  });
-  private readonly judging = reading(
-    () => {
-      const [asked, plan] = [this.asked(), this.plan()];
-      return asked && plan && plan.tables.length > 0 ? { asked, tables: plan.tables } : undefined;
-    },
-    ({ asked, tables }) => this.work.judge(asked, tables).then((judged) => ({ ...judged, tables })),
-  );
-  protected readonly judged = computed(() => {
-    const judged = this.judging.value();
-    return judged?.tables === this.plan()?.tables ? judged : null;
-  });
-  private readonly preparing = reading(
-    () => {
-      const [plan, group] = [this.plan(), this.groups.group()];
-      return plan && group && plan.tables.length > 0
-        ? { tables: plan.tables, seed: plan.seed, first: group.firstColour }
-        : undefined;
-    },
-    ({ tables, seed, first }) =>
-      this.work
-        .prepare(tables, this.titles.method(), first, seed)
-        .then((cubes) => ({ tables, cubes })),
-  );
-  protected readonly prepared = computed(() => {
-    const prepared = this.preparing.value();
-    return prepared?.tables === this.plan()?.tables ? prepared?.cubes : undefined;
-  });
   protected readonly isKept = computed(() => {
     const plan = this.plan();
     const kept = this.plans().find((one) => one.plan.id === plan?.id);
-    return kept !== undefined && JSON.stringify(kept.plan) === JSON.stringify(plan);
+    return isEqual(kept?.plan, plan);
   });
 
-  /** How good it is, and what a change cost. */
   protected readonly worth = computed(() => {
-    const [judged, proposed] = [this.judged(), this.proposed()];
-    if (!judged) return '';
-    const minutes = this.parts().blocks * this.parts().block * (this.plan()?.comes.length ?? 0);
-    const rate =
-      minutes > 0 ? `, one for every ${Math.round(minutes / judged.value)} learner-minutes` : '';
-    const expected = `About ${judged.value.toFixed(1)} cases made sure are to be expected${rate}.`;
+    const [judged, proposed, asked] = [this.judged(), this.proposed(), this.asked()];
+    if (!judged || !asked) return '';
     // What was proposed for other people, minutes or another order says nothing of this.
-    if (proposed?.for !== this.asked()) return expected;
-    const less = proposed.value - judged.value;
-    if (less > 0.05) return `${expected} What was changed costs ${less.toFixed(1)}.`;
-    if (less < -0.05) return `${expected} What was changed gains ${(-less).toFixed(1)}.`;
-    if (proposed.exact) return `${expected} No plan is worth more.`;
-    const short = Math.ceil((1 - proposed.value / proposed.bound) * 100);
-    return `${expected} No plan is worth ${Math.max(1, short)} % more.`;
+    return worthWords(judged.value, asked, proposed?.for === asked ? proposed : null);
   });
 
   constructor() {
+    // Which group's plans are there: not what is in them, which keeping one changes.
+    const there = computed(() => this.keeping.value() && this.groups.group()?.id);
     effect(() => {
-      const [read, id] = [this.read(), this.id()];
-      if (!read) return;
-      untracked(() => this.take(read.plans, id));
+      const [group, id] = [there(), this.id()];
+      if (group !== undefined) untracked(() => this.take(group, id));
     });
   }
 
   /** Takes up the plan the address names, the next one, or a new one. */
-  private take(plans: readonly KeptPlan[], id: string | undefined): void {
-    if (this.plan()?.id === id && id !== undefined) return;
-    const coming = [...plans].reverse().find(({ plan }) => plan.on >= today());
-    const kept =
-      plans.find(({ plan }) => plan.id === id) ?? (id === undefined ? coming : undefined);
+  private take(group: string, id: string | undefined): void {
+    if (this.hand.isAt(group, id)) return;
+    const coming = [...this.plans()].reverse().find(({ plan }) => plan.on >= today());
+    const named = this.plans().find(({ plan }) => plan.id === id);
+    const kept = named ?? (id === NEW ? undefined : coming);
     if (kept) this.put(kept.plan, kept.changedAt);
     else this.begin();
   }
 
   private put(plan: SessionPlanDocument, basis: string | null): void {
-    this.plan.set(plan);
-    this.basis.set(basis);
-    this.undone.set([]);
+    this.hand.put(this.groups.group()!.id, plan, basis);
     this.proposed.set(null);
     this.deed.forget();
   }
 
-  protected begin(): void {
-    const learners = this.groups.group()?.learners.map(({ id }) => id) ?? [];
+  private begin(): void {
+    const learners = this.groups.group()!.learners.map(({ id }) => id);
     this.put(newPlan(today(), learners, freshSeed()), null);
+  }
+
+  /** Says in the address what is in hand, so that it is there again after a reload. */
+  private goTo(id: string): void {
+    void this.router.navigate([], { queryParams: { id }, replaceUrl: true });
   }
 
   protected open(id: string): void {
     const kept = this.plans().find(({ plan }) => plan.id === id);
     if (kept) this.put(kept.plan, kept.changedAt);
     else this.begin();
-    void this.router.navigate([], { queryParams: { id: kept ? id : null }, replaceUrl: true });
+    this.goTo(kept ? id : NEW);
   }
 
   protected change(change: Partial<SessionPlanDocument>): void {
-    const plan = this.plan();
-    if (!plan) return;
-    this.undone.update((all) => [...all.slice(-MOST_UNDONE), plan]);
-    this.plan.set({ ...plan, ...change });
+    this.hand.change(change);
   }
 
   /** People, minutes and cubes: what was proposed for others says nothing of these. */
@@ -270,19 +204,14 @@ export class Planner {
   }
 
   protected undo(): void {
-    const last = this.undone().at(-1);
-    if (!last) return;
-    this.undone.update((all) => all.slice(0, -1));
-    this.plan.set(last);
+    this.hand.undo();
   }
 
   protected comes(id: string, on: boolean): void {
     const plan = this.plan();
     if (!plan) return;
     const comes = on ? [...plan.comes, id] : plan.comes.filter((one) => one !== id);
-    const tables = plan.tables
-      .map((table) => ({ ...table, learners: table.learners.filter((one) => one !== id || on) }))
-      .filter(({ learners }) => learners.length > 0);
+    const tables = on ? plan.tables : written(without(plan.tables, id));
     this.changeAsked({ comes, tables });
   }
 
@@ -295,13 +224,8 @@ export class Planner {
       const proposed = await this.work.plan(asked);
       // The people or minutes may have been changed meanwhile.
       if (this.plan()?.id !== plan.id) return;
-      this.change({
-        tables: proposed.plan.tables.map((table) => ({
-          learners: [...table.learners],
-          slots: [...table.slots],
-        })),
-        warmUp: [...proposed.plan.warmUp],
-      });
+      const { tables, warmUp } = proposed.plan;
+      this.change({ tables: written(tables), warmUp: [...warmUp] });
       this.proposed.set({ ...proposed, for: asked });
     } catch (error) {
       this.deed.refuse(apiFailure(error).message);
@@ -310,9 +234,8 @@ export class Planner {
     }
   }
 
-  protected nameOf(id: string): string {
-    return this.groups.group()?.learners.find((one) => one.id === id)?.name ?? 'somebody who left';
-  }
+  protected readonly nameOf = (id: string): string =>
+    this.groups.group()?.learners.find((one) => one.id === id)?.name ?? 'somebody who left';
 
   protected dropped({ item, container }: CdkDragDrop<number, number, string>): void {
     this.move(item.data, container.data);
@@ -324,45 +247,22 @@ export class Planner {
     this.moving.set(null);
     if (!plan || plan.tables[to]?.learners.includes(learner)) return;
     const solve: Slot = { kind: 'solve', case: '', other: '' };
-    this.changeTables(
-      moved(
-        plan.tables,
-        learner,
-        to,
-        this.blocks().map(() => solve),
-      ),
-    );
+    const slots = this.blocks().map(() => solve);
+    this.change({ tables: written(moved(plan.tables, learner, to, slots)) });
   }
 
   protected changeSlot(table: number, block: number, value: string): void {
     const plan = this.plan();
     if (!plan) return;
     const [kind, id = '', other = ''] = value.split('|') as [Slot['kind'], string?, string?];
-    this.changeTables(
-      plan.tables.map((one, k) =>
-        k === table
-          ? {
-              ...one,
-              slots: one.slots.map((slot, b) => (b === block ? { kind, case: id, other } : slot)),
-            }
-          : one,
-      ),
-    );
-  }
-
-  private changeTables(tables: readonly PlanTable[]): void {
-    this.change({
-      tables: tables.map(({ learners, slots }) => ({ learners: [...learners], slots: [...slots] })),
-    });
+    const slot: Slot = { kind, case: id, other };
+    this.change({ tables: written(withSlot(plan.tables, table, block, slot)) });
   }
 
   protected slotValue = ({ kind, case: id, other }: Slot): string => `${kind}|${id}|${other}`;
 
-  protected slotWords({ kind, case: id, other }: Slot): string {
-    if (kind === 'solve') return 'Whole solves';
-    if (kind === 'new') return `New, with you: ${this.titles.of(id)}`;
-    if (kind === 'apart') return `Tell apart: ${this.titles.of(id)} and ${this.titles.of(other)}`;
-    return `Make sure: ${this.titles.of(id)}`;
+  protected slotWords(slot: Slot): string {
+    return slotWords(slot, this.titles.of);
   }
 
   /** What a slot can be changed to. */
@@ -373,20 +273,8 @@ export class Planner {
     })),
   );
 
-  protected remarkWords({ kind, block, learners }: Remark): string {
-    const names = learners.map((id) => this.nameOf(id)).join(', ');
-    switch (kind) {
-      case 'two-new-at-once':
-        return `In block ${block + 1} two tables would need you at once.`;
-      case 'new-twice':
-        return `${names} would meet two new cases in one session.`;
-      case 'too-many':
-        return `More than six sit together: ${names}.`;
-      case 'nothing-of-theirs':
-        return `Nothing in it is ${learners.length === 1 ? 'theirs' : 'of their own'}: ${names}.`;
-      case 'left-out':
-        return `Sits nowhere yet: ${names}.`;
-    }
+  protected remarkWords(remark: Remark): string {
+    return remarkWords(remark, this.nameOf);
   }
 
   protected async keep(): Promise<void> {
@@ -398,11 +286,10 @@ export class Planner {
       return;
     }
     await this.deed.do(async () => {
-      const kept = await this.api.keepPlan(group.id, { plan: parsed.data, basis: this.basis() });
-      this.basis.set(kept.changedAt);
-      this.plan.set(kept.plan);
+      const kept = await this.api.keepPlan(group.id, { plan: parsed.data, basis: this.hand.basis });
+      this.hand.kept(kept);
       this.tell([...this.plans().filter((one) => one.plan.id !== kept.plan.id), kept]);
-      void this.router.navigate([], { queryParams: { id: kept.plan.id }, replaceUrl: true });
+      this.goTo(kept.plan.id);
       void this.notices.say('The plan is kept.');
     });
   }
@@ -411,6 +298,7 @@ export class Planner {
     const plan = this.plan();
     if (!plan) return;
     this.put(nextWeek(plan, freshSeed()), null);
+    this.goTo(NEW);
     void this.notices.say('This is next week’s now; keep it when it is as you want it.');
   }
 
@@ -418,13 +306,12 @@ export class Planner {
     const [group, plan] = [this.groups.group(), this.plan()];
     if (!group || !plan) return;
     await this.deed.do(async () => {
-      if (this.basis() !== null) await this.api.removePlan(group.id, plan.id);
+      if (this.hand.basis !== null) await this.api.removePlan(group.id, plan.id);
       this.tell(this.plans().filter((one) => one.plan.id !== plan.id));
       this.begin();
-      void this.router.navigate([], { queryParams: { id: null }, replaceUrl: true });
-      const back = (): void => this.put(plan, null);
+      this.goTo(NEW);
       void this.notices.offerUndo('The plan is deleted.', () => {
-        back();
+        this.put(plan, null);
         void this.keep();
       });
     });

@@ -15,7 +15,7 @@ import { today } from '../../../keeping/log/moments';
 import { Choice } from '../../../parts/choice/choice';
 import { DateField } from '../../../parts/dates/date-field';
 import { counted } from '../../../parts/words/counted';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { ForWhom } from '../for-whom';
@@ -137,7 +137,7 @@ export class PrintPaper {
   private readonly deed = new Deed();
   protected readonly busy = this.deed.busy;
   protected readonly trouble = this.deed.trouble;
-  private readonly asking = reading(
+  private readonly asking = readingOf(
     () => this.groups.group()?.id,
     (group) => this.api.prints(group),
   );

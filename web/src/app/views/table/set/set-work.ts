@@ -32,7 +32,7 @@ import { Choice } from '../../../parts/choice/choice';
 import { DateField } from '../../../parts/dates/date-field';
 import { clockText } from '../../../parts/words/clock-text';
 import { taskWords } from '@sleetcrest/core/table';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
@@ -95,16 +95,13 @@ export class SetWork {
   protected readonly trouble = this.deed.trouble;
   protected readonly saved = this.store.selectSignal(savedFeature.selectPage);
 
-  private readonly asking = reading(
+  private readonly asking = readingOf(
     () => this.groups.group()?.id,
-    (group) => this.api.assignments(group).then((items) => ({ group, items })),
+    (group) => this.api.assignments(group),
   );
   protected readonly readTrouble = this.asking.trouble;
   protected readonly isBusy = this.asking.isBusy;
-  protected readonly all = computed((): readonly Assignment[] => {
-    const read = this.asking.value();
-    return read?.group === this.groups.group()?.id ? (read?.items ?? []) : [];
-  });
+  protected readonly all = computed((): readonly Assignment[] => this.asking.value() ?? []);
   protected readonly stages = computed(() =>
     this.titles.approaches().map(({ stage }) => ({ value: stage, name: this.titles.of(stage) })),
   );

@@ -15,7 +15,7 @@ import { Store } from '@ngrx/store';
 import type { Place, Work } from '@sleetcrest/contract/table';
 import { v4 as uuid } from 'uuid';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { GroupTitles } from '../group-titles';
@@ -25,6 +25,9 @@ import { SolveBeside } from './solve-beside';
 import { WorkNotes } from './work-notes';
 
 const NOWHERE: Place = { turn: null, stage: null };
+
+/** In the place of a group: what one handed in oneself. */
+const OWN = 'own';
 
 /**
  * What was handed in, the unread first: the solve or the cube, and beside it the words on it. A coach sees
@@ -186,13 +189,13 @@ export class WorkView {
   private readonly deed = new Deed();
   protected readonly busy = this.deed.busy;
   protected readonly trouble = this.deed.trouble;
-  protected readonly asking = reading(
+  protected readonly asking = readingOf(
     () => {
       const group = this.groups.group()?.id;
-      if (this.own()) return this.groups.whose() ? ('own' as const) : undefined;
+      if (this.own()) return this.groups.whose() ? OWN : undefined;
       return group;
     },
-    (whose) => (whose === 'own' ? this.api.ownWork() : this.api.work(whose)),
+    (whose) => (whose === OWN ? this.api.ownWork() : this.api.work(whose)),
   );
   protected readonly all = computed(() => this.asking.value() ?? []);
   private readonly picked = signal<string | undefined>(undefined);

@@ -1,0 +1,64 @@
+import type { Remark, Slot } from '@sleetcrest/core/planning';
+import { remarkWords, slotWords, worthWords } from './plan-words';
+
+const called = (id: string): string => `“${id}”`;
+
+describe('what is said of a plan', () => {
+  it('names what each table does', () => {
+    const words = (kind: Slot['kind']): string =>
+      slotWords({ kind, case: 'bar', other: 'hook' }, called);
+    expect((['solve', 'new', 'firm', 'apart'] as const).map(words)).toEqual([
+      'Whole solves',
+      'New, with you: “bar”',
+      'Make sure: “bar”',
+      'Tell apart: “bar” and “hook”',
+    ]);
+  });
+
+  it('names who is meant and which block, counted from one', () => {
+    const words = (kind: Remark['kind'], ...learners: string[]): string =>
+      remarkWords({ kind, block: 0, learners }, called);
+    expect(words('two-new-at-once')).toBe('In block 1 two tables would need you at once.');
+    expect(words('new-twice', 'Teo')).toBe('“Teo” would meet two new cases in one session.');
+    expect(words('too-many', 'Teo', 'Odd')).toBe('More than six sit together: “Teo”, “Odd”.');
+    expect(words('nothing-of-theirs', 'Teo')).toBe('Nothing in it is theirs: “Teo”.');
+    expect(words('nothing-of-theirs', 'Teo', 'Odd')).toContain('of their own');
+    expect(words('left-out', 'Teo')).toBe('Sits nowhere yet: “Teo”.');
+  });
+
+  describe('of its worth', () => {
+    const learners = Array.from({ length: 6 }, () => ({}) as never);
+    const asked = { minutes: 60, learners };
+    const worth = (value: number, proposed: Parameters<typeof worthWords>[2] = null): string =>
+      worthWords(value, asked, proposed);
+    const best = { value: 4, bound: 4, exact: true };
+
+    it('gives the minutes all spend in blocks for each case', () => {
+      // Three blocks of 15 minutes for six: 270 learner-minutes.
+      expect(worth(4)).toMatch(/^About 4\.0 cases .*, one for every \d+ learner-minutes\.$/);
+      const rate = (value: number): number => Number(/every (\d+)/.exec(worth(value))![1]);
+      expect(rate(2)).toBe(2 * rate(4));
+    });
+
+    it('gives no rate where nothing is to be expected, or nobody comes', () => {
+      expect(worth(0)).toBe('About 0.0 cases made sure are to be expected.');
+      expect(worthWords(1, { minutes: 60, learners: [] }, null)).not.toContain('learner-minutes');
+    });
+
+    it('says what was changed costs or gains, and nothing of what cannot be told', () => {
+      expect(worth(3.4, best)).toContain('What was changed costs 0.6.');
+      expect(worth(4.6, { ...best, exact: false, bound: 5 })).toContain('gains 0.6.');
+      expect(worth(3.97, best)).toContain('No plan is worth more.');
+    });
+
+    it('says how far the best could be away where it is not known, so that it is true', () => {
+      const said = (value: number, bound: number): string =>
+        worth(value, { value, bound, exact: false });
+      expect(said(4, 4.1)).toContain('No plan is worth 3 % more.');
+      expect(said(4, 4.001)).toContain('No plan is worth 1 % more.');
+      // One of the bound itself would be worth half as much again, and not a third.
+      expect(said(4, 6)).toContain('No plan is worth 51 % more.');
+      expect(said(0, 6)).not.toContain('No plan');
+    });
+  });
+});
