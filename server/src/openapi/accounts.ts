@@ -15,7 +15,7 @@ import {
 } from '@sleetcrest/contract/accounts';
 import type { ZodOpenApiPathsObject } from 'zod-openapi';
 import { answer, json, nothing, problem, problems, refusals, signedIn } from './answers.js';
-import { groupChange } from './table.js';
+import { groupChange } from './group.js';
 
 const session = answer('Who is signed in now.', sessionSchema);
 

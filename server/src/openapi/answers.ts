@@ -1,4 +1,5 @@
 import { problemSchema } from '@sleetcrest/contract';
+import { groupParamsSchema } from '@sleetcrest/contract/accounts';
 import type * as z from 'zod';
 
 export const json = (schema: z.ZodType) => ({ content: { 'application/json': { schema } } });
@@ -24,3 +25,14 @@ export const refusals = {
   '422': problem('A field is not right; `errors` says which and what to mend.'),
 };
 export const signedIn = { '401': problem('Nobody is signed in.'), '503': problems['503'] };
+
+/** What is answered besides where a rule of `access/rules.ts` has its say, and where a body is read too. */
+export const asks = {
+  ...problems,
+  ...signedIn,
+  '403': problem('It is not among what you may do here.'),
+};
+export const changes = { ...asks, ...refusals };
+
+/** A group in the address. */
+export const group = { requestParams: { path: groupParamsSchema } };

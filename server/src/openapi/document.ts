@@ -5,7 +5,10 @@ import { answer, json, problems, refusals } from './answers.js';
 import { keptPaths } from './kept.js';
 import { logPaths } from './log.js';
 import { practicePaths } from './practice.js';
-import { tablePaths } from './table.js';
+import { groupPaths } from './group.js';
+import { livePaths } from './live.js';
+import { planPaths } from './plans.js';
+import { workPaths } from './work.js';
 
 /** The API's description, made from the same schemas that check its requests and answers. */
 export const openApiDocument: object = createDocument({
@@ -36,7 +39,10 @@ export const openApiDocument: object = createDocument({
     ...keptPaths,
     ...logPaths,
     ...practicePaths,
-    ...tablePaths,
+    ...groupPaths,
+    ...planPaths,
+    ...workPaths,
+    ...livePaths,
     '/api/handouts': {
       post: {
         summary: 'A printed guide of a stage or a whole method',
