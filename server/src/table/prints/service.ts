@@ -11,15 +11,14 @@ import { MOST_KEPT } from '../../upkeep/limits.js';
 import { noRoom } from '../../upkeep/room.js';
 import type { AssignmentService } from '../assignments/service.js';
 import { methodOf, type MatrixService } from '../matrix/service.js';
-import type { PageAsked } from './page.js';
+import type { PageAsked } from './asked.js';
+import { SEASON } from './letter.js';
 import { bound, pageOf } from './thinking.js';
 
 /** Seconds of silence after which a job is taken over: whoever worked at it has ended. */
 const SILENT = 15;
 /** Milliseconds between looks for jobs that nobody works at. */
 const LOOK = 5000;
-/** Days that a season's letter counts back. */
-const SEASON = 70;
 
 interface JobRow {
   id: string;
@@ -222,7 +221,7 @@ export class PrintService {
          UNION ALL
          SELECT account_id, day FROM log_entries WHERE account_id = ANY ($1::uuid[])
            AND deleted_at IS NULL AND NOT tags @> ARRAY['${FOR_ONESELF}']::text[]) all_days
-       WHERE day <= $2::date AND day > $2::date - ${SEASON} GROUP BY account_id`,
+       WHERE day <= $2::date AND day > $2::date - ${SEASON.days} GROUP BY account_id`,
       { bind: [ids, day], type: QueryTypes.SELECT },
     );
     return new Map(rows.map(({ id, days }) => [id, days]));

@@ -1,5 +1,5 @@
 import { Threads } from '../../threads/threads.js';
-import type { PageAsked } from './page.js';
+import type { PageAsked } from './asked.js';
 
 // A page with two cases takes half a second of drawing; the thread that answers must not.
 const pages = new Threads<PageAsked, Uint8Array>('pages', {

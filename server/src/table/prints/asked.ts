@@ -1,0 +1,20 @@
+import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
+import type { Colour, Method } from '@sleetcrest/core';
+
+/** What a thread is asked to print for one learner. */
+export interface PageAsked {
+  kind: 'pack' | 'letters' | 'certificates';
+  paper: 'A4' | 'LETTER';
+  day: string;
+  group: string;
+  coach: string;
+  method: Method;
+  firstColour: Colour;
+  stages: Matrix['stages'];
+  columns: Matrix['columns'];
+  row: MatrixRow;
+  /** What is set for them, in words, each with the day until which. */
+  set: { words: string; until: string | null; note: string }[];
+  /** Days on which they practised or recorded anything since the season began. */
+  days: number;
+}

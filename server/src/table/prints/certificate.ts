@@ -1,0 +1,22 @@
+import type { Content } from 'pdfmake/interfaces.js';
+import type { PageAsked } from './asked.js';
+import { QUIET, ridgeOf, titlesOf } from './standings.js';
+
+/** A certificate with a rise for each stage that is sure. */
+export function certificateContent(asked: PageAsked): Content[] {
+  const { row, group, day, coach } = asked;
+  const sure = titlesOf(asked, 'sure');
+  return [
+    { text: row.name, fontSize: 40, bold: true, alignment: 'center', margin: [0, 60, 0, 6] },
+    {
+      text: sure.length > 0 ? 'is sure of' : 'has set out on the way',
+      ...{ fontSize: 16, alignment: 'center', color: QUIET },
+    },
+    { ...(ridgeOf(asked, 700) as object), alignment: 'center', margin: [0, 24, 0, 12] } as Content,
+    { text: sure.join(' · '), fontSize: 18, alignment: 'center' },
+    {
+      text: `${group}, ${day}        ${coach}`,
+      ...{ fontSize: 12, alignment: 'center', color: QUIET, margin: [0, 40, 0, 0] },
+    },
+  ];
+}
