@@ -5,5 +5,5 @@ export { EXACT_UP_TO } from './exact.js';
 export { gainsOf, nextNew } from './gains.js';
 export * from './plan.js';
 export * from './prepared.js';
-export { MOST_AT_TABLE } from './programmes.js';
+export { MOST_AT_TABLE, TABLE_COSTS } from './programmes.js';
 export * from './reasons.js';

@@ -23,11 +23,21 @@ export interface SessionPlan {
   readonly tables: readonly PlanTable[];
 }
 
-/** A plan, and how good it is: in cases expected to be made sure. */
+/** How good tables are. */
+export interface Worth {
+  /** As many cases are expected to be made sure. */
+  readonly cases: number;
+  /** As many tables one coach looks after. */
+  readonly tables: number;
+  /** What plans are compared by: the cases, less what the tables cost the coach. */
+  readonly value: number;
+}
+
+/** A plan, and how good it is. */
 export interface Planned {
   readonly plan: SessionPlan;
-  readonly value: number;
-  /** No plan is worth more than this. */
+  readonly worth: Worth;
+  /** No plan has a value above this. */
   readonly bound: number;
   /** Whether it is the best there is. */
   readonly exact: boolean;
@@ -69,8 +79,9 @@ export function planSession(asked: PlanAsked): Result<Planned, string> {
     slots,
   }));
   const plan = { warmUp: mostDue(learners, cases), tables };
-  const value = worthOf(asked, tables);
-  return ok({ plan, value, bound: exactly ? value : boundOf(programmes, most), exact: exactly });
+  const worth = worthOf(asked, tables);
+  const bound = exactly ? worth.value : boundOf(programmes, most);
+  return ok({ plan, worth, bound, exact: exactly });
 }
 
 /** Learners whose next things are alike beside each other, at as many tables as there may be. */
@@ -108,16 +119,18 @@ function inTurn(
   });
 }
 
-/** What tables are worth as they stand, whoever seated them: in cases expected to be made sure. */
-export function worthOf(asked: PlanAsked, tables: readonly PlanTable[]): number {
+/** How good tables are as they stand, whoever seated them. */
+export function worthOf(asked: PlanAsked, tables: readonly PlanTable[]): Worth {
   const gains = gainsOf(asked);
   const index = new Map(asked.learners.map(({ id }, k) => [id, k]));
-  return tables.reduce((sum, { learners, slots }) => {
+  let [cases, count] = [0, 0];
+  for (const { learners, slots } of tables) {
     const members = learners.flatMap((id) => index.get(id) ?? []);
-    if (members.length === 0) return sum;
-    const beside = members.length * gains.beside * gains.blocks;
-    return sum + slotsWorth(gains, members, slots) + beside - TABLE_COSTS;
-  }, 0);
+    if (members.length === 0) continue;
+    cases += slotsWorth(gains, members, slots) + members.length * gains.beside * gains.blocks;
+    count++;
+  }
+  return { cases, tables: count, value: cases - TABLE_COSTS * count };
 }
 
 function slotsWorth(gains: Gains, members: readonly number[], slots: readonly Slot[]): number {

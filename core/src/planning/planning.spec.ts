@@ -3,7 +3,7 @@ import { boundOf } from './bound.js';
 import { gainsOf, nextNew } from './gains.js';
 import { planSession, remarksOn, worthOf, type Planned } from './plan.js';
 import { someAsked, someCases } from './planning.spec-support.js';
-import { MOST_AT_TABLE, Programmes, WITHOUT_COSTS } from './programmes.js';
+import { MOST_AT_TABLE, Programmes, TABLE_COSTS, WITHOUT_COSTS } from './programmes.js';
 import { reasonsFor } from './reasons.js';
 
 function planned(asked: PlanAsked): Planned {
@@ -47,7 +47,7 @@ function bestProgrammes(asked: PlanAsked, tables: readonly (readonly string[])[]
       const without = remarks.flatMap((one) =>
         one.kind === 'nothing-of-theirs' ? one.learners : [],
       );
-      const worth = worthOf(asked, [{ learners, slots }]) - WITHOUT_COSTS * without.length;
+      const worth = worthOf(asked, [{ learners, slots }]).value - WITHOUT_COSTS * without.length;
       best[coached] = Math.max(best[coached]!, worth);
     };
     const choose = (from: number, slots: PlanTable['slots'], coached: number): void => {
@@ -90,9 +90,9 @@ describe('a session’s plan', () => {
           standings: one.standings.filter((_, k) => k % 6 < 2),
         })),
       };
-      const { value, exact } = planned(narrowed);
+      const { worth, exact } = planned(narrowed);
       expect(exact).toBeTrue();
-      expect(value).withContext(`seed ${seed}`).toBeCloseTo(bestByTrying(narrowed), 9);
+      expect(worth.value).withContext(`seed ${seed}`).toBeCloseTo(bestByTrying(narrowed), 9);
     }
   });
 
@@ -106,7 +106,7 @@ describe('a session’s plan', () => {
       [30, 6, 90, 30],
     ] as const) {
       const asked = someAsked(count, seed, { minutes, cubes });
-      const { plan, value, bound } = planned(asked);
+      const { plan, worth, bound } = planned(asked);
       const { blocks } = partsOf(minutes);
       expect(plan.tables.flatMap(({ learners }) => learners).sort()).toEqual(
         asked.learners.map(({ id }) => id).sort(),
@@ -117,15 +117,17 @@ describe('a session’s plan', () => {
         expect(slots.length).toBe(blocks);
       }
       expect(remarksOn(asked, plan.tables)).withContext(`${count} learners`).toEqual([]);
-      expect(value).toBeCloseTo(worthOf(asked, plan.tables), 9);
-      expect(value).toBeLessThanOrEqual(bound + 1e-6);
+      expect(worth).toEqual(worthOf(asked, plan.tables));
+      expect(worth.tables).toBe(plan.tables.length);
+      expect(worth.value).toBeCloseTo(worth.cases - TABLE_COSTS * worth.tables, 9);
+      expect(worth.value).toBeLessThanOrEqual(bound + 1e-6);
     }
   });
 
   it('is within a twentieth of what no plan can pass', () => {
     for (let seed = 1; seed <= 4; seed++) {
-      const { value, bound } = planned(someAsked(30, seed * 7, { minutes: 60 }));
-      expect(value)
+      const { worth, bound } = planned(someAsked(30, seed * 7, { minutes: 60 }));
+      expect(worth.value)
         .withContext(`seed ${seed}`)
         .toBeGreaterThan(bound * 0.95);
     }
@@ -134,7 +136,7 @@ describe('a session’s plan', () => {
   it('has a bound that the best plan of few never passes', () => {
     for (let seed = 1; seed <= 12; seed++) {
       const asked = someAsked(3 + (seed % 8), seed, { cubes: 2 + (seed % 4) });
-      const { value } = planned(asked);
+      const { value } = planned(asked).worth;
       expect(boundOf(new Programmes(gainsOf(asked)), mostTables(asked, MOST_AT_TABLE)))
         .withContext(`seed ${seed}`)
         .toBeGreaterThan(value - 1e-6);
@@ -197,14 +199,14 @@ describe('a session’s plan', () => {
 
   it('tells what moving things about costs, and what it breaks', () => {
     const asked = someAsked(8, 5);
-    const { plan, value } = planned(asked);
+    const { plan, worth } = planned(asked);
     const [a, b] = [plan.tables[0]!, plan.tables[1]!];
     const swapped: PlanTable[] = [
       { ...a, learners: [b.learners[0]!, ...a.learners.slice(1)] },
       { ...b, learners: [a.learners[0]!, ...b.learners.slice(1)] },
       ...plan.tables.slice(2),
     ];
-    expect(worthOf(asked, swapped)).toBeLessThanOrEqual(value + 1e-9);
+    expect(worthOf(asked, swapped).value).toBeLessThanOrEqual(worth.value + 1e-9);
     const shown = { kind: 'new', case: 'cross/0', other: '' } as const;
     const both = plan.tables.map((table) => ({ ...table, slots: [shown, shown] }));
     const kinds = remarksOn(asked, both).map(({ kind }) => kind);

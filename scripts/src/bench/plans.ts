@@ -56,7 +56,7 @@ function measured(count: number): object {
       const planned = planSession(asked);
       times.push(performance.now() - begun);
       if (!planned.ok) throw new Error(planned.error);
-      gaps.push(1 - planned.value.value / planned.value.bound);
+      gaps.push(1 - planned.value.worth.value / planned.value.bound);
     }
   }
   return {

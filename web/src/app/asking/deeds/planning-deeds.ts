@@ -9,11 +9,12 @@ import {
   type PlanTable,
   type Prepared,
   type Remark,
+  type Worth,
 } from '@sleetcrest/core/planning';
 
-/** What a plan is worth as it stands, what is not as it should be, and why each sits where they sit. */
+/** How good a plan is as it stands, what is not as it should be, and why each sits where they sit. */
 export interface PlanJudged {
-  readonly value: number;
+  readonly worth: Worth;
   readonly remarks: readonly Remark[];
   /** By table and learner, one sentence a block. */
   readonly reasons: readonly (readonly (readonly string[])[])[];
@@ -24,7 +25,7 @@ export const planningDeeds = {
   plan: (asked: PlanAsked) => planSession(asked),
 
   judge: (asked: PlanAsked, tables: readonly PlanTable[]): PlanJudged => ({
-    value: worthOf(asked, tables),
+    worth: worthOf(asked, tables),
     remarks: remarksOn(asked, tables),
     reasons: tables.map((table) => table.learners.map((id) => reasonsFor(asked, table, id))),
   }),

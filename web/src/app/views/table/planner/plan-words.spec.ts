@@ -1,4 +1,4 @@
-import type { Remark, Slot } from '@sleetcrest/core/planning';
+import { TABLE_COSTS, type Remark, type Slot, type Worth } from '@sleetcrest/core/planning';
 import { remarkWords, slotWords, worthWords } from './plan-words';
 
 const called = (id: string): string => `“${id}”`;
@@ -29,35 +29,46 @@ describe('what is said of a plan', () => {
   describe('of its worth', () => {
     const learners = Array.from({ length: 6 }, () => ({}) as never);
     const asked = { minutes: 60, learners };
-    const worth = (value: number, proposed: Parameters<typeof worthWords>[2] = null): string =>
-      worthWords(value, asked, proposed);
-    const best = { value: 4, bound: 4, exact: true };
+    const of = (cases: number, tables = 2): Worth => ({
+      ...{ cases, tables, value: cases - TABLE_COSTS * tables },
+    });
+    const worth = (one: Worth, proposed: Parameters<typeof worthWords>[2] = null): string =>
+      worthWords(one, asked, proposed);
+    const best = { worth: of(4), bound: of(4).value, exact: true };
 
     it('gives the minutes all spend in blocks for each case', () => {
       // Three blocks of 15 minutes for six: 270 learner-minutes.
-      expect(worth(4)).toMatch(/^About 4\.0 cases .*, one for every \d+ learner-minutes\.$/);
-      const rate = (value: number): number => Number(/every (\d+)/.exec(worth(value))![1]);
+      expect(worth(of(4))).toMatch(/^About 4\.0 cases .*, one for every \d+ learner-minutes\.$/);
+      const rate = (value: number): number => Number(/every (\d+)/.exec(worth(of(value)))![1]);
       expect(rate(2)).toBe(2 * rate(4));
     });
 
     it('gives no rate where nothing is to be expected, or nobody comes', () => {
-      expect(worth(0)).toBe('About 0.0 cases made sure are to be expected.');
-      expect(worthWords(1, { minutes: 60, learners: [] }, null)).not.toContain('learner-minutes');
+      expect(worth(of(0))).toBe('About 0.0 cases made sure are to be expected.');
+      expect(worthWords(of(1), { minutes: 60, learners: [] }, null)).not.toContain(
+        'learner-minutes',
+      );
     });
 
-    it('says what was changed costs or gains, and nothing of what cannot be told', () => {
-      expect(worth(3.4, best)).toContain('What was changed costs 0.6.');
-      expect(worth(4.6, { ...best, exact: false, bound: 5 })).toContain('gains 0.6.');
-      expect(worth(3.97, best)).toContain('No plan is worth more.');
+    it('says what was changed costs or gains, in cases and in tables, each by itself', () => {
+      expect(worth(of(3.4), best)).toContain('What was changed costs 0.6 of them.');
+      expect(worth(of(4.6, 3), best)).toContain('gains 0.6 of them, with 1 table more to look');
+      expect(worth(of(4, 1), best)).toContain('costs none of them, with 1 table fewer to look');
+      expect(worth(of(3.97), best)).toContain('No plan is worth more, where each table');
     });
 
     it('says how far the best could be away where it is not known, so that it is true', () => {
       const said = (value: number, bound: number): string =>
-        worth(value, { value, bound, exact: false });
-      expect(said(4, 4.1)).toContain('No plan is worth 3 % more.');
-      expect(said(4, 4.001)).toContain('No plan is worth 1 % more.');
+        worth(
+          { cases: value, tables: 0, value },
+          {
+            ...{ worth: { cases: value, tables: 0, value }, bound, exact: false },
+          },
+        );
+      expect(said(4, 4.1)).toContain('No plan is worth 3 % more,');
+      expect(said(4, 4.001)).toContain('No plan is worth 1 % more,');
       // One of the bound itself would be worth half as much again, and not a third.
-      expect(said(4, 6)).toContain('No plan is worth 51 % more.');
+      expect(said(4, 6)).toContain('No plan is worth 51 % more,');
       expect(said(0, 6)).not.toContain('No plan');
     });
   });

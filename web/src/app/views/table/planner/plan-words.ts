@@ -1,10 +1,13 @@
 import {
   partsOf,
+  TABLE_COSTS,
   type PlanAsked,
   type Planned,
   type Remark,
   type Slot,
+  type Worth,
 } from '@sleetcrest/core/planning';
+import { counted } from '../../../parts/words/counted';
 
 /** Cases made sure: less than this is not told as a difference. */
 const NOTABLE = 0.05;
@@ -45,25 +48,34 @@ export function remarkWords({ kind, block, learners }: Remark, nameOf: Named): s
 
 /**
  * How good a plan is, and what was changed costs against what was proposed.
- * @param value in cases made sure
  * @param proposed what was proposed for the same people, minutes and cubes; null where nothing was
  */
 export function worthWords(
-  value: number,
+  { cases, tables }: Pick<Worth, 'cases' | 'tables'>,
   { minutes, learners }: Pick<PlanAsked, 'minutes' | 'learners'>,
-  proposed: Pick<Planned, 'value' | 'bound' | 'exact'> | null,
+  proposed: Pick<Planned, 'worth' | 'bound' | 'exact'> | null,
 ): string {
   const { blocks, block } = partsOf(minutes);
   const spent = blocks * block * learners.length;
   const rate =
-    spent > 0 && value > 0 ? `, one for every ${Math.round(spent / value)} learner-minutes` : '';
-  const expected = `About ${value.toFixed(1)} cases made sure are to be expected${rate}.`;
+    spent > 0 && cases > 0 ? `, one for every ${Math.round(spent / cases)} learner-minutes` : '';
+  const expected = `About ${cases.toFixed(1)} cases made sure are to be expected${rate}.`;
   if (!proposed) return expected;
-  const less = proposed.value - value;
-  if (less > NOTABLE) return `${expected} What was changed costs ${less.toFixed(1)}.`;
-  if (less < -NOTABLE) return `${expected} What was changed gains ${(-less).toFixed(1)}.`;
-  if (proposed.exact) return `${expected} No plan is worth more.`;
-  if (proposed.value <= 0) return expected;
-  const most = Math.floor((proposed.bound / proposed.value - 1) * 100) + 1;
-  return `${expected} No plan is worth ${most} % more.`;
+  const less = proposed.worth.cases - cases;
+  const more = tables - proposed.worth.tables;
+  const differs = Math.abs(less) > NOTABLE;
+  if (!differs && more === 0) return [expected, bestWords(proposed)].join(' ').trim();
+  const changed = differs
+    ? `What was changed ${less > 0 ? 'costs' : 'gains'} ${Math.abs(less).toFixed(1)} of them`
+    : 'What was changed costs none of them';
+  const look = `${counted(Math.abs(more), 'table')} ${more > 0 ? 'more' : 'fewer'} to look after`;
+  return `${expected} ${changed}${more === 0 ? '' : `, with ${look}`}.`;
+}
+
+/** How much better another plan could be. */
+function bestWords({ worth, bound, exact }: Pick<Planned, 'worth' | 'bound' | 'exact'>): string {
+  if (!exact && worth.value <= 0) return '';
+  const most = Math.floor((bound / worth.value - 1) * 100) + 1;
+  const best = exact ? 'No plan is worth more' : `No plan is worth ${most} % more`;
+  return `${best}, where each table to look after counts ${TABLE_COSTS} of a case against it.`;
 }

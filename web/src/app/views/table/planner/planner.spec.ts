@@ -103,7 +103,7 @@ describe('the planner', () => {
 
   it('proposes, says how good it is and why each sits there, and keeps it once', async () => {
     button('Propose').click();
-    await seen(() => text().includes('No plan is worth more.'));
+    await seen(() => text().includes('No plan is worth more,'));
     expect(text()).toMatch(/About \d+\.\d cases made sure are to be expected/);
     expect(host().querySelectorAll('.why li').length).toBeGreaterThan(5);
     button('Keep').click();
@@ -115,7 +115,7 @@ describe('the planner', () => {
 
   it('says what a change costs and breaks, and takes it back', async () => {
     button('Propose').click();
-    await seen(() => text().includes('No plan is worth more.'));
+    await seen(() => text().includes('No plan is worth more,'));
     const selects = [...host().querySelectorAll<HTMLSelectElement>('.slots select')];
     for (const [k, select] of selects.slice(0, 2).entries()) {
       select.value = [...select.options].find(({ value }) => value.startsWith('new|'))!.value;
@@ -126,20 +126,20 @@ describe('the planner', () => {
     expect(text()).toContain('What was changed costs');
     button('Undo').click();
     button('Undo').click();
-    await seen(() => text().includes('No plan is worth more.'));
+    await seen(() => text().includes('No plan is worth more,'));
   });
 
   it('leaves out whoever does not come', async () => {
     const box = host().querySelector<HTMLInputElement>('.who input')!;
     box.click();
     button('Propose').click();
-    await seen(() => text().includes('No plan is worth more.'));
+    await seen(() => text().includes('No plan is worth more,'));
     expect(host().querySelectorAll('.name').length).toBe(5);
   });
 
   it('goes on from what was kept: a change after it can be taken back, and kept again', async () => {
     button('Propose').click();
-    await seen(() => text().includes('No plan is worth more.'));
+    await seen(() => text().includes('No plan is worth more,'));
     button('Keep').click();
     await seen(() => button('Kept') !== undefined);
     fixture.componentRef.setInput('id', kept[0]!.plan.id);
@@ -159,7 +159,7 @@ describe('the planner', () => {
 
   it('has the plans of the group that is turned to, and takes up what the address names', async () => {
     button('Propose').click();
-    await seen(() => text().includes('No plan is worth more.'));
+    await seen(() => text().includes('No plan is worth more,'));
     const other = { ...group, id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e104', name: 'Saturday' };
     const later = ['2099-03-05', '2099-03-12'].map((on): KeptPlan => ({
       plan: { ...newPlan(on, [learnerId(0)], 1), note: `for ${on}` },

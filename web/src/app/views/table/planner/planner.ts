@@ -140,7 +140,7 @@ export class Planner {
     const [judged, proposed, asked] = [this.judged(), this.proposed(), this.asked()];
     if (!judged || !asked) return '';
     // What was proposed for other people, minutes or another order says nothing of this.
-    return worthWords(judged.value, asked, proposed?.for === asked ? proposed : null);
+    return worthWords(judged.worth, asked, proposed?.for === asked ? proposed : null);
   });
 
   constructor() {
