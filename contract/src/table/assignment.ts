@@ -1,4 +1,3 @@
-import { readMoves } from '@sleetcrest/core';
 import type { Task } from '@sleetcrest/core/table';
 import * as z from 'zod';
 import { accountNameSchema } from '../accounts/account.js';
@@ -8,13 +7,9 @@ import { uuidSchema } from '../documents/id.js';
 import { daySchema } from '../documents/moment.js';
 import { text } from '../documents/text.js';
 import { caseIdSchema } from './matrix.js';
+import { scrambleSchema } from './scramble.js';
 
 const times = z.int().min(1).max(50);
-const scrambleSchema = text({ most: 400 }).refine((given) => {
-  const read = readMoves(given);
-  return read.ok && read.value.length > 0;
-}, 'write the turns that mix the cube');
-
 /** What is to be done; whether it was is told from what the learner practises and records. */
 export const taskSchema = z
   .discriminatedUnion('do', [

@@ -7,6 +7,7 @@ import { uuidSchema } from '../documents/id.js';
 import { methodChoiceSchema } from '../documents/method.js';
 import { line, name } from '../documents/text.js';
 import { caseIdSchema } from './matrix.js';
+import { scrambleSchema } from './scramble.js';
 
 const nicknameSchema = name({
   least: 'say what you want to be called',
@@ -34,7 +35,7 @@ export const offerSchema = z
         method: methodChoiceSchema,
         firstColour: colourSchema,
       }),
-      z.strictObject({ what: z.literal('mixed'), scramble: line({ most: 400 }).min(1) }),
+      z.strictObject({ what: z.literal('mixed'), scramble: scrambleSchema }),
     ]),
   })
   .meta({ id: 'Offer' });

@@ -10,11 +10,16 @@ import { daySchema } from '../documents/moment.js';
 import { line, text } from '../documents/text.js';
 import { caseIdSchema } from './matrix.js';
 
-const slotSchema = z.strictObject({
-  kind: z.enum(['new', 'firm', 'apart', 'solve']),
-  case: z.union([z.literal(''), caseIdSchema]),
-  other: z.union([z.literal(''), caseIdSchema]),
-});
+const slotSchema = z
+  .strictObject({
+    kind: z.enum(['new', 'firm', 'apart', 'solve']),
+    case: z.union([z.literal(''), caseIdSchema]),
+    other: z.union([z.literal(''), caseIdSchema]),
+  })
+  .refine(({ kind, case: id, other }) => {
+    const named = Number(id !== '') + Number(other !== '');
+    return named === { solve: 0, new: 1, firm: 1, apart: 2 }[kind] && (id !== '' || other === '');
+  }, 'two cases are told apart, one is shown or made sure, and solves are of none');
 
 const tableSchema = z.strictObject({
   learners: z.array(uuidSchema).max(MOST_PLANNED),
@@ -40,9 +45,9 @@ export const sessionPlanSchema = z
     note: text({ most: 2000, says: 'a note has at most 2,000 characters' }),
     seed: z.int().min(0).max(0xffffffff).describe('The cubes that are prepared follow from it.'),
   })
-  .refine(({ repeats, until, on }) => repeats === 'weekly' || until === null || until >= on, {
+  .refine(({ until, on }) => until === null || until >= on, {
     path: ['until'],
-    message: 'what is not repeated ends on its own day',
+    message: 'the last day is before the first',
   })
   .meta({ id: 'SessionPlan' });
 export type SessionPlanDocument = z.infer<typeof sessionPlanSchema>;

@@ -1,5 +1,5 @@
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
-import { needOf, STANDINGS } from '@sleetcrest/core/table';
+import { needOf } from '@sleetcrest/core/table';
 
 /** By what the rows of a matrix are sorted. */
 export type Order = 'need' | 'name' | 'seen' | `stage ${string}`;
@@ -23,11 +23,4 @@ function keyOf(order: Order): (row: MatrixRow) => number {
   const stage = order.slice('stage '.length);
   return ({ stages }) =>
     FIRST.indexOf(stages.find((one) => one.stage === stage)?.standing ?? 'new');
-}
-
-/** How many learners stand how, over a column: the words under a heading. */
-export function counts(rows: readonly MatrixRow[], column: number): Record<string, number> {
-  const all = Object.fromEntries(STANDINGS.map((standing) => [standing, 0]));
-  for (const { cases } of rows) all[cases[column]!.standing]!++;
-  return all;
 }

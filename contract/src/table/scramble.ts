@@ -1,0 +1,8 @@
+import { readMoves } from '@sleetcrest/core';
+import { line } from '../documents/text.js';
+
+/** Turns that mix a cube, as they are set or shown to learners: read, and not only text. */
+export const scrambleSchema = line({ most: 400 }).refine((given) => {
+  const read = readMoves(given);
+  return read.ok && read.value.length > 0;
+}, 'write the turns that mix the cube');
