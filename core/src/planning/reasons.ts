@@ -1,3 +1,4 @@
+import type { Standing } from '../table/standing.js';
 import { timesMixed, nextNew } from './gains.js';
 import type { PlanAsked, PlanLearner, PlanTable, Slot } from './asked.js';
 
@@ -7,6 +8,9 @@ export function reasonsFor(asked: PlanAsked, table: PlanTable, learner: string):
   return one ? table.slots.map((slot) => new Reason(asked, table, one).for(slot)) : [];
 }
 
+/** What can be made sure without the coach. */
+const UNDER_WAY: readonly Standing[] = ['slipping', 'begun', 'known'];
+
 class Reason {
   constructor(
     private readonly asked: PlanAsked,
@@ -15,11 +19,29 @@ class Reason {
   ) {}
 
   for(slot: Slot): string {
-    const { name } = this.learner;
-    if (slot.kind === 'solve') return `${name} does whole solves: nothing else here is due.`;
-    if (slot.kind === 'new') return this.shown(slot);
-    if (slot.kind === 'apart') return this.apart(slot);
-    return this.firm(slot);
+    switch (slot.kind) {
+      case 'solve':
+        return this.solves();
+      case 'new':
+        return this.shown(slot);
+      case 'apart':
+        return this.apart(slot);
+      case 'firm':
+        return this.firm(slot);
+    }
+  }
+
+  private solves(): string {
+    const { name, standings } = this.learner;
+    const { slots } = this.table;
+    const left = this.asked.cases.find(
+      (one, k) =>
+        UNDER_WAY.includes(standings[k]!) &&
+        !slots.some(({ kind, case: id }) => kind === 'firm' && id === one.case),
+    );
+    return left
+      ? `${name} does whole solves, though ${this.title(left.case)} is not sure yet.`
+      : `${name} does whole solves: nothing else of theirs is under way.`;
   }
 
   private shown(slot: Slot): string {
@@ -76,10 +98,7 @@ class Reason {
     return `“${this.asked.cases[this.number(id)]?.title ?? id}”`;
   }
 
-  private standing(
-    { standings }: PlanLearner,
-    id: string,
-  ): PlanLearner['standings'][number] | undefined {
+  private standing({ standings }: PlanLearner, id: string): Standing | undefined {
     return standings[this.number(id)];
   }
 }
