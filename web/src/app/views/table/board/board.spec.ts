@@ -1,7 +1,10 @@
 import { openStore, until } from '../../../app.spec-support';
+import type { WritableSignal } from '@angular/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { Group } from '@sleetcrest/contract/accounts';
 import type { BoardEvent, LiveSession, Present } from '@sleetcrest/contract/table';
 import { TableApi } from '../../../sending/table-api';
+import { TableGroups } from '../table-groups';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Board } from './board';
 import { BoardPerson, personOf } from './board-person';
@@ -164,5 +167,15 @@ describe('the live board', () => {
   it('is over when it is ended here or elsewhere', async () => {
     heard({ is: 'over' });
     await seen(() => text().includes('The session is over'));
+  });
+
+  it('shows nothing of one group while another is looked at, which does not meet', async () => {
+    const now = new Date(NOW).toISOString();
+    heard({ is: 'all', now, present: [present()] });
+    await seen(() => names().length === 1);
+    const group = TestBed.inject(TableGroups).group as WritableSignal<Group | undefined>;
+    group.set({ ...aGroup('Odd'), id: learnerId(77) });
+    await seen(() => text().includes('Nobody meets just now'));
+    expect(names()).toEqual([]);
   });
 });

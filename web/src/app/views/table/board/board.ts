@@ -126,6 +126,7 @@ export class Board {
     await this.deed.do(async () => {
       const session = (await this.api.sessions()).find((one) => one.group === group);
       if (session) this.follow(session);
+      else this.leave(false);
     });
   }
 
@@ -143,11 +144,15 @@ export class Board {
       `/api/live/${session.id}/board`,
       (event) => this.heard(event),
       (isBehind) => this.isBehind.set(isBehind),
-      () => {
-        this.session.set(null);
-        this.isOver.set(true);
-      },
+      () => this.leave(true),
     );
+  }
+
+  /** Shows no session any more: it is over, or another group is looked at, which holds none. */
+  private leave(isOver: boolean): void {
+    this.following?.close();
+    this.session.set(null);
+    this.isOver.set(isOver);
   }
 
   private heard(event: BoardEvent): void {
@@ -240,9 +245,7 @@ export class Board {
     if (!session) return;
     await this.deed.do(async () => {
       await this.api.endSession(session.id);
-      this.following?.close();
-      this.session.set(null);
-      this.isOver.set(true);
+      this.leave(true);
     });
   }
 

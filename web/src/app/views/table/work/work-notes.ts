@@ -1,8 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import type { Place, Work, WorkNote } from '@sleetcrest/contract/table';
+import type { Place, Work, WorkNote, WriteNote } from '@sleetcrest/contract/table';
 import type { Stage } from '@sleetcrest/core';
+import { v4 as uuid } from 'uuid';
+
+/** Words that are being written. The same words keep their id, so that sent again they are one note. */
+export type Draft = Pick<WriteNote, 'id' | 'words'>;
+const NOTHING: Draft = { id: '', words: '' };
 
 /** The words on a piece of work, each where it was written, and a place to write more. */
 @Component({
@@ -43,7 +48,7 @@ import type { Stage } from '@sleetcrest/core';
         rows="3"
         maxlength="2000"
         [ngModel]="words()"
-        (ngModelChange)="words.set($event)"
+        (ngModelChange)="type($event)"
       ></textarea>
       <button matButton="filled" type="submit" [disabled]="busy() || words().trim() === ''">
         Send it
@@ -106,10 +111,18 @@ export class WorkNotes {
   readonly place = input.required<Place>();
   readonly busy = input(false);
   readonly stageTitle = input.required<(stage: Stage) => string>();
-  readonly wrote = output<string>();
+  readonly wrote = output<Draft>();
   /** A place is looked at. */
   readonly looked = output<Place>();
-  protected readonly words = signal('');
+  /** What is being written, by the work it is on: whoever looks at another meanwhile finds it again. */
+  private readonly drafts = signal<Readonly<Record<string, Draft>>>({});
+  private readonly draft = computed((): Draft => {
+    const { id, notes } = this.work();
+    const draft = this.drafts()[id];
+    // Gone once it stands among the words, and not before: it may have to be sent again.
+    return draft && !notes.some((note) => note.id === draft.id) ? draft : NOTHING;
+  });
+  protected readonly words = computed(() => this.draft().words);
   protected readonly NOWHERE: Place = { turn: null, stage: null };
 
   protected readonly hereWords = computed(() => this.wordsOf(this.place()) ?? 'of the whole');
@@ -120,8 +133,11 @@ export class WorkNotes {
     return stage === null ? null : `at ${this.stageTitle()(stage)}`;
   }
 
+  protected type(words: string): void {
+    this.drafts.update((all) => ({ ...all, [this.work().id]: { id: uuid(), words } }));
+  }
+
   protected send(): void {
-    this.wrote.emit(this.words());
-    this.words.set('');
+    if (this.words().trim() !== '') this.wrote.emit(this.draft());
   }
 }

@@ -22,6 +22,8 @@ describe('what was handed in', () => {
   let fixture: ComponentFixture<WorkView>;
   let all: Work[];
   let wrote: WriteNote[];
+  /** Whether nobody answers what is written. */
+  let isAway: boolean;
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const text = (): string => host().textContent.replace(/\s+/g, ' ');
   const seen = (what: () => boolean): Promise<void> =>
@@ -36,6 +38,7 @@ describe('what was handed in', () => {
 
   async function open(own: boolean): Promise<void> {
     [all, wrote] = [[aQuestion(1), aQuestion(2, { unread: false })], []];
+    isAway = false;
     openStore(groupsOf(aGroup('Learner 1', 'Learner 2')), {
       provide: TableApi,
       useValue: {
@@ -44,8 +47,9 @@ describe('what was handed in', () => {
         readWork: (id: string) => changed(id, { unread: false }),
         markWork: (id: string, marked: boolean) =>
           changed(id, { markedAt: marked ? '2026-11-26T10:00:00.000Z' : null }),
-        writeOn: (id: string, note: WriteNote) => {
+        writeOn: async (id: string, note: WriteNote) => {
           wrote.push(note);
+          if (isAway) throw new Error('Nobody answers just now.');
           const { place, words } = note;
           const written = { id: note.id, by: 'Runa', byLearner: false, place, words };
           return changed(id, { notes: [{ ...written, writtenAt: '2026-11-26T10:00:00.000Z' }] });
@@ -58,6 +62,13 @@ describe('what was handed in', () => {
   }
   afterEach(() => fixture.destroy());
   const first = (): HTMLButtonElement => host().querySelector('.work')!;
+  const field = (): HTMLTextAreaElement => host().querySelector('textarea')!;
+  const type = (words: string): void => {
+    field().value = words;
+    field().dispatchEvent(new Event('input'));
+    fixture.detectChanges();
+  };
+  const send = (): void => void host().querySelector('form')!.dispatchEvent(new Event('submit'));
 
   it('is new until it is looked at; then it has been read', async () => {
     await open(false);
@@ -72,11 +83,8 @@ describe('what was handed in', () => {
     await open(false);
     first().click();
     await seen(() => host().querySelector('textarea') !== null);
-    const field = host().querySelector('textarea')!;
-    field.value = 'Turn the top until it matches.';
-    field.dispatchEvent(new Event('input'));
-    fixture.detectChanges();
-    host().querySelector('form')!.dispatchEvent(new Event('submit'));
+    type('Turn the top until it matches.');
+    send();
     await seen(() => text().includes('Turn the top until it matches.'));
     expect(wrote[0]!.place).toEqual({ turn: null, stage: null });
     const mark = [...host().querySelectorAll('button')].find((one) =>
@@ -92,5 +100,41 @@ describe('what was handed in', () => {
     await seen(() => text().includes('What now, 1?'));
     expect(text()).not.toContain('Mark as answered');
     expect(first().textContent).toContain('Thursday');
+  });
+
+  it('keeps what is written until it was heard, and sends it again as the same', async () => {
+    await open(false);
+    first().click();
+    await seen(() => host().querySelector('textarea') !== null);
+    isAway = true;
+    type('Look at the top first.');
+    send();
+    await seen(() => text().includes('Nobody answers just now.'));
+    await fixture.whenStable();
+    expect(field().value).toBe('Look at the top first.');
+    isAway = false;
+    send();
+    await seen(() => host().querySelector('ol')!.textContent.includes('Look at the top first.'));
+    await seen(() => field().value === '');
+    expect(wrote.map(({ id }) => id)).toEqual([wrote[0]!.id, wrote[0]!.id]);
+    type('And then the front.');
+    send();
+    await seen(() => wrote.length === 3);
+    expect(wrote[2]!.id).not.toBe(wrote[0]!.id);
+  });
+
+  it('leaves what is written with the work it was meant for', async () => {
+    await open(false);
+    const [one, other] = [...host().querySelectorAll<HTMLButtonElement>('.work')];
+    one!.click();
+    await seen(() => host().querySelector('textarea') !== null);
+    type('For the first alone');
+    other!.click();
+    await seen(() => text().includes('What now, 2?'));
+    await seen(() => field().value === '');
+    send();
+    expect(wrote).toEqual([]);
+    one!.click();
+    await seen(() => field().value === 'For the first alone');
   });
 });

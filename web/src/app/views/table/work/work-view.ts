@@ -13,7 +13,6 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Place, Work } from '@sleetcrest/contract/table';
-import { v4 as uuid } from 'uuid';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { readingOf } from '../../../reading/reading-of';
 import { Deed } from '../../../sending/deed';
@@ -22,7 +21,7 @@ import { GroupTitles } from '../group-titles';
 import { TableGroups } from '../table-groups';
 import { CubeBeside } from './cube-beside';
 import { SolveBeside } from './solve-beside';
-import { WorkNotes } from './work-notes';
+import { WorkNotes, type Draft } from './work-notes';
 
 const NOWHERE: Place = { turn: null, stage: null };
 
@@ -226,9 +225,8 @@ export class WorkView {
     return kind === 'stage' && stage ? this.titles.of(stage) : 'a solve';
   }
 
-  protected write(work: Work, words: string): Promise<void> {
-    const note = { id: uuid(), place: this.place(), words };
-    return this.doing(() => this.api.writeOn(work.id, note));
+  protected write(work: Work, draft: Draft): Promise<void> {
+    return this.doing(() => this.api.writeOn(work.id, { ...draft, place: this.place() }));
   }
 
   protected mark(work: Work): Promise<void> {
