@@ -11,11 +11,13 @@ import {
   DEFAULT_METHOD,
   paintedFromCube,
   readMoves,
+  sideOfColour,
   stageWords,
   STANDARD_SCHEME,
   stickersSeen,
   turnInHold,
-  UP,
+  type Colour,
+  type Side,
 } from '@sleetcrest/core';
 import type { Place, Work } from '@sleetcrest/contract/table';
 import type { LogEntry } from '@sleetcrest/core/log';
@@ -23,7 +25,7 @@ import { Reviewer } from '../../../asking/reviewer';
 import { Crown } from '../../../parts/crown/crown';
 import { clockText } from '../../../parts/words/clock-text';
 import { counted } from '../../../parts/words/counted';
-import { reading } from '../../../reading/reading';
+import { readingOf } from '../../../reading/reading-of';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({
@@ -194,6 +196,8 @@ export class SolveBeside {
   readonly entry = input.required<LogEntry>();
   readonly notes = input.required<Work['notes']>();
   readonly letters = input(false);
+  /** The colour of the first layer in the group it was handed in to. */
+  readonly firstColour = input.required<Colour>();
   /** Where it is looked at. */
   readonly place = input.required<Place>();
   readonly looked = output<Place>();
@@ -201,11 +205,18 @@ export class SolveBeside {
   private readonly reviewer = inject(Reviewer);
   protected readonly clock = clockText;
   protected readonly counted = counted;
-  protected readonly taken = reading(
-    () => (this.entry().turns === '' ? undefined : this.entry()),
-    async ({ scramble, turns, method }) => {
+  /** By what was turned: the turns of one solve are never shown with another's scramble. */
+  protected readonly taken = readingOf(
+    () => {
+      const { scramble, turns, method } = this.entry();
+      return turns === ''
+        ? undefined
+        : JSON.stringify([method, this.firstColour(), scramble, turns]);
+    },
+    async () => {
+      const { scramble, turns, method } = this.entry();
       const reviewed = await this.reviewer.review({
-        ...{ scramble, turns, firstColour: 'white', scheme: [...STANDARD_SCHEME] },
+        ...{ scramble, turns, firstColour: this.firstColour(), scheme: [...STANDARD_SCHEME] },
         method: methodById(method) ?? DEFAULT_METHOD,
       });
       if (!reviewed.ok) throw new Error(reviewed.error);
@@ -214,8 +225,11 @@ export class SolveBeside {
   );
   protected readonly review = this.taken.value;
   protected readonly at = computed(() => this.place().turn ?? 0);
+  private readonly first = computed(
+    (): Side => this.review()?.first ?? sideOfColour(STANDARD_SCHEME, this.firstColour()),
+  );
   protected readonly title = (stage: LogEntry['splits'][number]['stage']): string =>
-    stageWords(stage, this.review()?.first ?? UP, STANDARD_SCHEME).title;
+    stageWords(stage, this.first(), STANDARD_SCHEME).title;
 
   protected readonly summary = computed(() => {
     const { kind, stage, time, turns, beganAt } = this.entry();

@@ -82,6 +82,7 @@ const OWN = 'own';
                 [entry]="work.handed.entry"
                 [notes]="work.notes"
                 [letters]="letters()"
+                [firstColour]="firstColour()"
                 [place]="place()"
                 (looked)="place.set($event)"
               />
@@ -202,6 +203,10 @@ export class WorkView {
     const id = this.picked() ?? this.id();
     return this.all().find((one) => one.id === id);
   });
+
+  protected readonly firstColour = computed(
+    () => this.groups.all().find(({ id }) => id === this.shown()?.group)?.firstColour ?? 'white',
+  );
 
   constructor() {
     // What is looked at has been read, also where it was opened by its address.
