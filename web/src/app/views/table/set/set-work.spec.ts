@@ -1,5 +1,5 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import type { Assignment, SetAssignment } from '@sleetcrest/contract/table';
+import type { Assignment, Progress, SetAssignment } from '@sleetcrest/contract/table';
 import { openStore, until } from '../../../app.spec-support';
 import { TableApi } from '../../../sending/table-api';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
@@ -114,5 +114,68 @@ describe('setting work', () => {
     await seen(() => text().includes('Plan the first steps, 5 times'));
     button('Take back').click();
     await seen(() => text().includes('Nothing is set.'));
+  });
+
+  describe('tells of each how it went', () => {
+    /** What is said of one learner of something set until a day. */
+    async function said(until_: string | null, progress: Partial<Progress>): Promise<string> {
+      await open();
+      const one = asAssignment({
+        ...{
+          id: learnerId(50),
+          task: { do: 'plan', times: 2 },
+          note: '',
+          until: until_,
+          for: null,
+        },
+      });
+      all = [{ ...one, progress: [{ ...one.progress[0]!, ...progress }] }];
+      fixture.destroy();
+      fixture = TestBed.createComponent(SetWork);
+      await seen(() => text().includes('Plan the first steps'));
+      return text();
+    }
+    const DONE = '2026-11-22T18:00:00.000Z';
+
+    it('how far it is, and that the day is past, without a word more', async () => {
+      expect(await said(null, { done: 1 })).toContain('1 of 2');
+    });
+
+    it('late as a fact, of what is open and of what is done', async () => {
+      expect(await said('2020-01-01', { done: 1 })).toContain('1 of 2, the day is past');
+    });
+
+    it('when it was done, in time or after the day', async () => {
+      expect(await said('2026-11-22', { doneAt: DONE })).toContain('done 2026-11-22');
+      expect(text()).not.toContain('after the day');
+    });
+
+    it('that it came after the day', async () => {
+      expect(await said('2026-11-21', { doneAt: DONE })).toContain(
+        'done 2026-11-22, after the day',
+      );
+    });
+
+    it('whether it was seen or is said, and how it went where that is known', async () => {
+      expect(await said(null, { doneAt: DONE, said: true })).toContain('says it is done');
+    });
+
+    it('how many were right, and how long it typically took', async () => {
+      const words = await said(null, { doneAt: DONE, right: 7, seconds: 12.5 });
+      expect(words).toContain('7 right, typically 12.50');
+    });
+  });
+
+  it('names whom it is for where it is not for all', async () => {
+    await open();
+    const one = asAssignment({
+      ...{ id: learnerId(51), task: { do: 'plan', times: 1 }, note: '', until: null },
+      for: [learnerId(1)],
+    });
+    all = [{ ...one, progress: one.progress.slice(1) }];
+    fixture.destroy();
+    fixture = TestBed.createComponent(SetWork);
+    await seen(() => text().includes('for Teo; done by 1 of 1'));
+    expect(text()).toContain('Plan the first steps, once');
   });
 });
