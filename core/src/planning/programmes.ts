@@ -116,12 +116,22 @@ function bestOf(choices: readonly Choice[], most: number, covered: number): Chos
   const largest = choices.slice(0, most);
   let best = chosen(largest, covered);
   if (best.count === bitsOf(all)) return best;
+  // What could still be covered from the so-many-th choice on, and what all before it gain together.
+  const rest = new Int32Array(choices.length + 1);
+  const before = new Float64Array(choices.length + 1);
+  for (let k = choices.length - 1; k >= 0; k--) rest[k] = rest[k + 1]! | choices[k]!.covers;
+  for (const [k, { gain }] of choices.entries()) before[k + 1] = before[k]! + gain;
   const taken: Choice[] = [];
   const go = (from: number, gain: number, bits: number): void => {
     const one = { gain, count: bitsOf(bits) };
     if (isBetter(one, best)) best = { ...one, taken: [...taken] };
-    if (taken.length === most) return;
+    const left = most - taken.length;
+    if (left === 0) return;
     for (let k = from; k < choices.length; k++) {
+      const could = bitsOf(bits | rest[k]!);
+      if (could < best.count) return;
+      const largest = before[Math.min(k + left, choices.length)]! - before[k]!;
+      if (could === best.count && gain + largest <= best.gain) return;
       const choice = choices[k]!;
       taken.push(choice);
       go(k + 1, gain + choice.gain, bits | choice.covers);
