@@ -35,19 +35,23 @@ import { SolveService } from './solves/service.js';
 import { Secrets } from './accounts/secrets.js';
 import { groupExportHandler } from './groups/export.js';
 import { GroupRights } from './groups/rights.js';
-import { AssignmentService } from './table/assignments/service.js';
-import { tableHandlers } from './table/handlers.js';
-import { liveHandlers } from './table/live/handlers.js';
-import { LiveNews } from './table/live/news.js';
-import { LiveService } from './table/live/service.js';
-import { Streams } from './table/live/streams.js';
-import { MatrixService } from './table/matrix/service.js';
-import { CalendarService } from './table/plans/calendar.js';
-import { PlanService } from './table/plans/service.js';
-import { printHandlers } from './table/prints/handlers.js';
-import { PrintService } from './table/prints/service.js';
-import { RosterService } from './table/roster/service.js';
-import { WorkService } from './table/work/service.js';
+import { assignmentHandlers } from './assignments/handlers.js';
+import { AssignmentService } from './assignments/service.js';
+import { liveHandlers } from './live/handlers.js';
+import { LiveNews } from './live/news.js';
+import { LiveService } from './live/service.js';
+import { Streams } from './live/streams.js';
+import { matrixHandlers } from './matrix/handlers.js';
+import { MatrixService } from './matrix/service.js';
+import { CalendarService } from './plans/calendar.js';
+import { planHandlers } from './plans/handlers.js';
+import { PlanService } from './plans/service.js';
+import { printHandlers } from './prints/handlers.js';
+import { PrintService } from './prints/service.js';
+import { rosterHandlers } from './roster/handlers.js';
+import { RosterService } from './roster/service.js';
+import { workHandlers } from './work/handlers.js';
+import { WorkService } from './work/service.js';
 
 export interface AppParts {
   sequelize: Sequelize;
@@ -111,11 +115,11 @@ export function createApp(parts: AppParts): Express {
     ...accountHandlers(accounts, sessions, tries, demo),
     ...exportHandler({ sequelize, groups, solves, methods, settings, practice, assignments, work }),
     ...groupExportHandler({ groups, matrix, plans, assignments, work }),
-    ...tableHandlers({
-      ...{ groups, rights, plans, matrix, assignments, work, tries },
-      roster: new RosterService(sequelize),
-      calendars: new CalendarService(sequelize, new Secrets(sequelize), plans),
-    }),
+    ...rosterHandlers(new RosterService(sequelize), groups, rights, tries),
+    ...matrixHandlers(matrix, groups),
+    ...planHandlers(plans, new CalendarService(sequelize, new Secrets(sequelize), plans)),
+    ...assignmentHandlers(assignments),
+    ...workHandlers(work),
     ...printHandlers(prints),
     ...liveHandlers(new LiveService(sequelize), live.news, live.streams, sessions, keeping, tries),
     ...groupHandlers(groups, accounts, sessions, tries),

@@ -12,8 +12,8 @@ import type { MethodService } from '../methods/service.js';
 import type { PracticeService } from '../practice/service.js';
 import type { SettingsService } from '../settings/service.js';
 import type { SolveService } from '../solves/service.js';
-import type { AssignmentService } from '../table/assignments/service.js';
-import type { WorkService } from '../table/work/service.js';
+import type { AssignmentService } from '../assignments/service.js';
+import type { WorkService } from '../work/service.js';
 import { KEPT_DAYS } from '../upkeep/purge.js';
 
 const README = `Everything Sleetcrest keeps for you, in open files.

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { groupDocumentSchema, type GroupDocument } from '@sleetcrest/contract/table';
 import JSZip from 'jszip';
-import { AGroup } from '../table/table.spec-support.js';
+import { AGroup } from './group.spec-support.js';
 
 describe('a group that is exported', () => {
   let here: AGroup;

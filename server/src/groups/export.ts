@@ -6,11 +6,11 @@ import { accountOf } from '../access/caller.js';
 import { zipOf } from '../accounts/everything.js';
 import { streamed } from '../http/streamed.js';
 import { paramsOf } from '../http/validate.js';
-import { matrixCsv } from '../table/matrix/csv.js';
-import type { AssignmentService } from '../table/assignments/service.js';
-import type { MatrixService } from '../table/matrix/service.js';
-import type { PlanService } from '../table/plans/service.js';
-import type { WorkService } from '../table/work/service.js';
+import { matrixCsv } from '../matrix/csv.js';
+import type { AssignmentService } from '../assignments/service.js';
+import type { MatrixService } from '../matrix/service.js';
+import type { PlanService } from '../plans/service.js';
+import type { WorkService } from '../work/service.js';
 import type { GroupService } from './service.js';
 
 const README = `A group, in open files: what its coach has of it.

@@ -15,7 +15,7 @@ import type { AccountService } from '../accounts/service.js';
 import type { Sessions } from '../accounts/sessions.js';
 import type { Tries } from '../accounts/tries.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
-import { methodOf } from '../table/matrix/service.js';
+import { methodOf } from '../matrix/service.js';
 import { refuseUnusable } from '../threads/thinking.js';
 import type { GroupService } from './service.js';
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { groupSchema, RIGHTS, type Account, type Right } from '@sleetcrest/contract/accounts';
-import { AGroup } from '../table/table.spec-support.js';
+import { AGroup } from './group.spec-support.js';
 import { GroupRights } from './rights.js';
 
 /** Every choice of rights, none and all too. */

@@ -1,0 +1,26 @@
+import { HttpProblem } from '../http/problem.js';
+import { Threads, TooLong } from '../threads/threads.js';
+import type { AboutStanding, Columns, PracticeStanding } from './standing-thinker.js';
+
+/** A class has tens of thousands of answers: not on the thread that answers. */
+const thinkers = new Threads<AboutStanding, Columns | PracticeStanding[]>('standing', {
+  file: new URL('./standing-thinker.js', import.meta.url),
+  ...{ threads: 1, waiting: 60, seconds: 15 },
+});
+
+async function thought<T>(about: AboutStanding): Promise<T> {
+  try {
+    return (await thinkers.run(about)) as T;
+  } catch (error) {
+    if (!(error instanceof TooLong)) throw error;
+    throw new HttpProblem(503, 'It takes too long to work out how all stand; try again later.');
+  }
+}
+
+export const columnsOf = (
+  about: Omit<AboutStanding & { ask: 'columns' }, 'ask'>,
+): Promise<Columns> => thought({ ask: 'columns', ...about });
+
+export const standingsOf = (
+  about: Omit<AboutStanding & { ask: 'rows' }, 'ask'>,
+): Promise<PracticeStanding[]> => thought({ ask: 'rows', ...about });

@@ -1,0 +1,44 @@
+import { calendarParamsSchema, keepPlanSchema, planParamsSchema } from '@sleetcrest/contract/table';
+import { groupIn } from '../access/group-in.js';
+import type { Handlers } from '../access/admit.js';
+import { HttpProblem } from '../http/problem.js';
+import { bodyOf, paramsOf } from '../http/validate.js';
+import type { CalendarService } from './calendar.js';
+import type { PlanService } from './service.js';
+
+export const planHandlers = (plans: PlanService, calendars: CalendarService) =>
+  ({
+    'GET /api/groups/:id/plans': async (request, response) => {
+      response.json({ items: await plans.list(groupIn(request)) });
+    },
+
+    'PUT /api/groups/:id/plans/:plan': async (request, response) => {
+      const { id, plan } = paramsOf(request, planParamsSchema);
+      const given = bodyOf(request, keepPlanSchema);
+      if (given.plan.id !== plan) {
+        throw new HttpProblem(422, 'The plan has another id than its address.');
+      }
+      response.json(await plans.keep(id, given));
+    },
+
+    'DELETE /api/groups/:id/plans/:plan': async (request, response) => {
+      const { id, plan } = paramsOf(request, planParamsSchema);
+      await plans.remove(id, plan);
+      response.status(204).end();
+    },
+
+    'GET /api/groups/:id/calendar': async (request, response) => {
+      response.json(await calendars.address(groupIn(request)));
+    },
+
+    'POST /api/groups/:id/calendar': async (request, response) => {
+      response.json(await calendars.change(groupIn(request)));
+    },
+
+    'GET /api/groups/:id/calendar/:secret': async (request, response) => {
+      const { id, secret } = paramsOf(request, calendarParamsSchema);
+      response
+        .type('text/calendar; charset=utf-8; method=PUBLISH')
+        .send(await calendars.read(id, secret));
+    },
+  }) satisfies Partial<Handlers>;
