@@ -1,5 +1,5 @@
 import type { Memory, Trace } from './memory.js';
-import { Pace } from './pace.js';
+import { Pace, type WrittenPace } from './pace.js';
 import { cardKey, dayNumber, oldestFirst, type CardKind, type Review } from './review.js';
 
 /** What the answers to one card leave. */
@@ -34,23 +34,32 @@ export interface Confusion {
   lastDay: number;
 }
 
+/** A book as it is kept, to add later answers to without the earlier ones. Plain JSON. */
+export interface WrittenBook {
+  readonly cards: readonly Card[];
+  readonly confusions: readonly Confusion[];
+  readonly pace: WrittenPace;
+  /** The last answer in it; null in an empty one. */
+  readonly last: Pick<Review, 'at' | 'id'> | null;
+}
+
 /** Nine of ten are to be recalled when a card comes back. */
 export const RETENTION = 0.9;
 
 /**
- * All cards as a person's answers leave them. Nothing of it is kept: it is made again from the
- * answers, in the order they were given, and so is the same wherever the same answers are.
+ * All cards as a person's answers leave them, in the order they were given: the same wherever the same
+ * answers are. A book that was written goes on as the whole would.
  */
 export class CardBook {
   readonly cards = new Map<string, Card>();
-  readonly pace = new Pace();
+  pace = new Pace();
   readonly promised: Promised = { recalls: [], right: [] };
   readonly confusions = new Map<string, Confusion>();
   // The same cards: naming one takes longer than finding it.
   private readonly byKind: Readonly<Record<CardKind, Map<string, Card>>> = {
     ...{ see: new Map(), turn: new Map(), both: new Map(), read: new Map() },
   };
-  private last: Review | undefined;
+  private last: Pick<Review, 'at' | 'id'> | undefined;
 
   constructor(private readonly memory: Memory) {}
 
@@ -59,6 +68,29 @@ export class CardBook {
     const book = new CardBook(memory);
     for (const review of inOrder(reviews)) book.add(review);
     return book;
+  }
+
+  /** A book that goes on where one was written; what was promised before is not in it. */
+  static from({ cards, confusions, pace, last }: WrittenBook, memory: Memory): CardBook {
+    const book = new CardBook(memory);
+    for (const card of cards) {
+      book.cards.set(cardKey(card), card);
+      book.byKind[card.kind].set(card.item, card);
+    }
+    for (const one of confusions) book.confusions.set(`${one.was} ${one.said}`, one);
+    book.pace = Pace.from(pace);
+    book.last = last ?? undefined;
+    return book;
+  }
+
+  /** What is to be kept of it. */
+  written(): WrittenBook {
+    return {
+      cards: [...this.cards.values()],
+      confusions: [...this.confusions.values()],
+      pace: this.pace.written(),
+      last: this.last ? { at: this.last.at, id: this.last.id } : null,
+    };
   }
 
   /** Whether an answer comes after all that are in the book, so that it can just be added. */

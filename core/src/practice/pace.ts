@@ -20,6 +20,9 @@ const TYPICAL: Readonly<Record<CardKind, { begin: number; each: number }>> = {
   read: { begin: 3, each: 0 },
 };
 
+/** By kind and input, the values that count, oldest first. */
+export type WrittenPace = readonly (readonly (readonly number[])[])[];
+
 /**
  * How quick one person's right answers are, by kind and what they are given with: medians of the
  * logarithms of seconds, for each turn where there are turns. What is long is not slow.
@@ -27,6 +30,22 @@ const TYPICAL: Readonly<Record<CardKind, { begin: number; each: number }>> = {
 export class Pace {
   /** By kind and input. */
   private readonly usual: Usual[][] = CARD_KINDS.map(() => INPUTS.map(() => new Usual()));
+
+  /** What is kept of it, to go on with later. */
+  written(): WrittenPace {
+    return this.usual.map((inputs) => inputs.map((usual) => usual.inOrder()));
+  }
+
+  /** Goes on with what was written. */
+  static from(written: WrittenPace): Pace {
+    const pace = new Pace();
+    for (const [kind, inputs] of written.entries()) {
+      for (const [input, values] of inputs.entries()) {
+        for (const value of values) pace.usual[kind]![input]!.add(value);
+      }
+    }
+    return pace;
+  }
 
   private usualOf({ kind, by }: Pick<Review, 'kind' | 'by'>): Usual {
     return this.usual[CARD_KINDS.indexOf(kind)]![INPUTS.indexOf(by)]!;
@@ -89,6 +108,12 @@ class Usual {
     for (; at > 0 && sorted[at - 1]! > value; at--) sorted[at] = sorted[at - 1]!;
     for (; at + 1 < this.count && sorted[at + 1]! < value; at++) sorted[at] = sorted[at + 1]!;
     sorted[at] = value;
+  }
+
+  /** The values that count, oldest first. */
+  inOrder(): number[] {
+    const { order, oldest, count } = this;
+    return Array.from({ length: count }, (_, k) => order[(oldest + k) % count]!);
   }
 
   median(): number {

@@ -29,7 +29,7 @@ export interface Review {
 export const cardKey = ({ kind, item }: Pick<Review, 'kind' | 'item'>): string => `${kind} ${item}`;
 
 /** In the order they were given; of the same moment, by id: on every device the same. */
-export function oldestFirst(a: Review, b: Review): number {
+export function oldestFirst(a: Pick<Review, 'at' | 'id'>, b: Pick<Review, 'at' | 'id'>): number {
   const later = isSameClock(a.at, b.at)
     ? Number(a.at > b.at) - Number(a.at < b.at)
     : Date.parse(a.at) - Date.parse(b.at);
