@@ -1,6 +1,8 @@
 import * as z from 'zod';
 import { uuidSchema } from '../documents/id.js';
+import { daySchema } from '../documents/moment.js';
 import { line, name, text } from '../documents/text.js';
+import { codeSchema } from './code.js';
 
 /** What a person is here for. A guest has no account and is nobody's learner. */
 export const ROLES = ['coach', 'learner'] as const;
@@ -31,7 +33,14 @@ export const phraseSchema = text({
 const triedSchema = text({ most: 200 }).min(1, 'give the pass phrase');
 
 export const signUpSchema = z
-  .strictObject({ name: accountNameSchema, phrase: phraseSchema, role: z.enum(ROLES) })
+  .strictObject({
+    name: accountNameSchema,
+    phrase: phraseSchema,
+    role: z.enum(ROLES),
+    invitation: codeSchema
+      .optional()
+      .describe('By which a coach was asked to come, where coaches come by invitation.'),
+  })
   .meta({ id: 'SignUp' });
 export type SignUp = z.infer<typeof signUpSchema>;
 
@@ -65,6 +74,10 @@ export const sessionSchema = z
       .optional()
       .describe('The phrase was given by a coach: another is to be chosen before anything else.'),
     demo: z.array(demoAccountSchema).describe('Only where the demo data is loaded.'),
+    coaches: z
+      .enum(['open', 'invited'])
+      .optional()
+      .describe('Whether anybody may sign up as a coach, or who was invited.'),
   })
   .meta({ id: 'Session' });
 export type Session = z.infer<typeof sessionSchema>;
@@ -89,3 +102,39 @@ export const deleteAccountSchema = z
 export const resetPhraseSchema = z
   .strictObject({ phrase: phraseSchema })
   .meta({ id: 'ResetPhrase' });
+
+/** The browsers in which somebody is signed in. */
+export const signedInSchema = z
+  .strictObject({
+    items: z.array(
+      z.strictObject({
+        id: uuidSchema,
+        since: z.iso.datetime(),
+        seenOn: daySchema.describe('The last day on which it was used.'),
+        here: z.boolean().describe('Whether it is the one that asks.'),
+      }),
+    ),
+  })
+  .meta({ id: 'SignedIn' });
+export type SignedIn = z.infer<typeof signedInSchema>;
+export const signedInParamsSchema = z.strictObject({ session: uuidSchema });
+
+/** Codes by which coaches may sign up, each good once. */
+export const coachInvitationsSchema = z
+  .strictObject({ items: z.array(z.strictObject({ code: codeSchema, until: z.iso.datetime() })) })
+  .meta({ id: 'CoachInvitations' });
+export type CoachInvitations = z.infer<typeof coachInvitationsSchema>;
+export const codeParamsSchema = z.strictObject({ code: codeSchema });
+
+/** What of others’ goes with what is deleted. */
+export const leavingSchema = z
+  .strictObject({
+    groups: z.int().min(0).describe('Groups that go with their coach.'),
+    learners: z.int().min(0).describe('Learners who belong to those; they keep their accounts.'),
+    plans: z.int().min(0),
+    assignments: z.int().min(0),
+    work: z.int().min(0).describe('Pieces of work that others handed in.'),
+    notes: z.int().min(0).describe('Words on the work of others, or by others on one’s own.'),
+  })
+  .meta({ id: 'Leaving' });
+export type Leaving = z.infer<typeof leavingSchema>;

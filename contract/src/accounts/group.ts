@@ -4,22 +4,12 @@ import { uuidSchema } from '../documents/id.js';
 import { methodChoiceSchema } from '../documents/method.js';
 import { name } from '../documents/text.js';
 import { accountNameSchema } from './account.js';
+import { codeSchema } from './code.js';
 
 const groupNameSchema = name({
   least: 'give the group a name',
   ...{ most: 60, says: 'a name has at most 60 characters' },
 });
-
-/** What a coach reads out for learners to join by: letters and digits that are not mixed up. */
-export const CODE_LETTERS = 'ACDEFHJKMNPRTUVWXY34679';
-export const codeSchema = z
-  .string()
-  .trim()
-  .toUpperCase()
-  .regex(
-    new RegExp(`^[${CODE_LETTERS}]{8}$`),
-    'a code has eight letters and digits; ask your coach',
-  );
 
 export const createGroupSchema = z
   .strictObject({ id: uuidSchema, name: groupNameSchema })
@@ -33,9 +23,10 @@ export type Member = z.infer<typeof memberSchema>;
 
 /**
  * What a second coach may do in a group: see how its learners stand; plan sessions, set work and show
- * things; answer what is handed in; change who belongs to it. The group's own coach may do all of it.
+ * things; answer what is handed in; change who belongs to it; set a new phrase for who has yet to choose
+ * one. The group's own coach may do all of it.
  */
-export const RIGHTS = ['see', 'plan', 'answer', 'roster'] as const;
+export const RIGHTS = ['see', 'plan', 'answer', 'roster', 'phrase'] as const;
 export const rightSchema = z.enum(RIGHTS).meta({ id: 'Right' });
 export type Right = z.infer<typeof rightSchema>;
 
@@ -94,8 +85,31 @@ export const invitationSchema = z
   .meta({ id: 'Invitation' });
 export type Invitation = z.infer<typeof invitationSchema>;
 
-/** Moves a learner to another group of the same coach. */
+/** Moves a learner to another group of the same coach; to one of another’s, the learner is asked. */
 export const moveSchema = z.strictObject({ to: uuidSchema }).meta({ id: 'Move' });
+
+/** Moves that wait for the learner’s word. */
+export const movesSchema = z
+  .strictObject({
+    items: z.array(
+      z.strictObject({
+        to: z.strictObject({ id: uuidSchema, name: groupNameSchema }),
+        coach: accountNameSchema,
+        from: groupNameSchema,
+      }),
+    ),
+  })
+  .meta({ id: 'Moves' });
+export type Moves = z.infer<typeof movesSchema>;
+/** Whether a move was made at once, or the learner is asked. */
+export const movedSchema = z.strictObject({ moved: z.boolean() }).meta({ id: 'Moved' });
+export type Moved = z.infer<typeof movedSchema>;
+
+/** Codes by which coaches may become assistants of a group. */
+export const invitationListSchema = z
+  .strictObject({ items: z.array(invitationSchema) })
+  .meta({ id: 'Invitations' });
+export const invitationParamsSchema = z.strictObject({ id: uuidSchema, code: codeSchema });
 
 export const groupListSchema = z
   .strictObject({ items: z.array(groupSchema) })

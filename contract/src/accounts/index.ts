@@ -2,4 +2,5 @@
 import '../jitless.js';
 
 export * from './account.js';
+export * from './code.js';
 export * from './group.js';

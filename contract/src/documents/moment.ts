@@ -25,3 +25,11 @@ export const momentSchema = z.iso
 export const daySchema = z.iso
   .date('a day is written YYYY-MM-DD')
   .refine((day) => isOurs(yearOf(day)), `a day ${YEARS}`);
+
+/** The moment after which something is asked for, as it was told before: with all its digits. */
+export const sinceSchema = z.iso
+  .datetime()
+  .refine(
+    (moment) => yearOf(moment) >= 1970 && yearOf(moment) <= LAST_YEAR,
+    `a moment to ask from lies between the years 1970 and ${LAST_YEAR}`,
+  );

@@ -1,8 +1,8 @@
-import { ENTRY_KINDS, GROUPINGS, OUTCOMES } from '@sleetcrest/core/log';
+import { ENTRY_KINDS, GROUPINGS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
 import { idSchema, uuidSchema } from '../documents/id.js';
-import { daySchema } from '../documents/moment.js';
+import { daySchema, sinceSchema } from '../documents/moment.js';
 import { line } from '../documents/text.js';
 import { logEntrySchema, tagSchema } from './entry.js';
 
@@ -42,7 +42,7 @@ export const learnerLogParamsSchema = z.strictObject({ learner: uuidSchema, id: 
 
 /** What changed in a log since a moment; without one, only the moment to ask from later. */
 export const logChangesQuerySchema = z.strictObject({
-  since: z.iso.datetime().optional(),
+  since: sinceSchema.optional(),
   after: uuidSchema.optional().describe('The last record of the answer before this one.'),
 });
 
@@ -57,12 +57,22 @@ export const logChangesSchema = z
   .meta({ id: 'LogChanges' });
 export type LogChanges = z.infer<typeof logChangesSchema>;
 
-/** The most records one request may hold. */
+/** The most records one request may hold, and the most characters of them together. */
 export const BATCH = 500;
+export const MOST_CHARACTERS = 400_000;
+
+/** How long a record is, as far as that differs much from one to another. */
+export const charactersOf = ({ turns, scramble, note }: LogEntry): number =>
+  turns.length + scramble.length + note.length;
 
 /** Keeps many records at once: all of them or none. Those that are kept already add nothing. */
 export const logBatchSchema = z
   .strictObject({ entries: z.array(logEntrySchema).min(1).max(BATCH) })
+  .refine(
+    ({ entries }) =>
+      entries.reduce((sum, entry) => sum + charactersOf(entry), 0) <= MOST_CHARACTERS,
+    { path: ['entries'], message: 'they are too long together; send fewer at once' },
+  )
   .meta({ id: 'LogBatch' });
 
 export const batchAnswerSchema = z

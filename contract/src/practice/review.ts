@@ -2,7 +2,7 @@ import { readMoves } from '@sleetcrest/core';
 import { CARD_KINDS, INPUTS, type Review } from '@sleetcrest/core/practice';
 import * as z from 'zod';
 import { uuidSchema } from '../documents/id.js';
-import { momentSchema } from '../documents/moment.js';
+import { momentSchema, sinceSchema } from '../documents/moment.js';
 import { line } from '../documents/text.js';
 
 /** The longest an answer is waited for. */
@@ -59,7 +59,7 @@ export type ReviewsAdded = z.infer<typeof reviewsAddedSchema>;
 
 /** What has come in since a moment, in the order it came; without one, everything. */
 export const reviewsQuerySchema = z.strictObject({
-  since: z.iso.datetime().optional(),
+  since: sinceSchema.optional(),
   after: uuidSchema.optional().describe('The last answer of the page before this one.'),
 });
 

@@ -1,6 +1,6 @@
 import { DOINGS } from '@sleetcrest/core/table';
 import * as z from 'zod';
-import { CODE_LETTERS } from '../accounts/group.js';
+import { CODE_LETTERS } from '../accounts/code.js';
 import { colourSchema } from '../documents/colour.js';
 import { cubeSchema } from '../documents/cube.js';
 import { uuidSchema } from '../documents/id.js';
@@ -110,6 +110,15 @@ export const presentSchema = z
   .meta({ id: 'Present' });
 export type Present = z.infer<typeof presentSchema>;
 
+/**
+ * Why somebody follows a session no more: it ended; its group was archived, or dissolved; they were taken off
+ * the table, or out of the group; they signed out, or their account is gone; they may not see it any more.
+ */
+export const ENDINGS = [
+  ...(['ended', 'archived', 'dissolved', 'taken off', 'signed out', 'no right'] as const),
+] as const;
+export type Ending = (typeof ENDINGS)[number];
+
 /** What a stream tells, one after the other; `all` first, and again whenever it was broken. */
 export const boardEventSchema = z
   .discriminatedUnion('is', [
@@ -122,7 +131,10 @@ export const boardEventSchema = z
     z.strictObject({ is: z.literal('left'), id: uuidSchema }),
     z.strictObject({ is: z.literal('session'), session: liveSessionSchema }),
     z.strictObject({ is: z.literal('beat'), now: z.iso.datetime() }),
-    z.strictObject({ is: z.literal('over') }),
+    z.strictObject({
+      is: z.literal('over'),
+      why: z.enum(ENDINGS).optional(),
+    }),
   ])
   .meta({ id: 'BoardEvent' });
 export type BoardEvent = z.infer<typeof boardEventSchema>;

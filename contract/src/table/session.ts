@@ -80,3 +80,13 @@ export const calendarParamsSchema = z.strictObject({
   id: uuidSchema,
   secret: z.string().regex(/^[\w-]{20,80}\.ics$/, 'this is no address of a calendar'),
 });
+
+/** Whose calendars read a group’s sessions. */
+export const calendarsSchema = z
+  .strictObject({
+    items: z.array(
+      z.strictObject({ coach: uuidSchema, name: line({ most: 40 }), since: z.iso.datetime() }),
+    ),
+  })
+  .meta({ id: 'Calendars' });
+export type Calendars = z.infer<typeof calendarsSchema>;
