@@ -9,9 +9,10 @@ import type { LogEntry } from '@sleetcrest/core/log';
 import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { pino } from 'pino';
 import type { Sequelize } from 'sequelize';
-import { closeApp, createApp, type AppParts } from './app.js';
-import { openDatabase } from './database/database.js';
+import { closeApp, createApp, streamsOf, type AppParts } from './app.js';
+import { openDatabase } from './database/connection.js';
 import { migrate } from './database/migrate.js';
+import { Jobs } from './jobs/jobs.js';
 import { finish, listen } from './serve.js';
 
 /** The address of a PostgreSQL server in which a spec may make databases; `npm test` gives it. */
@@ -52,6 +53,10 @@ export async function migratedDatabase(): Promise<TestDatabase> {
   migrated ??= (async () => {
     const { url, sequelize } = await emptyDatabase();
     await migrate(url);
+    // What jobs are kept in takes longer to make than to copy.
+    const jobs = new Jobs(sequelize, pino({ level: 'silent' }));
+    await jobs.start();
+    await jobs.close();
     // Nothing may be connected to a database that is copied.
     await sequelize.close();
     return new URL(url).pathname.slice(1);
@@ -106,7 +111,7 @@ export class Visitor {
     return {
       status: response.status,
       headers: response.headers,
-      body: (json ? JSON.parse(text) : text) as never,
+      body: (json && text !== '' ? JSON.parse(text) : text) as never,
     };
   }
 
@@ -183,7 +188,7 @@ export class TestApp {
 
   private static async over(database: TestDatabase, parts: Partial<AppParts>): Promise<TestApp> {
     const { sequelize } = database;
-    const app = createApp({ sequelize, logger: pino({ level: 'silent' }), ...parts });
+    const app = createApp({ sequelize, logger: pino({ level: 'silent' }), works: false, ...parts });
     const server = await listen(app, 0, '127.0.0.1');
     const { port } = server.address() as AddressInfo;
     return new TestApp(database, server, `http://127.0.0.1:${port}`, app);
@@ -194,6 +199,11 @@ export class TestApp {
     const { url } = this.database;
     const sequelize = openDatabase(url);
     return TestApp.over({ url, sequelize, drop: () => sequelize.close() }, {});
+  }
+
+  /** How many pages follow something through this process. */
+  get streams(): number {
+    return streamsOf(this.app);
   }
 
   async stop(): Promise<void> {

@@ -9,7 +9,7 @@ import { pino } from 'pino';
 import { RULES } from './access/rules.js';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
-import { openDatabase } from './database/database.js';
+import { openDatabase } from './database/connection.js';
 import { migrate } from './database/migrate.js';
 import { finish, listen } from './serve.js';
 import { aSolve, emptyDatabase, TestApp, type TestDatabase } from './app.spec-support.js';
@@ -194,7 +194,9 @@ describe('the server process', () => {
 
   it('does not start on a database that a newer version changed, and says so', async () => {
     await migrate(database.url);
-    await database.sequelize.query(`INSERT INTO migrations (name) VALUES ('0999-legs')`);
+    await database.sequelize.query(
+      `INSERT INTO migrations (name) VALUES ('0998-tables'), ('0999-legs')`,
+    );
     const env = { SLEETCREST_DATABASE_URL: database.url, SLEETCREST_PORT: String(port) };
     await expectAsync(start(env)).toBeRejectedWithError('ended with 1');
   });
@@ -206,7 +208,9 @@ describe('the server process', () => {
       return [answer.status, ((await answer.json()) as { detail?: string }).detail];
     };
     expect(await ready()).toEqual([200, undefined]);
-    await database.sequelize.query(`INSERT INTO migrations (name) VALUES ('0999-legs')`);
+    await database.sequelize.query(
+      `INSERT INTO migrations (name) VALUES ('0998-tables'), ('0999-legs')`,
+    );
     expect(await ready()).toEqual([503, jasmine.stringContaining('of another version')]);
     const exit = ended();
     child.kill('SIGTERM');

@@ -21,7 +21,10 @@ import { answerProblems, notFound } from './http/problem.js';
 import { security } from './http/security.js';
 import { web } from './http/web.js';
 import { logHandlers } from './log/handlers.js';
-import { LogStatistics } from './log/overview.js';
+import { Jobs, type Sending } from './jobs/jobs.js';
+import { PrintMaking } from './prints/making.js';
+import { upkeep } from './upkeep/upkeep.js';
+import { LogStatistics } from './statistics/overview.js';
 import { LogService } from './log/service.js';
 import type { Metrics } from './metrics/metrics.js';
 import { methodHandlers } from './methods/handlers.js';
@@ -38,7 +41,6 @@ import { GroupRights } from './groups/rights.js';
 import { assignmentHandlers } from './assignments/handlers.js';
 import { AssignmentService } from './assignments/service.js';
 import { liveHandlers } from './live/handlers.js';
-import { LiveNews } from './live/news.js';
 import { LiveService } from './live/service.js';
 import { Streams } from './live/streams.js';
 import { matrixHandlers } from './matrix/handlers.js';
@@ -66,13 +68,24 @@ export interface AppParts {
   names?: readonly string[];
   proxies?: readonly string[];
   metrics?: Metrics;
+  /** Whether anybody may sign up as a coach, or who was invited. */
+  coaches?: 'open' | 'invited';
+  /** Whether this process does jobs; asked for they are in any case, where it does. */
+  works?: boolean;
 }
+
+/** Where no process does jobs, as in most specs, none are asked for. */
+const NOBODY_WORKS: Sending = { send: () => Promise.resolve() };
 
 const closing = new WeakMap<Express, () => Promise<void>>();
 const onClose = (app: Express, close: () => Promise<void>): void => void closing.set(app, close);
 
 /** Ends what an application holds open beside requests; its server is finished after. */
 export const closeApp = (app: Express): Promise<void> => closing.get(app)?.() ?? Promise.resolve();
+
+const following = new WeakMap<Express, Streams>();
+/** How many pages follow a session through an application. */
+export const streamsOf = (app: Express): number => following.get(app)?.figures.streams ?? 0;
 
 /** The API under `/api`, and the web application everywhere else. */
 export function createApp(parts: AppParts): Express {
@@ -88,7 +101,7 @@ export function createApp(parts: AppParts): Express {
 
   const sessions = new Sessions(sequelize);
   const tries = new Tries(sequelize, patience);
-  const accounts = new AccountService(sequelize);
+  const accounts = new AccountService(sequelize, parts.coaches);
   const groups = new GroupService(sequelize);
   const solves = new SolveService(sequelize);
   const methods = new MethodService(sequelize);
@@ -98,35 +111,45 @@ export function createApp(parts: AppParts): Express {
   const log = new LogService(sequelize);
   const rights = new GroupRights(sequelize);
   const plans = new PlanService(sequelize);
-  const matrix = new MatrixService(sequelize, practice);
+  const matrix = new MatrixService(sequelize, practice.facts);
   const assignments = new AssignmentService(sequelize);
-  const work = new WorkService(sequelize, log, rights);
-  const live = { news: new LiveNews(sequelize), streams: new Streams() };
-  const prints = new PrintService(sequelize, logger, groups, matrix, assignments);
-  prints.begin();
+  const work = new WorkService(sequelize, log);
+  const streams = new Streams(sequelize);
+  following.set(app, streams);
+  const secrets = new Secrets(sequelize);
+  const { works = true } = parts;
+  const jobs = works ? new Jobs(sequelize, logger) : undefined;
+  const sending: Sending = jobs ?? NOBODY_WORKS;
+  metrics?.follow(streams, jobs);
+  let making: PrintMaking | undefined;
+  if (jobs) {
+    making = new PrintMaking(sequelize, jobs, groups, matrix, assignments);
+    upkeep(sequelize, jobs, logger);
+    making.begin();
+    void jobs.begin();
+  }
   onClose(app, async () => {
-    prints.close();
-    live.streams.close();
-    await live.news.close();
+    making?.close();
+    await Promise.all([streams.close(), jobs?.close()]);
   });
   const handlers: Handlers = {
     ...healthHandlers(sequelize),
-    ...handoutHandlers(),
-    ...accountHandlers(accounts, sessions, tries, demo),
+    ...handoutHandlers(tries),
+    ...accountHandlers(accounts, sessions, tries, sending, demo),
     ...exportHandler({ sequelize, groups, solves, methods, settings, practice, assignments, work }),
     ...groupExportHandler({ groups, matrix, plans, assignments, work }),
-    ...rosterHandlers(new RosterService(sequelize), groups, rights, tries),
+    ...rosterHandlers(new RosterService(sequelize, secrets), tries),
     ...matrixHandlers(matrix, groups),
-    ...planHandlers(plans, new CalendarService(sequelize, new Secrets(sequelize), plans)),
+    ...planHandlers(plans, new CalendarService(sequelize, secrets, plans)),
     ...assignmentHandlers(assignments),
     ...workHandlers(work),
-    ...printHandlers(prints),
-    ...liveHandlers(new LiveService(sequelize), live.news, live.streams, sessions, keeping, tries),
+    ...printHandlers(new PrintService(sequelize, sending)),
+    ...liveHandlers(new LiveService(sequelize), streams, sessions, keeping, tries),
     ...groupHandlers(groups, accounts, sessions, tries),
     ...solveHandlers(solves, keeping),
     ...methodHandlers(methods, keeping),
     ...settingsHandlers(settings),
-    ...practiceHandlers(practice),
+    ...practiceHandlers(practice, sending),
     ...logHandlers(log, new LogStatistics(sequelize), sequelize, sessions),
   };
   app.use(admitted(express.Router(), handlers, rights, sessions));

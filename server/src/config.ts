@@ -1,5 +1,6 @@
 import { demoAccountSchema, type DemoAccount } from '@sleetcrest/contract/accounts';
 import * as z from 'zod';
+import type { DatabaseSettings } from './database/connection.js';
 
 const listed = z
   .string()
@@ -19,6 +20,9 @@ const configSchema = z.object({
   SLEETCREST_LOG_LEVEL: z
     .enum(['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent'])
     .default('info'),
+  SLEETCREST_COACHES: z.enum(['open', 'invited']).default('open'),
+  SLEETCREST_CONNECTIONS: z.coerce.number().int().min(2).max(100).default(10),
+  SLEETCREST_STATEMENT_SECONDS: z.coerce.number().int().min(1).max(60).default(8),
   SLEETCREST_DEMO_ACCOUNTS: z
     .string()
     .default('[]')
@@ -43,6 +47,9 @@ export interface Config {
   /** Whose word is believed on who asks, and whether by TLS: addresses, or ranges as `10.0.0.0/8`. */
   proxies: string[];
   databaseUrl: string;
+  database: DatabaseSettings;
+  /** Whether anybody may sign up as a coach, or who was invited. */
+  coaches: 'open' | 'invited';
   /** The folder of the built web application; without it only the API is served. */
   webRoot: string | undefined;
   logLevel: string;
@@ -65,6 +72,11 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     names: data.SLEETCREST_NAMES,
     proxies: data.SLEETCREST_PROXIES,
     databaseUrl: data.SLEETCREST_DATABASE_URL,
+    database: {
+      connections: data.SLEETCREST_CONNECTIONS,
+      statementSeconds: data.SLEETCREST_STATEMENT_SECONDS,
+    },
+    coaches: data.SLEETCREST_COACHES,
     webRoot: data.SLEETCREST_WEB_ROOT,
     logLevel: data.SLEETCREST_LOG_LEVEL,
     demo: data.SLEETCREST_DEMO_ACCOUNTS,

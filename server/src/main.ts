@@ -1,14 +1,14 @@
 import { setTimeout as sleep } from 'node:timers/promises';
 import { closeApp, createApp } from './app.js';
 import { readConfig } from './config.js';
-import { openDatabase } from './database/database.js';
+import { openDatabase } from './database/connection.js';
 import { migrate, NewerDatabase } from './database/migrate.js';
 import { errorFields, openLog } from './http/logging.js';
 import { Metrics } from './metrics/metrics.js';
 import { finish, listen } from './serve.js';
-import { keepUp } from './upkeep/daily.js';
 
-/** Milliseconds for the database to hear that we go. */
+/** Milliseconds for what is under way to be answered, and for the database to hear that we go: ten seconds in all. */
+const UNDER_WAY = 7500;
 const LAST_WORDS = 1000;
 
 const config = readConfig(process.env);
@@ -21,7 +21,7 @@ try {
   process.stderr.write(`${error.message}\n`);
   process.exit(1);
 }
-const sequelize = openDatabase(config.databaseUrl);
+const sequelize = openDatabase(config.databaseUrl, { settings: config.database });
 const metrics = new Metrics(sequelize);
 // The last resort: one request's fault must not end everybody's. `npm run hostile` wants none of them.
 process.on('unhandledRejection', (error) => {
@@ -36,8 +36,14 @@ const app = createApp({
 });
 const server = await listen(app, config.port, config.host);
 metrics.of(server);
-const told = config.metricsPort === 0 ? undefined : await metrics.tell(config.metricsPort);
-const endUpkeep = keepUp(sequelize, logger);
+// A port that is taken, as by a second process, is told and stops nothing.
+const told =
+  config.metricsPort === 0
+    ? undefined
+    : await metrics.tell(config.metricsPort).catch((error: unknown) => {
+        logger.warn({ port: config.metricsPort, error: errorFields(error) }, 'no figures are told');
+        return undefined;
+      });
 logger.info({ host: config.host, port: config.port }, 'listening');
 // Tells a parent process that requests will be answered from now on.
 process.send?.({ ready: true });
@@ -48,14 +54,13 @@ async function stop(signal: string): Promise<void> {
   if (stopping) process.exit(1);
   stopping = true;
   logger.info({ signal }, 'finishing what is under way');
-  endUpkeep();
   told?.closeAllConnections();
   told?.close();
   // Pages that follow a session go on following it elsewhere.
-  const closed = closeApp(app);
-  await finish(server);
-  await closed;
+  const closed = closeApp(app).catch(() => undefined);
+  await finish(server, UNDER_WAY);
   // Every request is answered or cut off: a database that does not answer is not waited for.
+  await Promise.race([closed, sleep(LAST_WORDS)]);
   await Promise.race([sequelize.close(), sleep(LAST_WORDS)]);
   logger.info('stopped');
   process.exit();

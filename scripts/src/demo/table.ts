@@ -6,7 +6,6 @@ import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { planSession } from '@sleetcrest/core/planning';
 import {
   AssignmentService,
-  GroupRights,
   GroupService,
   LogService,
   MatrixService,
@@ -87,7 +86,7 @@ async function planFor(
 ): Promise<void> {
   const group = await new GroupService(sequelize).one(coach, DEMO_GROUP.id);
   const practice = new PracticeService(sequelize);
-  const matrix = await new MatrixService(sequelize, practice).of(group, on);
+  const matrix = await new MatrixService(sequelize, practice.facts).of(group, on);
   const asked = {
     cases: matrix.columns,
     learners: matrix.rows.map(({ cases, ...one }) => ({
@@ -132,7 +131,7 @@ async function setAndHandedIn(
     for: ['Vilde', 'Odd'].map((name) => called(name).id),
   });
   const log = new LogService(sequelize);
-  const work = new WorkService(sequelize, log, new GroupRights(sequelize));
+  const work = new WorkService(sequelize, log);
   const solved = async (name: string): Promise<string> => {
     const { items } = await log.page(called(name).id, { kind: 'solve', outcome: 'finished' }, 0, 1);
     return items[0]!.id;
@@ -147,12 +146,12 @@ async function setAndHandedIn(
   };
   await hand('Amalie', 'The middle edges went well, then I lost it. Where?');
   const answered = await hand('Nils', 'Faster than last week. What next?');
-  await work.write(coach, answered, {
+  await work.write(coach, 'coach', answered, {
     ...{ id: idFrom('answer to Nils'), place: { turn: 12, stage: null } },
     words: 'Look at both corners before this turn: the second is ready too.',
   });
-  await work.read(coach, answered);
-  await work.mark(coach, answered, true);
+  await work.read('coach', answered);
+  await work.mark(answered, true);
   await work.handIn(called('Pia'), {
     ...{
       id: idFrom('question of Pia'),

@@ -1,7 +1,12 @@
 import { aReview } from '@sleetcrest/contract/testing';
 import { randomUUID } from 'node:crypto';
-import { groupSchema, invitationSchema, type Account } from '@sleetcrest/contract/accounts';
-import { liveSessionSchema, slipsSchema } from '@sleetcrest/contract/table';
+import {
+  groupListSchema,
+  groupSchema,
+  invitationSchema,
+  type Account,
+} from '@sleetcrest/contract/accounts';
+import { liveSessionSchema, slipsSchema, type BoardEvent } from '@sleetcrest/contract/table';
 import type { LogEntry } from '@sleetcrest/core/log';
 import { aRecord, aSolve, PHRASE, TestApp, type Visitor } from '../app.spec-support.js';
 import { aMethod } from '../methods/methods.spec-support.js';
@@ -20,18 +25,39 @@ interface World {
   assignment: string;
   work: string;
   print: string;
+  session: string;
+  code: string;
+  to: string;
 }
 
 /**
- * `helper` may do all in the owner's group, `watcher` see alone; the former member has left it, and the
- * beginner, brought in by its coach, has yet to choose a phrase.
+ * `helper` may do all in the owner's group, `watcher` see alone, and the former helper could; the former member
+ * has left it, who was taken out was so by its coach; the beginner, brought in by its coach, has yet to choose a
+ * phrase; and a guest sits at the other coach's table.
  */
 const PEOPLE = [
-  ...(['guest', 'owner', 'other learner', 'former member', 'beginner'] as const),
-  ...(['own coach', 'helper', 'watcher', 'other coach'] as const),
+  'guest',
+  'guest elsewhere',
+  'owner',
+  'other learner',
+  'former member',
+  'taken out',
+  'beginner',
+  'own coach',
+  'helper',
+  'watcher',
+  'former helper',
+  'other coach',
 ] as const;
+const GUESTS: readonly Person[] = ['guest', 'guest elsewhere'];
 type Person = (typeof PEOPLE)[number];
-const COACHES: readonly Person[] = ['own coach', 'helper', 'watcher', 'other coach'];
+const COACHES: readonly Person[] = [
+  'own coach',
+  'helper',
+  'watcher',
+  'former helper',
+  'other coach',
+];
 const TEACHERS: readonly Person[] = ['own coach', 'helper', 'watcher'];
 
 /** What a request that changes something is sent with, about the owner's things. */
@@ -102,10 +128,15 @@ function requestTo(route: Route, world: World): { path: string; body: unknown } 
     .replace(':learner', world.owner.id)
     .replace(':coach', world.owner.id)
     .replace(':id', id)
-    .replace(/:(live|plan|assignment|work|print)/g, (_, name: 'live') => world[name])
+    .replace(
+      /:(live|plan|assignment|work|print|session|code|to)/g,
+      (_, name: 'live') => world[name],
+    )
     .replace(':secret', `${'x'.repeat(43)}.ics`);
   return { path: address + query, body: BODIES[route]?.(world) };
 }
+
+const listOf = (body: { items: unknown[] }): unknown[] => body.items;
 
 const aPlan = (id: string) => ({
   ...{ id, on: '2026-12-03', at: '17:30', minutes: 60, repeats: 'weekly', until: null, cubes: 4 },
@@ -139,20 +170,28 @@ function answerTo(rule: Rule, person: Person): 'let in' | 401 | 403 | 404 {
   if (person === 'beginner') return rule === 'beginner' ? 'let in' : 403;
   if (rule === 'keeper') return 'let in';
   if (rule === 'live-sit') return person === 'owner' ? 'let in' : 404;
-  if (person === 'guest') return 401;
+  if (GUESTS.includes(person)) return 401;
   if (rule === 'account' || rule === 'beginner') return 'let in';
   if (rule === 'coach') return COACHES.includes(person) ? 'let in' : 403;
   if (rule === 'group-own') return person === 'own coach' ? 'let in' : 404;
   if (rule === 'group-in') return person === 'owner' ? 'let in' : 404;
+  // The one in the address helps nobody, so that its coach alone may ask.
+  if (rule === 'group-help') return person === 'own coach' ? 'let in' : 404;
+  if (rule === 'assignment-own') return person === 'owner' ? 'let in' : 404;
+  // They signed up themselves: nobody may give them a phrase.
+  if (rule === 'learner-phrase') return 404;
+  if (rule === 'work-side' || rule === 'work-answer') {
+    if (person === 'owner') return rule === 'work-side' ? 'let in' : 403;
+    return person === 'own coach' || person === 'helper' ? 'let in' : 404;
+  }
+  if (rule === 'group-leave' && person === 'owner') return 'let in';
   if (!TEACHERS.includes(person)) return 404;
-  if (person !== 'watcher' || rule.endsWith('-see')) return 'let in';
+  if (rule === 'group-leave') return person === 'watcher' ? 403 : 'let in';
+  if (person === 'own coach' || rule.endsWith('-see')) return 'let in';
+  if (person === 'helper' && !rule.endsWith('-phrase')) return 'let in';
   // Of one learner it is not told that there is somebody one may do less with.
   return rule.startsWith('learner') ? 404 : 403;
 }
-
-/** Where what is a learner's own may be answered by those who teach them. */
-const answersWork = (route: Route, person: Person): boolean =>
-  route.includes('/work/:work') && (person === 'own coach' || person === 'helper');
 
 /** Routes that tell or change the account that calls, and so cannot be called twice alike. */
 const ENDING: readonly Route[] = [
@@ -172,6 +211,15 @@ const ENDING: readonly Route[] = [
   'DELETE /api/groups/:id/prints/:print',
   'DELETE /api/live/:live',
   'DELETE /api/live/:live/here',
+  'DELETE /api/live/:live/seats/:learner',
+  'POST /api/groups/:id/code',
+  'POST /api/live/:live/code',
+  'DELETE /api/groups/:id/invitations/:code',
+  'DELETE /api/groups/:id/calendars/:coach',
+  'DELETE /api/account/sessions/:session',
+  'POST /api/moves/:to',
+  'DELETE /api/moves/:to',
+  'DELETE /api/coach-invitations/:code',
 ];
 
 /** Everybody and their things, in an application of their own. */
@@ -195,6 +243,8 @@ class Inhabited {
     const former = await people['former member'].signUp('Odd');
     await people.helper.signUp('Helga', 'coach');
     await people.watcher.signUp('Vilde', 'coach');
+    await people['former helper'].signUp('Trine', 'coach');
+    const out = await people['taken out'].signUp('Sverre');
     const groupOf = async (person: Person) => {
       const answer = await people[person].ask('POST', '/api/groups', {
         id: randomUUID(),
@@ -208,14 +258,22 @@ class Inhabited {
     await people['former member'].ask('POST', '/api/groups/join', { code: group.code });
     const at = `/api/groups/${group.id}`;
     await people['former member'].ask('DELETE', `${at}/learners/${former.id}`);
+    await people['taken out'].ask('POST', '/api/groups/join', { code: group.code });
+    await people['own coach'].ask('DELETE', `${at}/learners/${out.id}`);
     for (const [person, rights] of [
       ['helper', ['plan', 'answer', 'roster']],
       ['watcher', []],
+      ['former helper', ['plan', 'answer', 'roster', 'phrase']],
     ] as const) {
       const asked = await people['own coach'].ask('POST', `${at}/assistants`, { rights });
       const { code } = invitationSchema.parse(asked.body);
       await people[person].ask('POST', '/api/groups/join', { code });
     }
+    const before = groupSchema.parse(
+      listOf((await people['own coach'].ask('GET', '/api/groups')).body)[0],
+    );
+    const helped = before.assistants.find(({ name }) => name === 'Trine')!;
+    await people['own coach'].ask('DELETE', `${at}/assistants/${helped.id}`);
     const [cube, record] = [aSolve(), aRecord({ note: 'seen by nobody else' })];
     await people.owner.ask('POST', '/api/solves', cube);
     await people.owner.ask('PUT', '/api/methods/landing', aMethod());
@@ -232,6 +290,12 @@ class Inhabited {
     const begun = await coach.ask('POST', `${at}/live`, { id: randomUUID() });
     const live = liveSessionSchema.parse(begun.body).id;
     await people.owner.ask('POST', `${at}/live/join`, {});
+    const elsewhere = `/api/groups/${otherGroup.id}/live`;
+    const held = await people['other coach'].ask('POST', elsewhere, { id: randomUUID() });
+    await people['guest elsewhere'].ask('POST', '/api/live/join', {
+      code: liveSessionSchema.parse(held.body).code,
+      nickname: 'Pia',
+    });
     const learners = [{ id: randomUUID(), name: 'Bo' }];
     const made = await coach.ask('POST', `${at}/roster`, { learners });
     const { name, phrase } = slipsSchema.parse(made.body).slips[0]!;
@@ -243,6 +307,9 @@ class Inhabited {
     return new Inhabited(app, people, {
       ...{ owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! },
       ...{ otherGroup: otherGroup.id, live, plan, assignment, work, print },
+      session: randomUUID(),
+      code: 'AAAAAAAA',
+      to: otherGroup.id,
     });
   }
 
@@ -292,10 +359,7 @@ describe('who may call each route', () => {
           expect(status).withContext(context).toBe(expected);
           continue;
         }
-        if (
-          TEACHERS.includes(person) &&
-          (/^(group|live|learner)-/.test(rule) || answersWork(route, person))
-        ) {
+        if (TEACHERS.includes(person) && /^(group|live|learner|work)-/.test(rule)) {
           // What is asked for too early is there, but not made yet.
           const early = route.endsWith('/prints/:print') && status === 409;
           expect(early || status < 300)
@@ -338,20 +402,175 @@ describe('what changes who may', () => {
     }
   });
 
-  it('a coach may set a phrase and take a learner out of their own group only', async () => {
+  it('a coach may take a learner out of their own group only, who does not come back by its code', async () => {
     const { people, world } = here;
     const { group, owner } = world;
     const leave = `/api/groups/${group}/learners/${owner.id}`;
     expect((await people['other coach'].ask('DELETE', leave)).status).toBe(404);
     expect((await people['other learner'].ask('DELETE', leave)).status).toBe(404);
     expect((await people['other coach'].ask('DELETE', `/api/groups/${group}`)).status).toBe(404);
-    const phrase = { phrase: 'four larches by the shore' };
-    const set = `/api/learners/${owner.id}/phrase`;
-    expect((await people['own coach'].ask('POST', set, phrase)).status).toBe(204);
-    expect((await people.owner.ask('GET', '/api/log')).status).toBe(401);
-    const back = { name: 'Amalie', ...phrase };
-    expect((await people.owner.ask('POST', '/api/session', back)).status).toBe(200);
+    const codeOf = async (): Promise<string> => {
+      const { items } = groupListSchema.parse(
+        (await people['own coach'].ask('GET', '/api/groups')).body,
+      );
+      return items[0]!.code!;
+    };
+    const code = await codeOf();
     expect((await people['own coach'].ask('DELETE', leave)).status).toBe(204);
-    expect((await people['own coach'].ask('POST', set, phrase)).status).toBe(404);
+    const join = (by: string) => people.owner.ask('POST', '/api/groups/join', { code: by });
+    expect((await join(code)).status).toBe(403);
+    expect((await people['taken out'].ask('POST', '/api/groups/join', { code })).status).toBe(403);
+    // Who left by themselves may come back.
+    expect((await people['former member'].ask('POST', '/api/groups/join', { code })).status).toBe(
+      200,
+    );
+    expect((await people['own coach'].ask('POST', `/api/groups/${group}/code`)).status).toBe(200);
+    expect((await join(code)).status).toBe(404);
+    expect((await join(await codeOf())).status).toBe(200);
+  });
+});
+
+/** What somebody follows while their right to it ends, and how it does; the word that tells why. */
+const ENDS: readonly {
+  what: string;
+  follows: [Person, 'board' | 'seat'];
+  end: (here: Inhabited) => Promise<unknown>;
+  why: string;
+}[] = [
+  {
+    what: 'help is ended',
+    follows: ['helper', 'board'],
+    end: async ({ people, world }) => {
+      const { items } = groupListSchema.parse(
+        (await people['own coach'].ask('GET', '/api/groups')).body,
+      );
+      const { id } = items[0]!.assistants.find(({ name }) => name === 'Helga')!;
+      return people['own coach'].ask('DELETE', `/api/groups/${world.group}/assistants/${id}`);
+    },
+    why: 'no right',
+  },
+  {
+    what: 'a helper goes by themselves',
+    follows: ['watcher', 'board'],
+    end: async ({ people, world }) => {
+      const { items } = groupListSchema.parse(
+        (await people.watcher.ask('GET', '/api/groups')).body,
+      );
+      const { id } = items[0]!.assistants.find(({ name }) => name === 'Vilde')!;
+      return people.watcher.ask('DELETE', `/api/groups/${world.group}/assistants/${id}`);
+    },
+    why: 'no right',
+  },
+  {
+    what: 'they are signed out everywhere',
+    follows: ['owner', 'seat'],
+    end: ({ people }) => people.owner.ask('POST', '/api/account/sign-out-everywhere'),
+    why: 'signed out',
+  },
+  {
+    what: 'they leave the group',
+    follows: ['owner', 'seat'],
+    end: ({ people, world }) =>
+      people.owner.ask('DELETE', `/api/groups/${world.group}/learners/${world.owner.id}`),
+    why: 'taken off',
+  },
+  {
+    what: 'they are taken out of it',
+    follows: ['owner', 'seat'],
+    end: ({ people, world }) =>
+      people['own coach'].ask('DELETE', `/api/groups/${world.group}/learners/${world.owner.id}`),
+    why: 'taken off',
+  },
+  {
+    what: 'they are taken off the table',
+    follows: ['owner', 'seat'],
+    end: ({ people, world }) =>
+      people.helper.ask('DELETE', `/api/live/${world.live}/seats/${world.owner.id}`),
+    why: 'taken off',
+  },
+  {
+    what: 'the group is archived',
+    follows: ['owner', 'seat'],
+    end: ({ people, world }) =>
+      people['own coach'].ask('PATCH', `/api/groups/${world.group}`, { archived: true }),
+    why: 'archived',
+  },
+  {
+    what: 'the group is dissolved',
+    follows: ['helper', 'board'],
+    end: ({ people, world }) => people['own coach'].ask('DELETE', `/api/groups/${world.group}`),
+    why: 'dissolved',
+  },
+  {
+    what: 'its coach deletes the account',
+    follows: ['owner', 'seat'],
+    end: ({ people }) => people['own coach'].ask('DELETE', '/api/account', { phrase: PHRASE }),
+    why: 'dissolved',
+  },
+  {
+    what: 'they delete their account',
+    follows: ['owner', 'seat'],
+    end: ({ people }) => people.owner.ask('DELETE', '/api/account', { phrase: PHRASE }),
+    why: 'signed out',
+  },
+  {
+    what: 'the session ends',
+    follows: ['owner', 'seat'],
+    end: ({ people, world }) => people['own coach'].ask('DELETE', `/api/live/${world.live}`),
+    why: 'ended',
+  },
+];
+
+describe('what somebody follows', () => {
+  let here: Inhabited;
+  let other: TestApp;
+  beforeEach(async () => {
+    here = await Inhabited.start();
+    other = await here.app.beside();
+  });
+  afterEach(async () => {
+    await other.stop();
+    await here.app.stop();
+  });
+
+  for (const { what, follows, end, why } of ENDS) {
+    it(`ends on every process when ${what}, with the word that tells why, and the seat with it`, async () => {
+      const [person, kind] = follows;
+      const path = `/api/live/${here.world.live}/${kind}`;
+      const words: string[] = [];
+      const ended: Promise<void>[] = [];
+      for (const who of [here.people[person], here.people[person].at(other)]) {
+        let isOver: () => void;
+        ended.push(new Promise((resolve) => (isOver = resolve)));
+        // It is followed before anything ends.
+        await new Promise<void>((told, refused) => {
+          const hear = (event: BoardEvent): void => {
+            if (event.is === 'all') told();
+            if (event.is !== 'over') return;
+            words.push(event.why!);
+            isOver();
+          };
+          who.follow(path, hear).catch(refused);
+        });
+      }
+      const tell = () =>
+        here.people[person].ask('PUT', `/api/live/${here.world.live}/here`, aHere());
+      if (kind === 'seat') expect((await tell()).status).toBe(200);
+      await end(here);
+      await Promise.all(ended);
+      expect(words).toEqual([why, why]);
+      if (kind === 'seat') expect([401, 404]).toContain((await tell()).status);
+      const again = await here.people[person].at(other).lookAt(path);
+      expect([401, 404]).toContain(again.status);
+    });
+  }
+
+  it('is answered to HEAD, without being followed', async () => {
+    const path = `/api/live/${here.world.live}/seat`;
+    expect((await here.people.owner.ask('HEAD', path)).status).toBe(200);
+    expect((await here.app.somebody().ask('HEAD', path)).status).toBe(401);
+    expect((await here.people.guest.ask('HEAD', path)).status).toBe(404);
+    expect((await here.people['guest elsewhere'].ask('HEAD', path)).status).toBe(404);
+    expect(here.app.streams + other.streams).toBe(0);
   });
 });

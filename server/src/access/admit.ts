@@ -5,15 +5,18 @@ import { bounded } from '../http/bounded.js';
 import type { GroupRights, InGroup } from '../groups/rights.js';
 import { HttpProblem } from '../http/problem.js';
 import { paramsOf } from '../http/validate.js';
-import { LARGE_BODIES, LARGE_BODY, SMALL_BODY } from './bodies.js';
-import { accountOf, callerOf, refuseBeginner, setCaller } from './caller.js';
+import { LARGE_BODIES, LARGE_BODY, LARGEST_BODIES, LARGEST_BODY, SMALL_BODY } from './bodies.js';
+import { accountOf, callerOf, refuseBeginner, setCaller, setSide } from './caller.js';
 import { LETS_BEGIN, MAKES_SURE_ITSELF, RULES, type Route, type Rule } from './rules.js';
 
 /** A handler for each route there is: one without a rule, or a rule without one, does not compile. */
 export type Handlers = Record<Route, RequestHandler>;
 
 /** What rules need to know of groups. */
-export type Coaching = Pick<GroupRights, 'inGroup' | 'inLive' | 'sitsAt' | 'mayWith'>;
+export type Coaching = Pick<
+  GroupRights,
+  'inGroup' | 'inLive' | 'sitsAt' | 'mayWith' | 'mayGivePhrase' | 'inWork' | 'isSetFor'
+>;
 
 function identified(route: Route, rule: Rule, sessions: Sessions): RequestHandler {
   return async (request, response, next) => {
@@ -37,14 +40,35 @@ function guard(route: Route, rule: Rule, coaching: Coaching): RequestHandler {
     }
     if (about === 'learner') {
       const learner = idIn(request, 'learner');
+      const { id } = accountOf(request);
+      const may =
+        asks === 'phrase'
+          ? await coaching.mayGivePhrase(id, learner)
+          : await coaching.mayWith(id, learner, asks as Right);
       // Whether there is such a learner is told to those who teach them alone.
-      if (!(await coaching.mayWith(accountOf(request).id, learner, asks as Right))) {
-        throw new HttpProblem(404, 'No learner of your groups is known by this id.');
-      }
+      if (!may) throw new HttpProblem(404, 'No learner of your groups is known by this id.');
     }
-    if (about === 'group') {
+    if (rule === 'group-help' || rule === 'group-leave') {
+      await letGo(request, rule, coaching);
+    } else if (about === 'group') {
       const group = idIn(request, 'id');
       letIn(await coaching.inGroup(accountOf(request).id, group), asks!);
+    }
+    if (about === 'work') {
+      const side = await coaching.inWork(accountOf(request).id, idIn(request, 'work'));
+      if (side === undefined) {
+        throw new HttpProblem(404, 'Nothing that was handed in is known by this id.');
+      }
+      if (asks === 'answer' && side !== 'coach') {
+        throw new HttpProblem(403, 'Whoever teaches the group marks it.');
+      }
+      setSide(request, side);
+    }
+    if (rule === 'assignment-own') {
+      const assignment = idIn(request, 'assignment');
+      if (!(await coaching.isSetFor(accountOf(request).id, assignment))) {
+        throw new HttpProblem(404, 'Nothing set for you is known by this id.');
+      }
     }
     if (rule === 'live-sit') {
       const caller = callerOf(request);
@@ -66,6 +90,20 @@ const idIn = (request: Request, name: string): string => {
   return paramsOf({ params: { id } }, groupParamsSchema).id;
 };
 
+/** Whoever is in the address may go by themselves; others are let go by whoever may. */
+async function letGo(
+  request: Request,
+  rule: 'group-help' | 'group-leave',
+  coaching: Coaching,
+): Promise<void> {
+  const own = accountOf(request).id;
+  const who = idIn(request, rule === 'group-help' ? 'coach' : 'learner');
+  const within = await coaching.inGroup(own, idIn(request, 'id'));
+  // Who belongs to an archived group may leave it too.
+  const goes = within.belongs && who === own;
+  if (!goes) letIn(within, rule === 'group-help' ? 'own' : 'roster');
+}
+
 /** Whether there is such a group is told to those who belong to it alone. */
 function letIn({ is, rights, archived }: InGroup, asks: string): void {
   const unknown = new HttpProblem(404, 'No group of yours is known by this id.');
@@ -74,8 +112,7 @@ function letIn({ is, rights, archived }: InGroup, asks: string): void {
     return;
   }
   if (asks === 'in' ? is !== 'learner' : rights.length === 0) throw unknown;
-  if (archived)
-    throw new HttpProblem(409, 'This group is put away; bring it back to go on with it.');
+  if (archived) throw new HttpProblem(409, 'This group is archived; restore it to go on with it.');
   if (asks !== 'in' && !rights.includes(asks as Right)) {
     throw new HttpProblem(403, 'You may not do this in this group; its coach can let you.');
   }
@@ -83,6 +120,10 @@ function letIn({ is, rights, archived }: InGroup, asks: string): void {
 
 const small = express.json({ limit: SMALL_BODY });
 const large = express.json({ limit: LARGE_BODY });
+const largest = express.json({ limit: LARGEST_BODY });
+
+const readerOf = (route: Route): RequestHandler =>
+  LARGEST_BODIES.includes(route) ? largest : LARGE_BODIES.includes(route) ? large : small;
 
 /** Puts every route into the router, behind its rule; only then is a body read. */
 export function admitted(
@@ -95,9 +136,37 @@ export function admitted(
     const route = key as Route;
     const [method, path] = route.split(' ') as [string, string];
     const verb = method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
-    const body = verb === 'get' ? [] : [LARGE_BODIES.includes(route) ? large : small, bounded];
+    const body = verb === 'get' ? [] : [readerOf(route), bounded];
     const before = [identified(route, rule, sessions), guard(route, rule, coaching), ...body];
     router[verb](path, ...before, handlers[route]);
   }
+  router.use(otherVerb);
   return router;
+}
+
+/** What is asked of an address for which there are other verbs: 405, with those there are. */
+const otherVerb: RequestHandler = (request, _, next) => {
+  const verbs = (Object.keys(RULES) as Route[])
+    .map((route) => route.split(' ') as [string, string])
+    .filter(([, path]) => isAt(path, request.path))
+    .map(([verb]) => verb);
+  if (verbs.length === 0) {
+    next();
+    return;
+  }
+  const allowed = [...new Set(verbs.includes('GET') ? [...verbs, 'HEAD'] : verbs)].join(', ');
+  throw new HttpProblem(
+    405,
+    `This address takes ${allowed}, and not ${request.method}. Nothing was changed.`,
+    undefined,
+    { allow: allowed },
+  );
+};
+
+function isAt(route: string, path: string): boolean {
+  const [parts, asked] = [route.split('/'), path.replace(/\/$/, '').split('/')];
+  return (
+    parts.length === asked.length &&
+    parts.every((part, k) => part.startsWith(':') || part === asked[k])
+  );
 }

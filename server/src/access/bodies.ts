@@ -3,10 +3,16 @@ import type { Route } from './rules.js';
 /** The most a body may have, in bytes; routes that are not named below take a small one. */
 export const SMALL_BODY = 65_536;
 export const LARGE_BODY = 524_288;
+/** As much as the contract lets be in many answers, or records, of the longest. */
+export const LARGEST_BODY = 2_097_152;
 
-/** A method may have every approach written out, and records come by the hundred. */
-export const LARGE_BODIES: readonly Route[] = [
+export const LARGEST_BODIES: readonly Route[] = [
   'POST /api/log/batch',
+  'POST /api/practice/reviews',
+];
+
+/** A method may have every approach written out. */
+export const LARGE_BODIES: readonly Route[] = [
   'POST /api/log/remove',
   'POST /api/log/restore',
   'POST /api/log/tags',

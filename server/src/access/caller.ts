@@ -49,3 +49,13 @@ export function refuseBeginner(request: Request): void {
     'Choose a pass phrase of your own first; the one you were given is for beginning.',
   );
 }
+
+/** What somebody is to a piece of work. */
+export type Side = 'learner' | 'coach';
+const sides = new WeakMap<Request, Side>();
+export const setSide = (request: Request, side: Side): void => {
+  sides.set(request, side);
+};
+
+/** What whoever calls is to the work in the address, on routes whose rule asks for it. */
+export const sideOf = (request: Request): Side => sides.get(request)!;

@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream';
 import { ZipArchive } from 'archiver';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
 import type { Account } from '@sleetcrest/contract/accounts';
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
@@ -15,6 +15,7 @@ import type { SolveService } from '../solves/service.js';
 import type { AssignmentService } from '../assignments/service.js';
 import type { WorkService } from '../work/service.js';
 import { KEPT_DAYS } from '../upkeep/purge.js';
+import { aboutAccount, placesKept, sessionsKept } from './queries.js';
 
 const README = `Everything Sleetcrest keeps for you, in open files.
 
@@ -94,24 +95,15 @@ async function filesOf(
   { sequelize, groups, solves, methods, settings, practice, assignments, work }: Parts,
   account: Account,
 ): Promise<File[]> {
-  const select = (sql: string): Promise<object[]> =>
-    sequelize.query(sql, { bind: [account.id], type: QueryTypes.SELECT });
-  const [[about], sessions, places, itsGroups, itsMethods, itsSettings, set, handed] =
-    await Promise.all([
-      select('SELECT created_at AS "createdAt" FROM accounts WHERE id = $1'),
-      select(
-        `SELECT created_at AS "createdAt", seen_on::text AS "seenOn", expires_at AS "expiresAt"
-       FROM sessions WHERE account_id = $1 ORDER BY created_at`,
-      ),
-      select(
-        `SELECT seen_on::text AS "seenOn" FROM familiar_addresses WHERE account_id = $1 ORDER BY 1`,
-      ),
-      groups.list(account),
-      methods.all(account.id),
-      settings.read(account.id),
-      assignments.ofLearner(account.id),
-      work.allOf(account.id),
-    ]);
+  const [about, sessions, places, itsGroups, itsMethods, itsSettings, set] = await Promise.all([
+    aboutAccount(sequelize, account.id),
+    sessionsKept(sequelize, account.id),
+    placesKept(sequelize, account.id),
+    groups.list(account),
+    methods.all(account.id),
+    settings.read(account.id),
+    assignments.ofLearner(account.id),
+  ]);
   const json = (name: string, value: unknown): File => ({
     name,
     content: () => `${JSON.stringify(value, null, 2)}\n`,
@@ -129,7 +121,10 @@ async function filesOf(
     json('sessions.json', sessions),
     json('places.json', places),
     json('assignments.json', set),
-    json('work.json', handed),
+    {
+      name: 'work.json',
+      content: () => Readable.from(work.allOf(account.id), { objectMode: false }),
+    },
     ...itsMethods.map(({ method, deletedAt }) =>
       json(`${deletedAt === null ? '' : 'deleted/'}methods/${method.id}.json`, method),
     ),

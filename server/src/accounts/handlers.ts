@@ -1,8 +1,10 @@
 import type { Account, DemoAccount, Session } from '@sleetcrest/contract/accounts';
 import {
   changeAccountSchema,
+  codeParamsSchema,
   deleteAccountSchema,
   nameKey,
+  signedInParamsSchema,
   signInSchema,
   signUpSchema,
 } from '@sleetcrest/contract/accounts';
@@ -10,21 +12,28 @@ import type { Request } from 'express';
 import { accountOf, addressOf, callerOf, namedOf, refuseBeginner } from '../access/caller.js';
 import type { Handlers } from '../access/admit.js';
 import { HttpProblem } from '../http/problem.js';
-import { bodyOf } from '../http/validate.js';
+import { readsLoosely } from '../http/reads.js';
+import { bodyOf, paramsOf } from '../http/validate.js';
+import type { Jobs } from '../jobs/jobs.js';
 import type { AccountService } from './service.js';
 import type { Sessions } from './sessions.js';
 import type { Tries } from './tries.js';
+
+/** Parts of a deleted account that go before it is answered. */
+const PARTS_AT_ONCE = 1;
 
 export function accountHandlers(
   accounts: AccountService,
   sessions: Sessions,
   tries: Tries,
+  jobs: Pick<Jobs, 'send'>,
   demo: readonly DemoAccount[],
 ) {
-  const told = (account: Session['account'], begins = false): Session => ({
+  const told = (request: Request, account: Session['account'], begins = false): Session => ({
     account,
     ...(begins ? { begins } : {}),
     demo: [...demo],
+    ...(readsLoosely(request) ? { coaches: accounts.coaches } : {}),
   });
 
   /** Goes on if the phrase is that of the account that calls. */
@@ -37,7 +46,7 @@ export function accountHandlers(
   return {
     'GET /api/session': async (request, response) => {
       await sessions.offerToken(request, response);
-      response.json(told(namedOf(request) ?? null, callerOf(request)?.begins));
+      response.json(told(request, namedOf(request) ?? null, callerOf(request)?.begins));
     },
 
     'POST /api/session': async (request, response) => {
@@ -51,26 +60,27 @@ export function accountHandlers(
       if (!known || !account || !(await sessions.beginBy(request, response, known))) {
         throw new HttpProblem(
           401,
-          'Name and pass phrase do not belong together. A coach can set a new phrase for a learner of their group.',
+          'Name and pass phrase do not belong together. Who has yet to choose a phrase of their own can be given a new slip by their coach.',
         );
       }
       const caller = callerOf(request);
       if (caller?.role === 'guest') await accounts.adopt(caller, account.id);
-      response.json(told(account, known.begins));
+      response.json(told(request, account, known.begins));
     },
 
     'DELETE /api/session': async (request, response) => {
       await sessions.end(request);
-      response.json(told(null));
+      response.json(told(request, null));
     },
 
     'POST /api/accounts': async (request, response) => {
       const given = bodyOf(request, signUpSchema);
-      await tries.made('signUp', addressOf(request));
-      const account = await accounts.signUp(given, callerOf(request));
+      const account = await tries.signUp(addressOf(request), () =>
+        accounts.signUp(given, callerOf(request)),
+      );
       await tries.settled(account.id, addressOf(request));
       await sessions.begin(request, response, account.id);
-      response.status(201).json(told(account));
+      response.status(201).json(told(request, account));
     },
 
     'PATCH /api/account': async (request, response) => {
@@ -82,22 +92,52 @@ export function accountHandlers(
       const account = await accounts.change(before, change, async (transaction) => {
         if (!change.phrase) return;
         // Whoever knew the old phrase is out; this browser stays in.
-        await sessions.endAll(before.id, transaction);
-        await sessions.begin(request, response, before.id, transaction);
+        await sessions.renew(request, response, before.id, transaction);
       });
-      response.json(told(account));
+      response.json(told(request, account));
     },
 
     'DELETE /api/account': async (request, response) => {
       const account = accountOf(request);
       await confirm(request, account, bodyOf(request, deleteAccountSchema).phrase);
       await accounts.remove(account);
-      response.json(told(null));
+      // Of most that is all; what is more goes after, and where that cannot be told the purge finds it.
+      const isGone = await accounts.removeRest(account.id, PARTS_AT_ONCE);
+      if (!isGone) void jobs.send('remove-account', { account: account.id }).catch(() => undefined);
+      response.json(told(request, null));
+    },
+
+    'GET /api/account/sessions': async (request, response) => {
+      response.json(await sessions.of(accountOf(request).id, request));
+    },
+
+    'DELETE /api/account/sessions/:session': async (request, response) => {
+      const { session } = paramsOf(request, signedInParamsSchema);
+      await sessions.endOne(accountOf(request).id, session);
+      response.status(204).end();
+    },
+
+    'GET /api/account/leaving': async (request, response) => {
+      response.json(await accounts.leaving(accountOf(request).id));
+    },
+
+    'GET /api/coach-invitations': async (request, response) => {
+      response.json(await accounts.invitedCoaches(accountOf(request).id));
+    },
+
+    'POST /api/coach-invitations': async (request, response) => {
+      response.status(201).json(await accounts.inviteCoach(accountOf(request).id));
+    },
+
+    'DELETE /api/coach-invitations/:code': async (request, response) => {
+      const { code } = paramsOf(request, codeParamsSchema);
+      await accounts.withdrawCoach(accountOf(request).id, code);
+      response.status(204).end();
     },
 
     'POST /api/account/sign-out-everywhere': async (request, response) => {
       await sessions.endAll(accountOf(request).id);
-      response.json(told(null));
+      response.json(told(request, null));
     },
   } satisfies Partial<Handlers>;
 }

@@ -1,4 +1,6 @@
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { createHmac } from 'node:crypto';
+import type { Sequelize } from 'sequelize';
+import { modelsOf } from '../database/models/index.js';
 
 /** What every process must know alike, made once with the database and never changed. */
 export class Secrets {
@@ -16,11 +18,15 @@ export class Secrets {
     return this.token;
   }
 
+  /** Bytes that follow from some words and the secret: the same in every process, and known to nobody else. */
+  async bytesFor(words: string): Promise<Buffer> {
+    return createHmac('sha256', await this.forTokens())
+      .update(words)
+      .digest();
+  }
+
   private async read(name: string): Promise<Buffer> {
-    const [row] = await this.sequelize.query<{ value: Buffer }>(
-      'SELECT value FROM secrets WHERE name = $1',
-      { bind: [name], type: QueryTypes.SELECT },
-    );
+    const row = await modelsOf(this.sequelize).secrets.findByPk(name);
     if (!row) throw new Error(`the database has no secret for ${name}`);
     return row.value;
   }

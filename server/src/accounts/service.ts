@@ -3,14 +3,30 @@ import {
   nameKey,
   type Account,
   type ChangeAccount,
+  type CoachInvitations,
+  type Leaving,
   type Role,
   type SignUp,
 } from '@sleetcrest/contract/accounts';
 import { hash, verify } from '@node-rs/argon2';
-import { QueryTypes, UniqueConstraintError, type Sequelize, type Transaction } from 'sequelize';
+import { Op, type Sequelize, type Transaction } from 'sequelize';
 import type { Caller } from '../access/caller.js';
+import { newCode } from '../access/codes.js';
 import { BEFORE_ACCOUNTS } from '../database/migrations/0004-accounts.js';
-import { refusal } from '../http/problem.js';
+import { breaks } from '../database/errors.js';
+import { modelsOf, type Models } from '../database/models/index.js';
+import { tellRights } from '../database/notices.js';
+import { transaction } from '../database/transaction.js';
+import { HttpProblem, refusal } from '../http/problem.js';
+import { endSessions, takeSeats } from '../live/seats.js';
+import {
+  forgottenByGroups,
+  leaving,
+  moveKept,
+  nameless,
+  removeSome,
+  useCoachInvitation,
+} from './queries.js';
 
 /** argon2id as OWASP advises it: 19 MiB of memory, two passes (the package's own defaults). */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
@@ -31,44 +47,46 @@ export interface Known {
   begins: boolean;
 }
 
-/** The tables whose rows belong to somebody, and by which column. */
-const OWNED = [
-  ['saved_solves', 'owner_id'],
-  ['own_methods', 'owner_id'],
-] as const;
-
 /** Makes, changes and deletes accounts. */
 export class AccountService {
-  constructor(private readonly sequelize: Sequelize) {}
+  private readonly models: Models;
+
+  /** `coaches` says whether anybody may sign up as a coach, or who was invited. */
+  constructor(
+    private readonly sequelize: Sequelize,
+    readonly coaches: 'open' | 'invited' = 'open',
+  ) {
+    this.models = modelsOf(sequelize);
+  }
 
   /**
    * Makes an account. What a guest kept, and what was kept before there were accounts (for the first
    * coach), moves into it.
    */
   async signUp(
-    { name, phrase, role }: SignUp,
+    { name, phrase, role, invitation }: SignUp,
     caller?: Caller,
     within?: Transaction,
   ): Promise<Account> {
     const id = randomUUID();
     const phraseHash = await phraseHashed(phrase);
-    const make = async (transaction: Transaction): Promise<void> => {
-      await this.refuseTaken(name, () =>
-        this.sequelize.query(
-          `INSERT INTO accounts (id, role, name, name_key, phrase_hash) VALUES ($1, $2, $3, $4, $5)`,
-          { bind: [id, role, name, nameKey(name), phraseHash], transaction },
-        ),
+    const make = async (whole: Transaction): Promise<void> => {
+      if (role === 'coach' && this.coaches === 'invited')
+        await this.refuseUninvited(invitation, whole);
+      await this.models.accounts.create(
+        { id, role, name, nameKey: nameKey(name), phraseHash },
+        { transaction: whole },
       );
-      if (caller?.role === 'guest') await this.takeOver(caller.id, id, transaction);
-      if (role === 'coach') await this.takeOver(BEFORE_ACCOUNTS, id, transaction);
+      if (caller?.role === 'guest') await this.takeOver(caller.id, id, whole);
+      if (role === 'coach') await this.takeOver(BEFORE_ACCOUNTS, id, whole);
     };
-    await (within ? make(within) : this.sequelize.transaction(make));
+    await refuseTaken(name, () => transaction(this.sequelize, make, within));
     return { id, name, role };
   }
 
   /** Who has a name. */
   named(name: string): Promise<Known | undefined> {
-    return this.known('name_key = $1', nameKey(name));
+    return this.known({ nameKey: nameKey(name) });
   }
 
   /** The account, if the phrase is its own; null when it is wrong, or there is no such account. */
@@ -79,105 +97,180 @@ export class AccountService {
 
   /** Whether a phrase is the account's own; null when it is not. */
   async isPhraseOf({ id }: Account, phrase: string): Promise<true | null> {
-    return (await this.confirmed(await this.known('id = $1', id), phrase)) && true;
+    return (await this.confirmed(await this.known({ id }), phrase)) && true;
   }
 
   /** What a guest kept becomes the account's; the guest is gone. */
   async adopt(guest: Caller, account: string): Promise<void> {
-    await this.sequelize.transaction((transaction) =>
-      this.takeOver(guest.id, account, transaction),
-    );
+    await transaction(this.sequelize, (whole) => this.takeOver(guest.id, account, whole));
   }
 
   /**
    * Changes name or phrase, and with `besides` what goes with it, both or neither. That the phrase in
-   * use was given is made sure of before.
+   * use was given is made sure of before; one that was given by a coach is changed to another.
    */
   async change(
     account: Account,
     { name, phrase }: ChangeAccount,
     besides: (transaction: Transaction) => Promise<void>,
   ): Promise<Account> {
+    if (phrase && phrase.next === phrase.now && (await this.known({ id: account.id }))?.begins) {
+      throw refusal('phrase.next', 'choose another than the one you were given');
+    }
     const phraseHash = phrase && (await phraseHashed(phrase.next));
     const changed = { ...account, name: name ?? account.name };
-    await this.refuseTaken(changed.name, () =>
-      this.sequelize.transaction(async (transaction) => {
-        await this.sequelize.query(
-          `UPDATE accounts SET name = $2, name_key = $3, phrase_hash = coalesce($4, phrase_hash),
-             phrase_given = phrase_given AND $4 IS NULL
-           WHERE id = $1`,
+    await refuseTaken(changed.name, () =>
+      transaction(this.sequelize, async (whole) => {
+        await this.models.accounts.update(
           {
-            bind: [changed.id, changed.name, nameKey(changed.name), phraseHash ?? null],
-            transaction,
+            name: changed.name,
+            nameKey: nameKey(changed.name),
+            ...(phraseHash ? { phraseHash, phraseGiven: false } : {}),
           },
+          { where: { id: changed.id }, transaction: whole },
         );
-        await besides(transaction);
+        await besides(whole);
       }),
     );
     return changed;
   }
 
-  /** Sets a phrase, and does `besides` what goes with it, both or neither. */
+  /**
+   * Sets a phrase to begin with anew, for who has yet to choose one of their own, and does `besides` what goes
+   * with it, both or neither.
+   */
   async setPhrase(
     account: string,
     phrase: string,
     besides: (transaction: Transaction) => Promise<void>,
   ): Promise<void> {
     const phraseHash = await phraseHashed(phrase);
-    await this.sequelize.transaction(async (transaction) => {
-      await this.sequelize.query('UPDATE accounts SET phrase_hash = $2 WHERE id = $1', {
-        bind: [account, phraseHash],
-        transaction,
-      });
-      await besides(transaction);
+    await transaction(this.sequelize, async (whole) => {
+      const [set] = await this.models.accounts.update(
+        { phraseHash },
+        { where: { id: account, phraseGiven: true }, transaction: whole },
+      );
+      if (set === 0) throw choseTheirOwn();
+      await besides(whole);
     });
   }
 
-  /** Deletes the account and everything kept for it. */
+  /**
+   * Deletes the account. It is nobody's from this moment on, and all it is known by is gone, with the groups
+   * it coaches; what may be hundreds of thousands of rows goes in parts after (`removeRest`).
+   */
   async remove({ id }: Account): Promise<void> {
-    await this.sequelize.query('DELETE FROM accounts WHERE id = $1', { bind: [id] });
-  }
-
-  private async known(where: string, value: string): Promise<Known | undefined> {
-    const [row] = await this.sequelize.query<Known>(
-      `SELECT id, role, name, phrase_hash AS "phraseHash", phrase_given AS begins FROM accounts
-       WHERE ${where} AND role <> 'guest'`,
-      { bind: [value], type: QueryTypes.SELECT },
-    );
-    return row;
-  }
-
-  private async refuseTaken(name: string, change: () => Promise<unknown>): Promise<void> {
-    try {
-      await change();
-    } catch (error) {
-      if (!(error instanceof UniqueConstraintError)) throw error;
-      throw refusal('name', `${name} is taken here; add something to it`, 409);
-    }
-  }
-
-  private async takeOver(from: string, to: string, transaction: Transaction): Promise<void> {
-    // A method that both have under one id stays the account's own.
-    await this.sequelize.query(
-      `DELETE FROM own_methods WHERE owner_id = $1
-       AND id IN (SELECT id FROM own_methods WHERE owner_id = $2)`,
-      { bind: [from, to], transaction },
-    );
-    for (const [table, owner] of OWNED) {
-      await this.sequelize.query(`UPDATE ${table} SET ${owner} = $2 WHERE ${owner} = $1`, {
-        bind: [from, to],
-        transaction,
-      });
-    }
-    // Where they sit at a table they stay, under their own name.
-    await this.sequelize.query(
-      `UPDATE live_presence SET account_id = $2, nickname = NULL WHERE account_id = $1
-         AND session_id NOT IN (SELECT session_id FROM live_presence WHERE account_id = $2)`,
-      { bind: [from, to], transaction },
-    );
-    await this.sequelize.query(`DELETE FROM accounts WHERE id = $1 AND role = 'guest'`, {
-      bind: [from],
-      transaction,
+    await transaction(this.sequelize, async (whole) => {
+      const { groups, members, notes, sessions, work } = this.models;
+      const at = { transaction: whole };
+      const own = await groups.findAll({ where: { coachId: id }, lock: true, ...at });
+      const ids = own.map((group) => group.id);
+      const learners = await members.findAll({ where: { groupId: { [Op.in]: ids } }, ...at });
+      await endSessions(this.sequelize, whole, ids, 'dissolved');
+      await forgottenByGroups(this.sequelize, id, whole);
+      await groups.destroy({ where: { coachId: id }, ...at });
+      await sessions.destroy({ where: { accountId: id }, ...at });
+      await takeSeats(this.sequelize, whole, { accounts: [id] });
+      await members.destroy({ where: { learnerId: id }, ...at });
+      await work.destroy({ where: { learnerId: id }, ...at });
+      await notes.destroy({ where: { authorId: id }, ...at });
+      await this.models.assistants.destroy({ where: { coachId: id }, ...at });
+      await this.models.calendars.destroy({ where: { coachId: id }, ...at });
+      await nameless(this.sequelize, id, whole);
+      tellRights(
+        whole,
+        learners.map(({ learnerId }) => learnerId),
+      );
     });
+  }
+
+  /**
+   * Removes what is left of an account that is nobody's, so many parts at most; gives whether all is gone. Where it is
+   * cut short it goes on another time.
+   */
+  async removeRest(account: string, parts = Infinity): Promise<boolean> {
+    for (let part = 0; await removeSome(this.sequelize, account); part++) {
+      if (part === parts) return false;
+    }
+    await this.models.accounts.destroy({ where: { id: account, role: 'guest' } });
+    return true;
+  }
+
+  /** What of others' goes with an account, or with one of its groups alone. */
+  async leaving(account: string, group: string | null = null): Promise<Leaving> {
+    return (await leaving(this.sequelize, account, group))!;
+  }
+
+  /** Codes by which somebody may sign up as a coach: asked for, told, and withdrawn by who asked for them. */
+  async inviteCoach(coachId: string): Promise<CoachInvitations> {
+    const { coachInvitations } = this.models;
+    if ((await coachInvitations.count({ where: { coachId } })) >= MOST_INVITED) {
+      throw new HttpProblem(409, 'You have as many codes as there may be; withdraw one first.');
+    }
+    await coachInvitations.create({ code: newCode(8), coachId });
+    return this.invitedCoaches(coachId);
+  }
+
+  async invitedCoaches(coachId: string): Promise<CoachInvitations> {
+    const rows = await this.models.coachInvitations.findAll({
+      where: { coachId, expiresAt: { [Op.gt]: new Date() } },
+      order: ['expiresAt', 'code'],
+    });
+    return { items: rows.map(({ code, expiresAt }) => ({ code, until: expiresAt.toISOString() })) };
+  }
+
+  async withdrawCoach(coachId: string, code: string): Promise<void> {
+    const gone = await this.models.coachInvitations.destroy({ where: { coachId, code } });
+    if (gone === 0) throw new HttpProblem(404, 'You asked nobody by this code, or it is used up.');
+  }
+
+  private async known(where: { id: string } | { nameKey: string }): Promise<Known | undefined> {
+    const row = await this.models.accounts.findOne({
+      where: { ...where, role: { [Op.ne]: 'guest' } },
+    });
+    if (!row || row.role === 'guest') return undefined;
+    return {
+      id: row.id,
+      role: row.role,
+      name: row.name!,
+      phraseHash: row.phraseHash!,
+      begins: row.phraseGiven,
+    };
+  }
+
+  private async refuseUninvited(code: string | undefined, whole: Transaction): Promise<void> {
+    if (await useCoachInvitation(this.sequelize, code, whole)) return;
+    throw refusal(
+      'invitation',
+      'coaches sign up here by a code; ask a coach who is here for one',
+      403,
+    );
+  }
+
+  private async takeOver(from: string, to: string, whole: Transaction): Promise<void> {
+    await moveKept(this.sequelize, from, to, whole);
+    const gone = await this.models.accounts.destroy({
+      where: { id: from, role: 'guest' },
+      transaction: whole,
+    });
+    if (gone > 0) tellRights(whole, [from]);
   }
 }
+
+/** The most codes for coaches that one coach has given out at a time. */
+const MOST_INVITED = 20;
+
+async function refuseTaken<T>(name: string, change: () => Promise<T>): Promise<T> {
+  try {
+    return await change();
+  } catch (error) {
+    if (!breaks(error, 'accounts_name_key_key')) throw error;
+    throw refusal('name', `${name} is taken here; add something to it`, 409);
+  }
+}
+
+export const choseTheirOwn = (): HttpProblem =>
+  new HttpProblem(
+    409,
+    'They have chosen a pass phrase of their own, which nobody else can set. Nothing was changed.',
+  );

@@ -46,7 +46,8 @@ describe('a session', () => {
     const coach = app.somebody();
     await coach.signUp('Runa', 'coach');
     const made = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });
-    const { code } = groupSchema.parse(made.body);
+    const { code, id: group } = groupSchema.parse(made.body);
+    const GIVEN = 'a phrase set by the coach';
     const ends: [string, (who: Visitor, id: string) => Promise<{ status: number }>][] = [
       ['signing out', (who) => who.ask('DELETE', '/api/session')],
       ['out everywhere', (who) => who.ask('POST', '/api/account/sign-out-everywhere')],
@@ -58,8 +59,14 @@ describe('a session', () => {
           }),
       ],
       [
-        'a phrase set by the coach',
-        (_, id) => coach.ask('POST', `/api/learners/${id}/phrase`, { phrase: PHRASE }),
+        GIVEN,
+        async (_, id) => {
+          await app.database.sequelize.query(
+            'UPDATE accounts SET phrase_given = true WHERE id = $1',
+            { bind: [id] },
+          );
+          return coach.ask('POST', `/api/learners/${id}/phrase`, { phrase: PHRASE });
+        },
       ],
       ['being deleted', (who) => who.ask('DELETE', '/api/account', { phrase: PHRASE })],
     ];
@@ -67,6 +74,12 @@ describe('a session', () => {
       const learner = app.somebody();
       const { id } = await learner.signUp(`Learner by ${how}`);
       await learner.ask('POST', '/api/groups/join', { code });
+      // As if the group had made the account, and they had yet to choose a phrase.
+      if (how === GIVEN) {
+        await app.database.sequelize.query('UPDATE accounts SET made_in = $1 WHERE id = $2', {
+          bind: [group, id],
+        });
+      }
       // Both processes have met this session, and remember it as far as they remember any.
       const there = learner.at(other);
       expect((await there.ask('POST', '/api/log', aRecord())).status)

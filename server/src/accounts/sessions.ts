@@ -1,25 +1,26 @@
 import { randomUUID } from 'node:crypto';
 import type { Request, Response } from 'express';
 import { LRUCache } from 'lru-cache';
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import {
+  Op,
+  type Attributes,
+  type Sequelize,
+  type Transaction,
+  type WhereOptions,
+} from 'sequelize';
+import type { SignedIn } from '@sleetcrest/contract/accounts';
 import type { Caller } from '../access/caller.js';
-import { withConnection } from '../database/connection.js';
-import { inside } from '../database/inside.js';
+import { modelsOf, type Models } from '../database/models/index.js';
+import type { SessionRow } from '../database/models/account.js';
+import { inside, transaction } from '../database/transaction.js';
+import { takeSeats } from '../live/seats.js';
 import { HttpProblem } from '../http/problem.js';
+import { beginByPhrase, seenToday, signedIn, whoCalls } from './queries.js';
 import { Secrets } from './secrets.js';
 import type { Known } from './service.js';
 import { giveToken, hashOf, isGiven, newToken, SESSION_LASTS, tokenOf } from './tokens.js';
 
 const MOST_BELIEVED = 10_000;
-
-/** Asked for with nearly every request: prepared once on each connection. */
-const WHO_CALLS = {
-  name: 'who calls',
-  text: `SELECT accounts.id, accounts.role, accounts.name, phrase_given AS begins,
-           seen_on < current_date AS stale
-         FROM sessions JOIN accounts ON accounts.id = sessions.account_id
-         WHERE token_hash = $1 AND expires_at > now()`,
-};
 
 /**
  * Who is behind a token. Sessions are in the database, and it is asked each time: what one process
@@ -29,9 +30,11 @@ export class Sessions {
   /** Who was behind a token when last asked: only for what asks the database itself (`believed`). */
   private readonly last = new LRUCache<string, Caller>({ max: MOST_BELIEVED });
   private readonly secrets: Secrets;
+  private readonly models: Models;
 
   constructor(private readonly sequelize: Sequelize) {
     this.secrets = new Secrets(sequelize);
+    this.models = modelsOf(sequelize);
   }
 
   /** Who calls; undefined for somebody who has kept nothing and is not signed in. */
@@ -39,16 +42,14 @@ export class Sessions {
     const token = tokenOf(request);
     if (token === undefined) return undefined;
     const hash = hashOf(token);
-    const { rows } = await withConnection(this.sequelize, (connection) =>
-      connection.query<Caller & { stale: boolean }>({ ...WHO_CALLS, values: [hash] }),
-    );
-    if (!rows[0]) {
+    const known = await whoCalls(this.sequelize, hash);
+    if (!known) {
       this.last.delete(token);
       return undefined;
     }
-    const { stale, ...caller } = rows[0];
+    const { stale, ...caller } = known;
     this.last.set(token, caller);
-    if (stale) await this.seen(hash);
+    if (stale) await seenToday(this.sequelize, hash);
     return caller;
   }
 
@@ -96,15 +97,11 @@ export class Sessions {
     const given = sent !== undefined && isGiven(sent, await this.secrets.forTokens());
     const tokenHash = hashOf(given ? sent : await this.give(request, response));
     const id = randomUUID();
-    const made = await this.sequelize.transaction(async (transaction) => {
-      await this.sequelize.query(`INSERT INTO accounts (id, role) VALUES ($1, 'guest')`, {
-        ...{ bind: [id], transaction },
-      });
-      const inserted = await this.insert(tokenHash, id, transaction);
-      if (!inserted)
-        await this.sequelize.query('DELETE FROM accounts WHERE id = $1', {
-          ...{ bind: [id], transaction },
-        });
+    const { accounts } = this.models;
+    const made = await transaction(this.sequelize, async (whole) => {
+      await accounts.create({ id, role: 'guest' }, { transaction: whole });
+      const inserted = await this.insert(tokenHash, id, whole);
+      if (!inserted) await accounts.destroy({ where: { id }, transaction: whole });
       return inserted;
     });
     if (made) return { id, role: 'guest', name: null, begins: false };
@@ -121,17 +118,13 @@ export class Sessions {
    */
   async beginBy(request: Request, response: Response, { id, phraseHash }: Known): Promise<boolean> {
     const token = newToken(await this.secrets.forTokens());
-    const begun = await this.sequelize.query(
-      `INSERT INTO sessions (token_hash, account_id, expires_at)
-       SELECT $1, id, $2::timestamptz
-       FROM (SELECT id FROM accounts WHERE id = $3 AND phrase_hash = $4 FOR SHARE) account
-       RETURNING account_id`,
-      {
-        bind: [hashOf(token), new Date(Date.now() + SESSION_LASTS), id, phraseHash],
-        type: QueryTypes.SELECT,
-      },
-    );
-    if (begun.length === 0) return false;
+    const begun = await beginByPhrase(this.sequelize, {
+      tokenHash: hashOf(token),
+      account: id,
+      phraseHash,
+      expiresAt: new Date(Date.now() + SESSION_LASTS),
+    });
+    if (!begun) return false;
     await this.end(request);
     giveToken(request, response, token);
     return true;
@@ -142,54 +135,94 @@ export class Sessions {
     request: Request,
     response: Response,
     account: string,
-    transaction?: Transaction,
+    within?: Transaction,
   ): Promise<void> {
-    await this.end(request, transaction);
+    await this.end(request, within);
     const token = newToken(await this.secrets.forTokens());
-    await this.insert(hashOf(token), account, transaction);
+    await this.insert(hashOf(token), account, within);
     giveToken(request, response, token);
   }
 
   private async insert(
     tokenHash: Buffer,
-    account: string,
-    transaction?: Transaction,
+    accountId: string,
+    within?: Transaction,
   ): Promise<boolean> {
-    const rows = await this.sequelize.query(
-      `INSERT INTO sessions (token_hash, account_id, expires_at)
-       VALUES ($1, $2, $3) ON CONFLICT DO NOTHING RETURNING account_id`,
-      {
-        bind: [tokenHash, account, new Date(Date.now() + SESSION_LASTS)],
-        type: QueryTypes.SELECT,
-        ...inside(transaction),
-      },
-    );
-    return rows.length > 0;
+    const expiresAt = new Date(Date.now() + SESSION_LASTS);
+    await this.models.sessions.bulkCreate([{ tokenHash, accountId, expiresAt }], {
+      ignoreDuplicates: true,
+      ...inside(within),
+    });
+    return this.isOf(tokenHash, accountId, within);
   }
 
-  /** Ends the session a request came with. */
-  async end(request: Request, transaction?: Transaction): Promise<void> {
+  private async isOf(tokenHash: Buffer, accountId: string, within?: Transaction): Promise<boolean> {
+    return (
+      (await this.models.sessions.count({ where: { tokenHash, accountId }, ...inside(within) })) > 0
+    );
+  }
+
+  /** Ends the session a request came with, and the seat of who is signed in nowhere any more. */
+  async end(request: Request, within?: Transaction): Promise<void> {
     const token = tokenOf(request);
     if (token === undefined) return;
-    await this.sequelize.query('DELETE FROM sessions WHERE token_hash = $1', {
-      bind: [hashOf(token)],
-      ...inside(transaction),
-    });
+    await this.endWhere({ tokenHash: hashOf(token) }, within);
   }
 
-  /** Ends all sessions of an account, wherever they are. */
-  async endAll(account: string, transaction?: Transaction): Promise<void> {
-    await this.sequelize.query('DELETE FROM sessions WHERE account_id = $1', {
-      bind: [account],
-      ...inside(transaction),
-    });
+  /** Ends all sessions of an account, wherever they are; but that with this token, if one is given. */
+  async endAll(account: string, within?: Transaction, but?: Buffer): Promise<void> {
+    const others = but ? { tokenHash: { [Op.ne]: but } } : {};
+    await this.endWhere({ accountId: account, ...others }, within);
   }
 
-  /** Once a day: sessions that are used no more are not kept. */
-  private async seen(tokenHash: Buffer): Promise<void> {
-    await this.sequelize.query(
-      'UPDATE sessions SET seen_on = current_date WHERE token_hash = $1 AND seen_on < current_date',
-      { bind: [tokenHash] },
+  /** Gives this browser a token that nobody knows, and ends all other sessions of the account. */
+  async renew(
+    request: Request,
+    response: Response,
+    account: string,
+    within: Transaction,
+  ): Promise<void> {
+    const token = newToken(await this.secrets.forTokens());
+    await this.insert(hashOf(token), account, within);
+    await this.endAll(account, within, hashOf(token));
+    giveToken(request, response, token);
+  }
+
+  /** Ends one of an account's sessions, in whichever browser it is. */
+  async endOne(account: string, id: string): Promise<void> {
+    const ended = await this.endWhere({ accountId: account, id });
+    if (!ended) throw new HttpProblem(404, 'You are not signed in there any more.');
+  }
+
+  /** Where somebody is signed in. */
+  async of(account: string, request: Request): Promise<SignedIn> {
+    const rows = await signedIn(this.sequelize, account, this.hashOf(request));
+    return {
+      items: rows.map((row) => ({
+        id: row.id,
+        since: row.created_at.toISOString(),
+        seenOn: row.seen_on,
+        here: row.here,
+      })),
+    };
+  }
+
+  private endWhere(
+    where: WhereOptions<Attributes<SessionRow>>,
+    within?: Transaction,
+  ): Promise<boolean> {
+    return transaction(
+      this.sequelize,
+      async (whole) => {
+        const { sessions } = this.models;
+        const ending = await sessions.findAll({ where, lock: true, transaction: whole });
+        if (ending.length === 0) return false;
+        await sessions.destroy({ where, transaction: whole });
+        const accounts = [...new Set(ending.map(({ accountId }) => accountId))];
+        await takeSeats(this.sequelize, whole, { accounts, onlySignedOut: true });
+        return true;
+      },
+      within,
     );
   }
 }

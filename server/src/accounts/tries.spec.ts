@@ -121,10 +121,43 @@ describe('who makes accounts and guests', () => {
     const made = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });
     const { code } = groupSchema.parse(made.body);
     await learner.ask('POST', '/api/groups/join', { code });
+    await app.database.sequelize.query(
+      'UPDATE accounts SET phrase_given = true, made_in = (SELECT id FROM groups) WHERE id = $1',
+      { bind: [id] },
+    );
     const set = (visitor: Visitor) =>
       visitor.ask('POST', `/api/learners/${id}/phrase`, { phrase: PHRASE });
     expect([(await set(coach)).status, (await set(coach)).status]).toEqual([204, 204]);
     expect((await set(coach)).status).toBe(429);
+    await app.stop();
+  });
+});
+
+describe('a school behind one address', () => {
+  it('gets a class in that signs up at once, with taken names among them', async () => {
+    const app = await TestApp.start();
+    const signUp = (name: string) =>
+      app.somebody().ask('POST', '/api/accounts', { name, phrase: PHRASE, role: 'learner' });
+    await Promise.all(Array.from({ length: 10 }, (_, k) => signUp(`Kim ${k}`)));
+    const answers = await Promise.all(
+      Array.from({ length: 40 }, async (_, k) => {
+        // Every one tries names that somebody has, before one that nobody has.
+        const tried: number[] = [];
+        for (let taken = 0; taken < 5; taken++) tried.push((await signUp(`kim ${taken}`)).status);
+        return [...tried, (await signUp(`Learner ${k}`)).status];
+      }),
+    );
+    expect(new Set(answers.map((one) => one.join()))).toEqual(new Set(['409,409,409,409,409,201']));
+    // Each signs in from there, most with a slip of the hand first.
+    const signedIn = await Promise.all(
+      answers.map(async (_, k) => {
+        const wrong = { name: `Learner ${k}`, phrase: 'three larches by the sea' };
+        await app.somebody().ask('POST', '/api/session', wrong);
+        const right = { name: `Learner ${k}`, phrase: PHRASE };
+        return (await app.somebody().ask('POST', '/api/session', right)).status;
+      }),
+    );
+    expect(new Set(signedIn)).toEqual(new Set([200]));
     await app.stop();
   });
 });

@@ -1,8 +1,8 @@
-import { createHash } from 'node:crypto';
 import ipaddr from 'ipaddr.js';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
+import { isFamiliar, placeHash, rememberPlace } from './queries.js';
 
 /** So many tries within so many seconds; then none for some. */
 interface Bound {
@@ -27,19 +27,28 @@ export interface Patience {
   guest: Bound;
   /** Phrases that a coach sets for learners. */
   setting: Bound;
+  /** Names that were taken, of accounts wanted at one address. */
+  taken: Bound;
+  /** Lists of names that a coach has looked at, and printed guides, by one account or from one address. */
+  checked: Bound;
+  printed: Bound;
 }
 
 const MINUTE = 60;
 export const PATIENCE: Patience = {
   pair: { points: 5, within: 15 * MINUTE, pause: MINUTE },
   account: { points: 100, within: 60 * MINUTE, pause: 5 * MINUTE },
-  address: { points: 60, within: 15 * MINUTE, pause: MINUTE },
+  // A class signs in for the first time from one address, and types as children do.
+  address: { points: 600, within: 15 * MINUTE, pause: MINUTE },
   code: { points: 10, within: 15 * MINUTE, pause: MINUTE },
   codesFromAddress: { points: 300, within: 15 * MINUTE, pause: MINUTE },
   // A school's classes sign up from one address within one lesson.
-  signUp: { points: 120, within: 10 * MINUTE, pause: MINUTE },
+  signUp: { points: 400, within: 10 * MINUTE, pause: MINUTE },
   guest: { points: 600, within: 10 * MINUTE, pause: MINUTE },
   setting: { points: 60, within: 10 * MINUTE, pause: MINUTE },
+  taken: { points: 400, within: 10 * MINUTE, pause: MINUTE },
+  checked: { points: 60, within: 10 * MINUTE, pause: MINUTE },
+  printed: { points: 60, within: 10 * MINUTE, pause: MINUTE },
 };
 
 /** Who tries a phrase: `account` is an id, or something made of a name that nobody has. */
@@ -54,9 +63,6 @@ export function placeOf(ip: string | undefined): string {
   const address = ipaddr.process(ip);
   return address instanceof ipaddr.IPv6 ? address.parts.slice(0, 4).join(':') : address.toString();
 }
-
-const digest = (...parts: string[]): Buffer =>
-  createHash('sha256').update(parts.join('\0')).digest();
 
 /**
  * Slows down whoever tries phrases and codes, or makes accounts. A try is counted before it is made,
@@ -95,7 +101,7 @@ export class Tries {
     attempt: () => Promise<T | null>,
   ): Promise<T | null> {
     const place = placeOf(address);
-    const familiar = await this.isFamiliar(account, place);
+    const familiar = await isFamiliar(this.sequelize, account, place);
     await this.count('pair', account, place);
     if (!familiar) {
       await this.count('account', account);
@@ -108,13 +114,13 @@ export class Tries {
       await this.giveBack('account', account);
       await this.giveBack('address', place);
     }
-    await this.remember(account, place);
+    await rememberPlace(this.sequelize, account, place);
     return right;
   }
 
   /** An account was made here: its owner is not kept out of it here either. */
   async settled(account: string, address: string): Promise<void> {
-    await this.remember(account, placeOf(address));
+    await rememberPlace(this.sequelize, account, placeOf(address));
   }
 
   /** Tries a group's code; `attempt` throws when there is no such group. */
@@ -129,11 +135,33 @@ export class Tries {
   }
 
   /**
-   * Counts something that is not given back: accounts and guests made from an address, phrases set.
+   * Makes an account from an address. Only one that was made is counted: a class whose names are taken tries
+   * others, which is bounded by itself.
    * @throws HttpProblem 429 while there is a pause.
    */
-  async made(what: 'signUp' | 'guest', address: string): Promise<void> {
+  async signUp<T>(address: string, attempt: () => Promise<T>): Promise<T> {
+    const place = placeOf(address);
+    await this.count('signUp', place);
+    try {
+      return await attempt();
+    } catch (error) {
+      await this.giveBack('signUp', place);
+      if (error instanceof HttpProblem && error.status === 409) await this.count('taken', place);
+      throw error;
+    }
+  }
+
+  /**
+   * Counts something that is not given back: guests made from an address, phrases set, lists looked at,
+   * guides printed.
+   * @throws HttpProblem 429 while there is a pause.
+   */
+  async made(what: 'guest' | 'printed', address: string): Promise<void> {
     await this.count(what, placeOf(address));
+  }
+
+  async checked(coach: string): Promise<void> {
+    await this.count('checked', coach);
   }
 
   async phraseSet(coach: string): Promise<void> {
@@ -152,27 +180,10 @@ export class Tries {
   private async giveBack(what: keyof Patience, ...of: string[]): Promise<void> {
     await this.limiters[what].reward(keyOf(...of));
   }
-
-  private async isFamiliar(account: string, place: string): Promise<boolean> {
-    const found = await this.sequelize.query(
-      'SELECT FROM familiar_addresses WHERE account_id::text = $1 AND address_hash = $2',
-      { bind: [account, digest(account, place)], type: QueryTypes.SELECT },
-    );
-    return found.length > 0;
-  }
-
-  private async remember(account: string, place: string): Promise<void> {
-    await this.sequelize.query(
-      `INSERT INTO familiar_addresses (account_id, address_hash)
-       SELECT id, $2 FROM accounts WHERE id = $1
-       ON CONFLICT (account_id, address_hash) DO UPDATE SET seen_on = current_date`,
-      { bind: [account, digest(account, place)] },
-    );
-  }
 }
 
 /** The table of tries names nobody, and no address. */
-const keyOf = (...of: string[]): string => digest(...of).toString('base64url');
+const keyOf = (...of: string[]): string => placeHash(...of).toString('base64url');
 
 function paused({ msBeforeNext }: RateLimiterRes): HttpProblem {
   const seconds = Math.max(1, Math.ceil(msBeforeNext / 1000));

@@ -1,4 +1,6 @@
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
+import type { Sequelize, Transaction } from 'sequelize';
+import { changed } from './statement.js';
+import { transaction } from './transaction.js';
 
 /**
  * Runs `load` once in the life of the database, in one transaction with the mark that it ran.
@@ -10,14 +12,19 @@ export async function loadOnce(
   load: (transaction: Transaction) => Promise<void>,
   within?: Transaction,
 ): Promise<boolean> {
-  const once = async (transaction: Transaction): Promise<boolean> => {
-    const marked = await sequelize.query(
-      'INSERT INTO loaded_data (name) VALUES (:name) ON CONFLICT DO NOTHING RETURNING name',
-      { replacements: { name }, type: QueryTypes.SELECT, transaction },
-    );
-    if (marked.length === 0) return false;
-    await load(transaction);
-    return true;
-  };
-  return within ? once(within) : sequelize.transaction(once);
+  return transaction(
+    sequelize,
+    async (whole) => {
+      const marked = await changed(
+        sequelize,
+        'INSERT INTO loaded_data (name) VALUES ($1) ON CONFLICT DO NOTHING RETURNING 1',
+        [name],
+        whole,
+      );
+      if (marked === 0) return false;
+      await load(whole);
+      return true;
+    },
+    within,
+  );
 }

@@ -1,6 +1,6 @@
 import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
 import { Umzug, type UmzugStorage } from 'umzug';
-import { openDatabase } from './database.js';
+import { openDatabase } from './connection.js';
 import * as savedSolves from './migrations/0001-saved-solves.js';
 import * as loadedData from './migrations/0002-loaded-data.js';
 import * as ownMethods from './migrations/0003-own-methods.js';
@@ -10,6 +10,7 @@ import * as keeping from './migrations/0006-keeping.js';
 import * as toldOffline from './migrations/0007-told-offline.js';
 import * as practice from './migrations/0008-practice.js';
 import * as table from './migrations/0009-table.js';
+import * as firmFloor from './migrations/0010-firm-floor.js';
 
 /** Sends SQL within the transaction of a migration. */
 export type Send = (sql: string) => Promise<unknown>;
@@ -30,6 +31,7 @@ const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0007-told-offline': toldOffline,
   '0008-practice': practice,
   '0009-table': table,
+  '0010-firm-floor': firmFloor,
 };
 
 /** The numbered changes this version knows, in order. */
@@ -66,8 +68,14 @@ async function recordedIn(sequelize: Sequelize, transaction?: Transaction): Prom
   return rows.map(({ name }) => name);
 }
 
-const unknownAmong = (names: readonly string[]): string[] =>
-  names.filter((name) => !MIGRATION_NAMES.includes(name));
+/** How many changes a database may be ahead: the next version expands it, and the one after contracts. */
+const STEPS_AHEAD = 1;
+
+/** The changes that this version does not know, where they are more than the next version's. */
+function tooNew(names: readonly string[]): string[] {
+  const unknown = names.filter((name) => !MIGRATION_NAMES.includes(name));
+  return unknown.length > STEPS_AHEAD ? unknown : [];
+}
 
 /** Does one thing to the schema while every other process that wants to waits. */
 function alone<T>(sequelize: Sequelize, work: (umzug: Umzug) => Promise<T>): Promise<T> {
@@ -75,7 +83,8 @@ function alone<T>(sequelize: Sequelize, work: (umzug: Umzug) => Promise<T>): Pro
     const send: Send = (sql) => sequelize.query(sql, { transaction });
     await send(`SELECT pg_advisory_xact_lock(${LOCK})`);
     await send('CREATE TABLE IF NOT EXISTS migrations (name varchar(255) PRIMARY KEY)');
-    const unknown = unknownAmong(await recordedIn(sequelize, transaction));
+    const recorded = await recordedIn(sequelize, transaction);
+    const unknown = tooNew(recorded);
     if (unknown.length > 0) throw new NewerDatabase(unknown);
     return work(
       new Umzug({
@@ -121,11 +130,17 @@ async function patiently<T>(url: string, work: (sequelize: Sequelize) => Promise
   }
 }
 
-/** Whether the database is as this very version wants it. */
+/** Whether this version can work on the database: it has all it knows, and is at most one step ahead. */
 export async function isUpToDate(sequelize: Sequelize): Promise<boolean> {
   const recorded = await recordedIn(sequelize);
-  return (
-    MIGRATION_NAMES.every((name) => recorded.includes(name)) &&
-    recorded.length === MIGRATION_NAMES.length
+  return MIGRATION_NAMES.every((name) => recorded.includes(name)) && tooNew(recorded).length === 0;
+}
+
+/** Whether the database takes no changes, as another is the one that does. */
+export async function isStandby(sequelize: Sequelize): Promise<boolean> {
+  const [row] = await sequelize.query<{ standby: boolean }>(
+    'SELECT pg_is_in_recovery() AS standby',
+    { type: QueryTypes.SELECT },
   );
+  return row!.standby;
 }

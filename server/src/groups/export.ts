@@ -4,6 +4,8 @@ import type { GroupDocument } from '@sleetcrest/contract/table';
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
 import { zipOf } from '../accounts/everything.js';
+import { asList } from '../database/pages.js';
+import { leaving } from '../http/leaving.js';
 import { streamed } from '../http/streamed.js';
 import { paramsOf } from '../http/validate.js';
 import { matrixCsv } from '../matrix/csv.js';
@@ -42,17 +44,22 @@ export const groupExportHandler = ({
   'GET /api/groups/:id/export': async (request, response) => {
     const { id } = paramsOf(request, groupParamsSchema);
     const group = await groups.one(accountOf(request), id);
-    const [stands, planned, set, handed] = await Promise.all([
-      matrix.of(group, new Date().toISOString().slice(0, 10)),
+    const [stands, planned, set] = await Promise.all([
+      matrix.of(group, new Date().toISOString().slice(0, 10), leaving(response)),
       plans.list(id),
       assignments.ofGroup(id),
-      work.ofGroup(id),
     ]);
     const { code: _, rights: __, ...of } = group;
-    const document: GroupDocument = {
-      ...{ format: 'sleetcrest/group@1', group: of, matrix: stands },
-      ...{ sessions: planned, assignments: set, work: handed },
+    const document: Omit<GroupDocument, 'work'> = {
+      format: 'sleetcrest/group@1',
+      group: of,
+      matrix: stands,
+      sessions: planned,
+      assignments: set,
     };
+    // What was handed in may be more than fits into memory: it is written as it is read.
+    const before = JSON.stringify(document).slice(0, -1);
+    const written = () => asList(work.ofGroup(id), `${before},"work":[`, '\n]}\n');
     response
       .type('application/zip')
       .set('content-disposition', 'attachment; filename="sleetcrest-group.zip"');
@@ -60,7 +67,7 @@ export const groupExportHandler = ({
       response,
       zipOf([
         { name: 'README.txt', content: () => README },
-        { name: 'group.json', content: () => `${JSON.stringify(document, null, 2)}\n` },
+        { name: 'group.json', content: () => Readable.from(written(), { objectMode: false }) },
         { name: 'matrix.csv', content: () => Readable.from([matrixCsv(stands)]) },
       ]),
     );

@@ -18,7 +18,15 @@ export class AGroup {
   }
 
   static async start(...names: string[]): Promise<AGroup> {
-    const app = await TestApp.start();
+    return AGroup.over(await TestApp.start(), names);
+  }
+
+  /** The same, in a process that does jobs too. */
+  static async working(...names: string[]): Promise<AGroup> {
+    return AGroup.over(await TestApp.start({ works: true }), names);
+  }
+
+  private static async over(app: TestApp, names: readonly string[]): Promise<AGroup> {
     const coach = app.somebody();
     await coach.signUp('Runa', 'coach');
     const made = await coach.ask('POST', '/api/groups', { id: randomUUID(), name: 'Thursday' });

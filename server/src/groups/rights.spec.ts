@@ -42,7 +42,7 @@ describe('what somebody may do in a group', () => {
     const [own, theirs, hers] = await Promise.all(
       [coach.id, stranger.id, learner()].map((id) => rights.inGroup(id, here.group.id)),
     );
-    expect(own).toEqual({ is: 'coach', rights: RIGHTS, archived: false });
+    expect(own).toEqual({ is: 'coach', rights: RIGHTS, archived: false, belongs: true });
     expect([theirs!.is, theirs!.rights]).toEqual(['nobody', []]);
     expect([hers!.is, hers!.rights]).toEqual(['learner', []]);
     expect((await rights.inGroup(coach.id, randomUUID())).is).toBe('nobody');
@@ -68,7 +68,10 @@ describe('what somebody may do in a group', () => {
     await give(helper, RIGHTS);
     await putAway(true);
     expect(await rights.inGroup(coach.id, here.group.id)).toEqual({
-      ...{ is: 'coach', rights: RIGHTS, archived: true },
+      is: 'coach',
+      rights: RIGHTS,
+      archived: true,
+      belongs: true,
     });
     for (const id of [helper.id, learner(), stranger.id]) {
       expect((await rights.inGroup(id, here.group.id)).is).toBe('nobody');

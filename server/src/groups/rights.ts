@@ -1,78 +1,71 @@
 import { RIGHTS, type Right } from '@sleetcrest/contract/accounts';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { Op, type Sequelize } from 'sequelize';
+import type { Side } from '../access/caller.js';
+import { modelsOf } from '../database/models/index.js';
+import { inGroup, inLive, isSetFor, mayGivePhrase, mayWith, sideOfWork } from './queries.js';
 
 /** What somebody is to a group, and what they may do in it. */
 export interface InGroup {
   is: 'coach' | 'assistant' | 'learner' | 'nobody';
   rights: readonly Right[];
   archived: boolean;
+  /** Whether they belong to it at all, also while it is archived. */
+  belongs: boolean;
 }
 
-const NOBODY: InGroup = { is: 'nobody', rights: [], archived: false };
+const NOBODY: InGroup = { is: 'nobody', rights: [], archived: false, belongs: false };
 
-interface Row {
-  coach: boolean;
-  rights: Right[] | null;
-  learner: boolean;
-  archived: boolean;
-}
-
-const ROW = `groups.coach_id = $1 AS coach,
-  (SELECT rights FROM group_assistants WHERE group_id = groups.id AND coach_id = $1) AS rights,
-  EXISTS (SELECT FROM group_members WHERE group_id = groups.id AND learner_id = $1) AS learner,
-  archived_at IS NOT NULL AS archived`;
+/** A group as one of these questions tells of it. */
+export type GroupSeen = NonNullable<Awaited<ReturnType<typeof inGroup>>>;
 
 /** Asks the database what somebody may do: what was given or taken a moment ago counts. */
 export class GroupRights {
   constructor(private readonly sequelize: Sequelize) {}
 
   /** In a group. One that is archived stands still: its coach may still look at what it was. */
-  inGroup(account: string, group: string): Promise<InGroup> {
-    return this.ask(`SELECT ${ROW} FROM groups WHERE id = $2`, account, group);
+  async inGroup(account: string, group: string): Promise<InGroup> {
+    return seen(await inGroup(this.sequelize, account, group));
   }
 
   /** In the group whose session is being held. */
-  inLive(account: string, live: string): Promise<InGroup> {
-    return this.ask(
-      `SELECT ${ROW} FROM groups JOIN live_sessions ON group_id = groups.id
-       WHERE live_sessions.id = $2`,
-      account,
-      live,
-    );
+  async inLive(account: string, live: string): Promise<InGroup> {
+    return seen(await inLive(this.sequelize, account, live));
   }
 
   /** Whether somebody sits at a session. */
   async sitsAt(account: string, live: string): Promise<boolean> {
-    const found = await this.sequelize.query(
-      'SELECT FROM live_presence WHERE account_id = $1 AND session_id = $2',
-      { bind: [account, live], type: QueryTypes.SELECT },
-    );
-    return found.length > 0;
+    const { seats } = modelsOf(this.sequelize);
+    const where = { accountId: account, sessionId: { [Op.eq]: live } };
+    return (await seats.count({ where })) > 0;
   }
 
   /** Whether somebody teaches a learner in a group that goes on, and may do this there. */
-  async mayWith(account: string, learner: string, right: Right): Promise<boolean> {
-    const found = await this.sequelize.query(
-      `SELECT FROM group_members JOIN groups ON groups.id = group_members.group_id
-       WHERE learner_id = $2 AND archived_at IS NULL AND (groups.coach_id = $1 OR EXISTS (
-         SELECT FROM group_assistants assistant WHERE assistant.group_id = groups.id
-           AND assistant.coach_id = $1 AND $3 = ANY (rights)))
-       LIMIT 1`,
-      { bind: [account, learner, right], type: QueryTypes.SELECT },
-    );
-    return found.length > 0;
+  mayWith(account: string, learner: string, right: Right): Promise<boolean> {
+    return mayWith(this.sequelize, account, learner, right);
   }
 
-  private async ask(sql: string, account: string, about: string): Promise<InGroup> {
-    const [row] = await this.sequelize.query<Row>(sql, {
-      bind: [account, about],
-      type: QueryTypes.SELECT,
-    });
-    if (!row) return NOBODY;
-    const { archived } = row;
-    if (row.coach) return { is: 'coach', rights: RIGHTS, archived };
-    if (archived) return NOBODY;
-    if (row.rights) return { is: 'assistant', rights: row.rights, archived };
-    return row.learner ? { is: 'learner', rights: [], archived } : NOBODY;
+  /** Whether somebody may set a phrase for a learner: of the group that made the account, which goes on. */
+  mayGivePhrase(account: string, learner: string): Promise<boolean> {
+    return mayGivePhrase(this.sequelize, account, learner);
   }
+
+  /** What somebody is to a piece of work; undefined for who has nothing to do with it. */
+  inWork(account: string, work: string): Promise<Side | undefined> {
+    return sideOfWork(this.sequelize, account, work);
+  }
+
+  /** Whether something was set for a learner, in a group that goes on. */
+  isSetFor(learner: string, assignment: string): Promise<boolean> {
+    return isSetFor(this.sequelize, learner, assignment);
+  }
+}
+
+function seen(row: GroupSeen | undefined): InGroup {
+  if (!row) return NOBODY;
+  const { archived } = row;
+  const belongs = row.coach || row.rights !== null || row.learner;
+  if (row.coach) return { is: 'coach', rights: RIGHTS, archived, belongs };
+  if (archived) return { ...NOBODY, belongs };
+  if (row.rights) return { is: 'assistant', rights: row.rights, archived, belongs };
+  return row.learner ? { is: 'learner', rights: [], archived, belongs } : NOBODY;
 }

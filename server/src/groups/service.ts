@@ -1,253 +1,309 @@
-import { randomInt } from 'node:crypto';
 import {
-  CODE_LETTERS,
   RIGHTS,
   type Account,
   type ChangeGroup,
   type CreateGroup,
   type Group,
   type Invitation,
-  type Member,
+  type Moves,
   type Right,
 } from '@sleetcrest/contract/accounts';
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
-import { inside } from '../database/inside.js';
+import { Op, type Sequelize, type Transaction } from 'sequelize';
+import { newCode } from '../access/codes.js';
+import { modelsOf, type Models } from '../database/models/index.js';
+import { tellRights } from '../database/notices.js';
+import { inside, transaction } from '../database/transaction.js';
 import { HttpProblem } from '../http/problem.js';
+import { endSessions, takeSeats } from '../live/seats.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';
-
-interface Row extends Pick<Group, 'id' | 'name' | 'method' | 'firstColour' | 'zone'> {
-  code: string;
-  coach_id: string;
-  coach_name: string;
-  archived_at: Date | null;
-  learners: Member[];
-  assistants: (Member & { rights: Right[] })[];
-}
-
-/** Letters and digits that are not mixed up, by chance. */
-export const newCode = (letters: number): string =>
-  Array.from({ length: letters }, () => CODE_LETTERS[randomInt(CODE_LETTERS.length)]!).join('');
+import {
+  groupByCode,
+  groupsTold,
+  mayMove,
+  moved,
+  movesOf,
+  takeInvitation,
+  takenOut,
+  type GroupTold,
+} from './queries.js';
 
 /** Hours for which an assistant's code is good. */
 const INVITED = 72;
 
 /** The groups coaches have; learners and assistants join by a code. */
 export class GroupService {
-  constructor(private readonly sequelize: Sequelize) {}
+  private readonly models: Models;
+
+  constructor(private readonly sequelize: Sequelize) {
+    this.models = modelsOf(sequelize);
+  }
 
   /** A coach's own groups, those they help with, and those a learner belongs to, by name. */
   async list(account: Account): Promise<Group[]> {
-    return this.groups(
-      `WHERE groups.coach_id = $1 OR (archived_at IS NULL AND (
-         groups.id IN (SELECT group_id FROM group_members WHERE learner_id = $1)
-         OR groups.id IN (SELECT group_id FROM group_assistants WHERE coach_id = $1)))`,
-      account,
-    );
+    const rows = await groupsTold(this.sequelize, { of: account.id });
+    return rows.map((row) => seenBy(account.id, row));
   }
 
   /** One of them. */
-  async one(account: Account, id: string, transaction?: Transaction): Promise<Group> {
-    const [group] = await this.groups(
-      'WHERE groups.id = $2 AND $1::uuid IS NOT NULL',
-      account,
-      id,
-      transaction,
-    );
-    if (!group) throw notYours();
-    return group;
+  async one(account: Account, id: string, within?: Transaction): Promise<Group> {
+    const [row] = await groupsTold(this.sequelize, { id }, within);
+    if (!row) throw notYours();
+    return seenBy(account.id, row);
   }
 
   /** Makes a group; sent again with the same id it is the same group. */
-  async create(
-    coach: Account,
-    { id, name }: CreateGroup,
-    transaction?: Transaction,
-  ): Promise<Group> {
-    const [own] = await this.sequelize.query<{ others: number }>(
-      'SELECT count(*)::int AS others FROM groups WHERE coach_id = $1 AND id <> $2',
-      { bind: [coach.id, id], type: QueryTypes.SELECT, ...inside(transaction) },
+  async create(coach: Account, { id, name }: CreateGroup, within?: Transaction): Promise<Group> {
+    const coachId = coach.id;
+    return transaction(
+      this.sequelize,
+      async (whole) => {
+        const others = await this.models.groups.count({
+          where: { coachId, id: { [Op.ne]: id } },
+          transaction: whole,
+        });
+        if (others >= MOST_KEPT.groups) throw noRoom('groups', MOST_KEPT.groups);
+        await this.models.groups.bulkCreate([{ id, coachId, name, code: newCode(8) }], {
+          ignoreDuplicates: true,
+          transaction: whole,
+        });
+        const row = await this.models.groups.findByPk(id, { transaction: whole });
+        if (row?.coachId !== coachId) {
+          throw new HttpProblem(409, 'Another group has this id; make a new id.');
+        }
+        return this.one(coach, id, whole);
+      },
+      within,
     );
-    if (own!.others >= MOST_KEPT.groups) throw noRoom('groups', MOST_KEPT.groups);
-    await this.sequelize.query(
-      `INSERT INTO groups (id, coach_id, name, code) VALUES ($1, $2, $3, $4)
-       ON CONFLICT (id) DO NOTHING`,
-      { bind: [id, coach.id, name, newCode(8)], ...inside(transaction) },
-    );
-    const where = 'WHERE groups.id = $2 AND groups.coach_id = $1';
-    const [group] = await this.groups(where, coach, id, transaction);
-    if (!group) throw new HttpProblem(409, 'Another group has this id; make a new id.');
-    return group;
   }
 
   /** Changes a group's name, how it learns and where it meets; or archives it, or brings it back. */
   async change(
     coach: Account,
     id: string,
-    { name, method, firstColour, zone, archived }: ChangeGroup,
-    transaction?: Transaction,
+    { archived, ...change }: ChangeGroup,
+    within?: Transaction,
   ): Promise<Group> {
-    await this.sequelize.query(
-      `UPDATE groups SET name = coalesce($2, name), method = coalesce($3::jsonb, method),
-         first_colour = coalesce($4, first_colour), zone = coalesce($5, zone),
-         archived_at = CASE WHEN $6::boolean IS NULL THEN archived_at
-           WHEN $6 THEN coalesce(archived_at, now()) END
-       WHERE id = $1`,
-      {
-        bind: [
-          ...[id, name ?? null, method === undefined ? null : JSON.stringify(method)],
-          ...[firstColour ?? null, zone ?? null, archived ?? null],
-        ],
-        ...inside(transaction),
+    return transaction(
+      this.sequelize,
+      async (whole) => {
+        const at = { transaction: whole };
+        const row = await this.models.groups.findByPk(id, { lock: true, ...at });
+        if (!row) throw notYours();
+        row.set(given(change));
+        if (archived !== undefined) {
+          row.archivedAt = archived ? (row.archivedAt ?? new Date()) : null;
+        }
+        await row.save(at);
+        if (archived) {
+          // A session that is being held ends with it, and so do the calendars that read it.
+          await endSessions(this.sequelize, whole, [id], 'archived');
+          await this.models.calendars.destroy({ where: { groupId: id }, ...at });
+        }
+        if (archived !== undefined) await this.tellAll(id, whole);
+        return this.one(coach, id, whole);
       },
+      within,
     );
-    if (archived) {
-      // A session that is being held ends with it.
-      await this.sequelize.query('DELETE FROM live_sessions WHERE group_id = $1', {
-        bind: [id],
-        ...inside(transaction),
-      });
-    }
-    return this.one(coach, id, transaction);
+  }
+
+  /** From now on the group's code is another one; by the one before nobody joins. */
+  async renewCode(account: Account, id: string): Promise<Group> {
+    await this.models.groups.update({ code: newCode(8) }, { where: { id } });
+    return this.one(account, id);
   }
 
   /** Joins a learner to a group, or a coach who was asked to help: whoever teaches it sees their log. */
-  async join(account: Account, code: string, transaction?: Transaction): Promise<Group> {
-    if (account.role === 'coach') return this.help(account, code);
-    const [found] = await this.sequelize.query<{ id: string; others: number }>(
-      `SELECT id, (SELECT count(*)::int FROM group_members
-         WHERE group_id = id AND learner_id <> $2) AS others
-       FROM groups WHERE code = $1 AND archived_at IS NULL`,
-      { bind: [code, account.id], type: QueryTypes.SELECT, ...inside(transaction) },
+  async join(account: Account, code: string, within?: Transaction): Promise<Group> {
+    return transaction(
+      this.sequelize,
+      async (whole) => {
+        if (account.role === 'coach') return this.help(account, code, whole);
+        const found = await groupByCode(this.sequelize, code, account.id, whole);
+        if (!found) throw new HttpProblem(404, 'No group has this code; ask your coach for it.');
+        if (found.out) {
+          throw new HttpProblem(
+            403,
+            'You were taken out of this group; its coach can give you a new code.',
+          );
+        }
+        if (found.others >= MOST_KEPT.learnersOfGroup) {
+          throw new HttpProblem(409, 'This group is full; ask your coach for the code of another.');
+        }
+        await this.models.members.bulkCreate([{ groupId: found.id, learnerId: account.id }], {
+          ignoreDuplicates: true,
+          transaction: whole,
+        });
+        tellRights(whole, [account.id], found.id);
+        return this.one(account, found.id, whole);
+      },
+      within,
     );
-    if (!found) throw new HttpProblem(404, 'No group has this code; ask your coach for it.');
-    if (found.others >= MOST_KEPT.learnersOfGroup) {
-      throw new HttpProblem(409, 'This group is full; ask your coach for the code of another.');
-    }
-    await this.sequelize.query(
-      `INSERT INTO group_members (group_id, learner_id) VALUES ($1, $2) ON CONFLICT DO NOTHING`,
-      { bind: [found.id, account.id], ...inside(transaction) },
-    );
-    return this.one(account, found.id, transaction);
   }
 
   /** Asks another coach to help: a code that is good once, for three days. */
-  async invite(group: string, rights: readonly Right[]): Promise<Invitation> {
-    const [row] = await this.sequelize.query<{ code: string; expires_at: Date }>(
-      `INSERT INTO group_invitations (code, group_id, rights, expires_at)
-       VALUES ($1, $2, $3, now() + interval '${INVITED} hours') RETURNING code, expires_at`,
-      { bind: [newCode(8), group, rights], type: QueryTypes.SELECT },
-    );
-    return { code: row!.code, rights: [...rights], until: row!.expires_at.toISOString() };
+  async invite(groupId: string, rights: readonly Right[]): Promise<Invitation> {
+    const row = await this.models.invitations.create({
+      code: newCode(8),
+      groupId,
+      rights: [...rights],
+      expiresAt: new Date(Date.now() + INVITED * 3_600_000),
+    });
+    return { code: row.code, rights: [...rights], until: row.expiresAt.toISOString() };
   }
 
-  /** A coach who was asked takes the code up. */
-  private async help(coach: Account, code: string): Promise<Group> {
-    return this.sequelize.transaction(async (transaction) => {
-      const [asked] = await this.sequelize.query<{ group_id: string; rights: Right[] }>(
-        `DELETE FROM group_invitations USING groups
-         WHERE group_invitations.code = $1 AND expires_at > now() AND groups.id = group_id
-           AND archived_at IS NULL AND groups.coach_id <> $2
-         RETURNING group_id, rights`,
-        { bind: [code, coach.id], type: QueryTypes.SELECT, transaction },
-      );
-      if (!asked) {
-        throw new HttpProblem(
-          404,
-          'No coach asked for help by this code, or it is used up; learners’ codes are for learners.',
-        );
-      }
-      await this.sequelize.query(
-        `INSERT INTO group_assistants (group_id, coach_id, rights) VALUES ($1, $2, $3)
-         ON CONFLICT (group_id, coach_id) DO UPDATE SET rights = excluded.rights`,
-        { bind: [asked.group_id, coach.id, asked.rights], transaction },
-      );
-      return this.one(coach, asked.group_id, transaction);
+  /** Codes by which coaches may become assistants, as long as they are good. */
+  async invitations(groupId: string): Promise<Invitation[]> {
+    const rows = await this.models.invitations.findAll({
+      where: { groupId, expiresAt: { [Op.gt]: new Date() } },
+      order: ['expiresAt', 'code'],
+    });
+    return rows.map(({ code, rights, expiresAt }) => {
+      return { code, rights, until: expiresAt.toISOString() };
     });
   }
 
-  /** Takes an assistant out: the coach may, and the assistant. */
-  async endHelp(account: Account, id: string, coach: string): Promise<void> {
-    const removed = await this.sequelize.query(
-      `DELETE FROM group_assistants USING groups
-       WHERE groups.id = group_id AND group_id = $1 AND group_assistants.coach_id = $2
-         AND (groups.coach_id = $3 OR group_assistants.coach_id = $3)
-       RETURNING group_id`,
-      { bind: [id, coach, account.id], type: QueryTypes.SELECT },
-    );
-    if (removed.length === 0)
-      throw new HttpProblem(404, 'No such coach helps in a group of yours.');
+  async withdraw(groupId: string, code: string): Promise<void> {
+    const gone = await this.models.invitations.destroy({ where: { groupId, code } });
+    if (gone === 0) throw new HttpProblem(404, 'Nobody is asked to help by this code any more.');
   }
 
-  async remove(coach: Account, id: string): Promise<void> {
-    const removed = await this.sequelize.query(
-      'DELETE FROM groups WHERE id = $1 AND coach_id = $2 RETURNING id',
-      { bind: [id, coach.id], type: QueryTypes.SELECT },
-    );
-    if (removed.length === 0) throw notYours();
-  }
-
-  /** Takes a learner out of a group: the learner may, and whoever may change who belongs to it. */
-  async leave(account: Account, id: string, learner: string): Promise<void> {
-    const removed = await this.sequelize.query(
-      `DELETE FROM group_members USING groups
-       WHERE groups.id = group_id AND group_id = $1 AND learner_id = $2
-         AND (groups.coach_id = $3 OR learner_id = $3 OR EXISTS (
-           SELECT FROM group_assistants assistant WHERE assistant.group_id = groups.id
-             AND assistant.coach_id = $3 AND 'roster' = ANY (rights)))
-       RETURNING group_id`,
-      { bind: [id, learner, account.id], type: QueryTypes.SELECT },
-    );
-    if (removed.length === 0) {
-      throw new HttpProblem(404, 'No such learner is in a group of yours.');
+  /** A coach who was asked takes the code up. */
+  private async help(coach: Account, code: string, whole: Transaction): Promise<Group> {
+    const asked = await takeInvitation(this.sequelize, code, coach.id, whole);
+    if (!asked) {
+      throw new HttpProblem(
+        404,
+        'No coach asked for help by this code, or it is used up; learners’ codes are for learners.',
+      );
     }
+    await this.models.assistants.upsert(
+      { groupId: asked.group_id, coachId: coach.id, rights: asked.rights },
+      { transaction: whole },
+    );
+    tellRights(whole, [coach.id], asked.group_id);
+    return this.one(coach, asked.group_id, whole);
   }
 
-  /** Moves a learner to another group; both are the same coach's, or both have let this one do it. */
-  async move(from: string, learner: string, to: string): Promise<void> {
-    const moved = await this.sequelize.query(
-      `WITH gone AS (
-         DELETE FROM group_members WHERE group_id = $1 AND learner_id = $2 RETURNING learner_id)
-       INSERT INTO group_members (group_id, learner_id) SELECT $3, learner_id FROM gone
-       ON CONFLICT (group_id, learner_id) DO UPDATE SET joined_at = group_members.joined_at
-       RETURNING learner_id`,
-      { bind: [from, learner, to], type: QueryTypes.SELECT },
-    );
-    if (moved.length === 0) throw new HttpProblem(404, 'No such learner is in this group.');
+  /** Ends somebody's help: their board closes, and their calendar finds nothing any more. */
+  async endHelp(id: string, coachId: string): Promise<void> {
+    await transaction(this.sequelize, async (whole) => {
+      const at = { transaction: whole };
+      const where = { groupId: id, coachId };
+      const removed = await this.models.assistants.destroy({ where, ...at });
+      if (removed === 0) throw new HttpProblem(404, 'No such coach helps in a group of yours.');
+      await this.models.calendars.destroy({ where, ...at });
+      // What they may have read of the address that all had ends too.
+      await this.models.groups.increment('calendar', { where: { id }, ...at });
+      tellRights(whole, [coachId], id);
+    });
   }
 
-  private async groups(
-    where: string,
-    account: Account,
-    id?: string,
-    transaction?: Transaction,
-  ): Promise<Group[]> {
-    const rows = await this.sequelize.query<Row>(
-      `SELECT groups.id, groups.name, groups.code, coach_id, coach.name AS coach_name, method,
-         first_colour AS "firstColour", zone, archived_at,
-         (SELECT coalesce(jsonb_agg(jsonb_build_object('id', learner.id, 'name', learner.name)
-             ORDER BY learner.name), '[]')
-           FROM group_members JOIN accounts learner ON learner.id = learner_id
-           WHERE group_id = groups.id) AS learners,
-         (SELECT coalesce(jsonb_agg(jsonb_build_object('id', helper.id, 'name', helper.name,
-             'rights', rights) ORDER BY helper.name), '[]')
-           FROM group_assistants assistant JOIN accounts helper ON helper.id = assistant.coach_id
-           WHERE group_id = groups.id) AS assistants
-       FROM groups JOIN accounts coach ON coach.id = coach_id
-       ${where}
-       ORDER BY groups.name, groups.id`,
-      {
-        bind: id === undefined ? [account.id] : [account.id, id],
-        type: QueryTypes.SELECT,
-        ...inside(transaction),
-      },
-    );
-    return rows.map((row) => seenBy(account.id, row));
+  /** Dissolves a group, with all that was planned, set and handed in there. */
+  async remove(id: string): Promise<void> {
+    await transaction(this.sequelize, async (whole) => {
+      await endSessions(this.sequelize, whole, [id], 'dissolved');
+      await this.tellAll(id, whole);
+      await this.models.groups.destroy({ where: { id }, transaction: whole });
+    });
+  }
+
+  /** Takes a learner out of a group; who was taken out by another does not come back by the code it has now. */
+  async leave(account: Account, id: string, learner: string): Promise<void> {
+    await transaction(this.sequelize, async (whole) => {
+      const removed = await this.models.members.destroy({
+        where: { groupId: id, learnerId: learner },
+        transaction: whole,
+      });
+      if (removed === 0) throw new HttpProblem(404, 'No such learner is in a group of yours.');
+      if (account.id !== learner) await takenOut(this.sequelize, id, learner, whole);
+      await takeSeats(this.sequelize, whole, { accounts: [learner], group: id });
+    });
+  }
+
+  /**
+   * Moves a learner to another group of the same coach; gives whether it did. To a group of another coach's
+   * they are moved once they say so themselves.
+   */
+  async move(account: Account, from: string, learner: string, to: string): Promise<boolean> {
+    return transaction(this.sequelize, async (whole) => {
+      const may = await mayMove(this.sequelize, account.id, from, to, whole);
+      if (!may) throw new HttpProblem(404, 'The group to move to is none that you may change.');
+      if (may.others >= MOST_KEPT.learnersOfGroup) {
+        throw new HttpProblem(409, 'The group to move to is full. Nobody was moved.');
+      }
+      if (may.same) {
+        await this.moveNow(from, learner, to, whole);
+        return true;
+      }
+      const where = { groupId: from, learnerId: learner };
+      if ((await this.models.members.count({ where, transaction: whole })) === 0) {
+        throw new HttpProblem(404, 'No such learner is in this group.');
+      }
+      await this.models.moves.upsert(
+        { toGroup: to, learnerId: learner, fromGroup: from },
+        { transaction: whole },
+      );
+      return false;
+    });
+  }
+
+  /** Moves that wait for a learner's word. */
+  async moves(learner: string): Promise<Moves> {
+    const rows = await movesOf(this.sequelize, learner);
+    return {
+      items: rows.map(({ id, name, coach, before }) => ({ to: { id, name }, coach, from: before })),
+    };
+  }
+
+  /** The learner says yes, or no, to a move. */
+  async answerMove(learner: string, to: string, agrees: boolean): Promise<void> {
+    await transaction(this.sequelize, async (whole) => {
+      const asked = await this.models.moves.findOne({
+        where: { toGroup: to, learnerId: learner },
+        lock: true,
+        transaction: whole,
+      });
+      if (!asked) throw new HttpProblem(404, 'Nobody asks you to move to this group any more.');
+      await asked.destroy({ transaction: whole });
+      if (agrees) await this.moveNow(asked.fromGroup, learner, to, whole);
+    });
+  }
+
+  private async moveNow(
+    from: string,
+    learner: string,
+    to: string,
+    whole: Transaction,
+  ): Promise<void> {
+    if (!(await moved(this.sequelize, from, learner, to, whole))) {
+      throw new HttpProblem(404, 'No such learner is in this group.');
+    }
+    await this.models.moves.destroy({ where: { learnerId: learner }, transaction: whole });
+    await takeSeats(this.sequelize, whole, { accounts: [learner], group: from });
+  }
+
+  /** Tells the pages of all who belong to a group that what they may follow is to be looked at again. */
+  private async tellAll(groupId: string, whole: Transaction): Promise<void> {
+    const { assistants, members } = this.models;
+    const of = { where: { groupId }, ...inside(whole) };
+    const [learners, helpers] = [await members.findAll(of), await assistants.findAll(of)];
+    const all = [
+      ...learners.map(({ learnerId }) => learnerId),
+      ...helpers.map(({ coachId }) => coachId),
+    ];
+    tellRights(whole, all, groupId);
   }
 }
 
+/** What is given of a change; what is not is left as it is. */
+const given = <T extends object>(change: T): Partial<T> =>
+  Object.fromEntries(
+    Object.entries(change).filter(([, value]) => value !== undefined),
+  ) as Partial<T>;
+
 /** A group as somebody is told of it: learners are told their coach, not each other. */
-function seenBy(account: string, row: Row): Group {
+function seenBy(account: string, row: GroupTold): Group {
   const assistant = row.assistants.find(({ id }) => id === account);
   const rights = row.coach_id === account ? [...RIGHTS] : (assistant?.rights ?? []);
   const teaches = rights.length > 0;

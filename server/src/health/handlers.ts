@@ -1,7 +1,7 @@
 import type { Health, Ready } from '@sleetcrest/contract';
 import type { Sequelize } from 'sequelize';
 import type { Handlers } from '../access/admit.js';
-import { isUpToDate } from '../database/migrate.js';
+import { isStandby, isUpToDate } from '../database/migrate.js';
 import { HttpProblem } from '../http/problem.js';
 import { openApiDocument } from '../openapi/document.js';
 
@@ -12,6 +12,9 @@ export const healthHandlers = (sequelize: Sequelize) =>
       response.json({ status: 'ok' } satisfies Health);
     },
     'GET /api/ready': async (_, response) => {
+      if (await isStandby(sequelize)) {
+        throw new HttpProblem(503, 'The database is a standby: another takes the changes.');
+      }
       if (!(await isUpToDate(sequelize))) {
         throw new HttpProblem(503, 'The database is of another version than this server.');
       }

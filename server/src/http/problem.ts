@@ -1,13 +1,8 @@
 import { STATUS_CODES } from 'node:http';
 import type { ApiProblem, FieldError } from '@sleetcrest/contract';
-import type { ErrorRequestHandler, RequestHandler } from 'express';
-import {
-  ConnectionAcquireTimeoutError,
-  ConnectionError,
-  DatabaseError,
-  ForeignKeyConstraintError,
-} from 'sequelize';
-import { NO_ANSWER } from '../database/database.js';
+import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
+import { troubleOf, PerhapsKept, type Trouble } from '../database/errors.js';
+import { NobodyWaits } from '../threads/nobody-waits.js';
 import { errorFields } from './logging.js';
 
 /** A refusal that is told to the person as it stands. */
@@ -41,40 +36,49 @@ const BODY_PROBLEMS: Record<string, HttpProblem> = {
   'charset.unsupported': new HttpProblem(415, 'Send the request as UTF-8 JSON.'),
 };
 
-function isDatabaseDown(error: unknown): boolean {
-  if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError)
-    return true;
-  // Sequelize wraps what the driver says; a connection that was lent says it itself.
-  const said = error instanceof DatabaseError ? error.parent : error;
-  if (!(said instanceof Error)) return false;
-  if (said.message === NO_ANSWER) return true;
-  if (/Connection terminated|not queryable|Client was closed/.test(said.message)) return true;
-  // 57: the server was told to stop, a connection was cut, or a query took too long; 25P03: it stood
-  // still in a transaction; 53: the database has no room for one more; 40: two waited for each other.
-  const { code } = said as { code?: unknown };
-  return (
-    typeof code === 'string' &&
-    /^(57|08|53|40|25P03|55P03|ECONNRESET|ECONNREFUSED|EPIPE)/.test(code)
-  );
-}
+/** Told to nobody, since nobody is there. */
+const GONE = new HttpProblem(499, 'Whoever asked has left.');
 
-function asProblem(error: unknown): HttpProblem {
+const AGAIN = 'Nothing was changed; try again shortly.';
+/** What is told of a database that cannot do what was asked. */
+const TROUBLES: Record<Trouble, HttpProblem> = {
+  unreachable: new HttpProblem(503, `The database cannot be reached. ${AGAIN}`),
+  full: new HttpProblem(503, `Too many are asking at once. ${AGAIN}`),
+  lost: new HttpProblem(503, `The database was lost while it answered. ${AGAIN}`),
+  'too long': new HttpProblem(
+    503,
+    'This took the database too long and was given up. Nothing was changed; ask for less of it, or try again later.',
+  ),
+  conflict: new HttpProblem(503, `Others changed the same at this moment. ${AGAIN}`),
+  standby: new HttpProblem(503, `The database takes no changes just now. ${AGAIN}`),
+  'account gone': new HttpProblem(401, 'This account is gone; nothing was kept.'),
+  gone: new HttpProblem(
+    409,
+    'What this belongs to was deleted meanwhile. Nothing was changed; load the page again.',
+  ),
+  taken: new HttpProblem(409, 'Something else has this id; make a new id. Nothing was changed.'),
+};
+const PERHAPS_KEPT = new HttpProblem(
+  503,
+  'The database was lost while it kept this. It may have been kept: look before you send it again.',
+);
+
+const CHANGES = ['POST', 'PUT', 'PATCH', 'DELETE'];
+
+function asProblem(error: unknown, method: string): HttpProblem {
   if (error instanceof HttpProblem) return error;
+  if (error instanceof NobodyWaits || (error as Error).name === 'AbortError') return GONE;
   const { type, status, limit } = error as BodyError;
   if (type === 'entity.too.large') {
     const most = Math.floor((limit ?? 0) / 1024);
     return new HttpProblem(413, `The request is too large: send at most ${most} kB.`);
   }
   if (type && BODY_PROBLEMS[type]) return BODY_PROBLEMS[type];
-  // Whatever is kept belongs to an account: it was deleted while this was on its way.
-  if (error instanceof ForeignKeyConstraintError || (error as BodyError).code === '23503') {
-    return new HttpProblem(401, 'This account is gone; nothing was kept.');
-  }
-  if (isDatabaseDown(error)) {
-    return new HttpProblem(
-      503,
-      'The database cannot be reached. Nothing was changed; try again shortly.',
-    );
+  const trouble = troubleOf(error);
+  if (trouble) {
+    const perhaps =
+      trouble === 'lost' && (error instanceof PerhapsKept || CHANGES.includes(method));
+    return perhaps ? PERHAPS_KEPT : TROUBLES[trouble];
   }
   if (status && status >= 400 && status < 500) {
     return new HttpProblem(
@@ -85,11 +89,19 @@ function asProblem(error: unknown): HttpProblem {
   return new HttpProblem(500, 'Something went wrong here. Nothing is known to be lost; try again.');
 }
 
+const causes = new WeakMap<Response, string>();
+const refusedBecause = (response: Response, cause: string): void =>
+  void causes.set(response, cause);
+
+/** Why a request was answered with 503, for the figures. */
+export const causeOf = (response: Response): string | undefined => causes.get(response);
+
 /** Answers every error as `application/problem+json`; what is our fault is logged. */
 export const answerProblems: ErrorRequestHandler = (error, request, response, next) => {
   // Express knows a handler of errors by its four parameters.
   void next;
-  const problem = asProblem(error);
+  const problem = asProblem(error, request.method);
+  if (problem.status === 503) refusedBecause(response, troubleOf(error) ?? 'busy');
   if (problem.status >= 500) request.log.error({ error: errorFields(error) }, 'request failed');
   if (response.headersSent) {
     // Half an answer must not end as if it were whole.

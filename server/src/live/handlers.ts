@@ -7,9 +7,6 @@ import {
   joinLiveSchema,
   liveParamsSchema,
   presentParamsSchema,
-  type BoardEvent,
-  type LiveSession,
-  type Present,
 } from '@sleetcrest/contract/table';
 import type { Request, Response } from 'express';
 import type { Handlers } from '../access/admit.js';
@@ -17,15 +14,15 @@ import { addressOf, callerOf, type Caller } from '../access/caller.js';
 import type { Keeping } from '../access/keeping.js';
 import type { Sessions } from '../accounts/sessions.js';
 import type { Tries } from '../accounts/tries.js';
-import { refusal } from '../http/problem.js';
+import { HttpProblem, refusal } from '../http/problem.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
-import type { LiveNews, News } from './news.js';
+import type { Follower } from './queries.js';
 import { sessionOver, type LiveService } from './service.js';
+import { SignsOfLife } from './signs-of-life.js';
 import type { Streams } from './streams.js';
 
 export function liveHandlers(
   live: LiveService,
-  news: LiveNews,
   streams: Streams,
   sessions: Sessions,
   keeping: Keeping,
@@ -33,27 +30,24 @@ export function liveHandlers(
 ) {
   const sessionIn = (request: Request): string =>
     paramsOf({ params: { live: String(request.params['live']) } }, liveParamsSchema).live;
+  const signs = new SignsOfLife();
   const caller = (request: Request): Caller => callerOf(request)!;
+  const follower = (request: Request): Follower => ({
+    account: caller(request).id,
+    live: sessionIn(request),
+    tokenHash: sessions.hashOf(request),
+  });
 
   /** Tells a page what happens at a session, from what there is on. */
-  async function follow(request: Request, response: Response, board: boolean): Promise<void> {
-    const session = sessionIn(request);
-    const who = caller(request);
-    // Heard before it is asked for, so that nothing falls between.
-    const early: News[] = [];
-    let hear = (told: News): void => void early.push(told);
-    const stop = await news.listen(session, (told) => hear(told));
-    try {
-      const [now, own] = await live.seated(who.id, session);
-      const send = streams.begin(request, response, who.id, stop);
-      const tell = new Teller(live, session, who, board, send, () => response.end());
-      await tell.all(now, own);
-      hear = (told) => void tell.hear(told);
-      for (const told of early) hear(told);
-    } catch (error) {
-      stop();
-      throw error;
-    }
+  async function follow(request: Request, response: Response, isBoard: boolean): Promise<void> {
+    const who = follower(request);
+    await streams.open(request, response, { ...who, isBoard }, async () => {
+      const followed = await live.followed(who);
+      if (!followed) throw sessionOver();
+      if (!followed.signedIn) await sessions.confirm(request, who.account);
+      if (!isBoard && !followed.own) throw notSeated();
+      return followed;
+    });
   }
 
   return {
@@ -108,13 +102,23 @@ export function liveHandlers(
       response.status(204).end();
     },
 
+    'DELETE /api/live/:live/seats/:learner': async (request, response) => {
+      const { live: session, learner } = paramsOf(request, presentParamsSchema);
+      await live.takeOff(session, learner);
+      response.status(204).end();
+    },
+
+    'POST /api/live/:live/code': async (request, response) => {
+      response.json(await live.renewCode(caller(request), sessionIn(request)));
+    },
+
     'PUT /api/live/:live/here': async (request, response) => {
-      const here = bodyOf(request, hereSchema);
-      const { id } = caller(request);
-      const present = await live.here(id, sessions.hashOf(request), sessionIn(request), here);
+      const who = follower(request);
+      await signs.count(who.account, addressOf(request));
+      const present = await live.here(who, bodyOf(request, hereSchema));
       if (!present) {
-        await sessions.confirm(request, id);
-        throw sessionOver();
+        await sessions.confirm(request, who.account);
+        throw notSeated();
       }
       response.json(present);
     },
@@ -126,79 +130,5 @@ export function liveHandlers(
   } satisfies Partial<Handlers>;
 }
 
-/** Tells one page: a board of everybody, whoever sits there of themselves and of what is shown. */
-class Teller {
-  private showsTimes = false;
-
-  constructor(
-    private readonly live: LiveService,
-    private readonly session: string,
-    private readonly who: Caller,
-    private readonly board: boolean,
-    private readonly send: (event: BoardEvent) => void,
-    private readonly end: () => void,
-  ) {}
-
-  async all(session: LiveSession, own: Present | undefined): Promise<void> {
-    this.toldOf(session);
-    await this.everybody(own);
-  }
-
-  private toldOf(session: LiveSession): void {
-    this.showsTimes = session.showsTimes;
-    this.send({ is: 'session', session });
-  }
-
-  private async everybody(own: Present | undefined): Promise<void> {
-    const present = await this.meant(own);
-    this.send({ is: 'all', now: new Date().toISOString(), present });
-  }
-
-  /** A board is told of all; whoever sits of themselves alone, and of others' times where the coach says so. */
-  private async meant(own: Present | undefined): Promise<Present[]> {
-    if (this.board) return this.live.present(this.session);
-    if (this.showsTimes)
-      return (await this.live.present(this.session)).map((one) => this.seen(one));
-    return own ? [own] : [];
-  }
-
-  /** Of others their times, not their cube or their hand. */
-  private seen(one: Present): Present {
-    if (this.board || one.id === this.who.id) return one;
-    const here = one.here && { ...one.here, cube: null, hand: false };
-    return { ...one, here, handAt: null };
-  }
-
-  async hear({ of, who, event }: News): Promise<void> {
-    try {
-      if (of === 'over') {
-        this.send({ is: 'over' });
-        this.end();
-      } else if (of === 'all' || of === 'session') {
-        const before = this.showsTimes;
-        const [session, own] = await this.live.seated(this.who.id, this.session);
-        this.toldOf(session);
-        // Who else sits there is told, or taken away again.
-        const changed = !this.board && before !== this.showsTimes;
-        if (of === 'all' || changed) await this.everybody(own);
-      } else if (this.board || this.showsTimes || who === this.who.id) await this.one(who!, event);
-    } catch {
-      // What cannot be told is asked for again when the page comes back.
-      this.end();
-    }
-  }
-
-  private async one(who: string, event: unknown): Promise<void> {
-    const told = event as BoardEvent | undefined;
-    if (told?.is === 'one') {
-      this.send({ is: 'one', present: this.seen(told.present) });
-      return;
-    }
-    if (told) {
-      this.send(told);
-      return;
-    }
-    const present = await this.live.presentOne(this.session, who);
-    this.send(present ? { is: 'one', present: this.seen(present) } : { is: 'left', id: who });
-  }
-}
+const notSeated = (): HttpProblem =>
+  new HttpProblem(404, 'This session is over, or you do not sit at it.');

@@ -1,79 +1,165 @@
-import { randomInt } from 'node:crypto';
-import type { BoardEvent } from '@sleetcrest/contract/table';
+import type { Ending } from '@sleetcrest/contract/table';
 import type { Request, Response } from 'express';
+import type { Sequelize } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
+import { Hub } from './hub.js';
+import { LiveNews, type Heard } from './news.js';
+import { present, sessionWhole, standings, type Followed, type Standing } from './queries.js';
+import { lineOf, Stream, STREAM_HEADERS } from './stream.js';
 
-/** Milliseconds between signs of life: a page that hears none for longer says that it is behind. */
-const BEAT = 5000;
-
-/** Milliseconds. */
-const RETRY = { least: 500, most: 3000 };
-
-/** The most pages on which one person follows something at once. */
+/** The most pages on which one person follows something at once, and on which all do through one process. */
 const MOST_OF_ONE = 12;
+const MOST_OF_ALL = 4000;
+/** Milliseconds between looks whether all who follow something still may, and how many are asked about at once. */
+const CHECKED = 60_000;
+const AT_ONCE = 500;
 
-/** Pages that are told what happens as it happens (server-sent events). */
+/** Why somebody follows no more; undefined where they may go on. */
+function endOf({ isBoard }: Stream, now: Standing): Ending | undefined {
+  if (!now.held) return 'ended';
+  if (!now.signed_in) return 'signed out';
+  if (now.archived) return 'archived';
+  if (isBoard ? !now.teaches : !now.sits) return isBoard ? 'no right' : 'taken off';
+  return undefined;
+}
+
+/**
+ * The pages that follow sessions through this process (server-sent events). Whether each still may is looked at
+ * again whenever anything is told that bears on it, and each minute.
+ */
 export class Streams {
-  private readonly open = new Set<Response>();
-  /** How many each has open. */
+  private readonly hubs = new Map<string, Hub>();
+  private readonly news: LiveNews;
   private readonly owners = new Map<string, number>();
-  private beating: NodeJS.Timeout | undefined;
+  private checking: NodeJS.Timeout | undefined;
+  private count = 0;
+
+  constructor(private readonly sequelize: Sequelize) {
+    this.news = new LiveNews(sequelize, (heard) => this.hear(heard));
+  }
+
+  /** How many pages follow something, and how long ago a notice was heard. */
+  get figures(): { streams: number; newsAge: number | undefined } {
+    return { streams: this.count, newsAge: this.news.age };
+  }
 
   /**
-   * Opens a stream of somebody's; `end` is called once, when the page is gone.
-   * @throws HttpProblem 429 where they follow more than anybody has pages.
+   * Opens a stream. `followed` is asked once what happens is heard, so that nothing falls between; what it
+   * throws is the answer.
+   * @throws HttpProblem 429 where they follow more than anybody has pages, 503 where the process has all it can.
    */
-  begin(
+  async open(
     request: Request,
     response: Response,
-    who: string,
-    end: () => void,
-  ): (event: BoardEvent) => void {
-    const own = this.owners.get(who) ?? 0;
-    if (own >= MOST_OF_ONE) {
-      throw new HttpProblem(429, 'You follow this on too many pages; close some of them.');
+    who: Pick<Stream, 'account' | 'live' | 'tokenHash' | 'isBoard'>,
+    followed: () => Promise<Followed>,
+  ): Promise<void> {
+    if (request.method === 'HEAD') {
+      await followed();
+      response.status(200).set(STREAM_HEADERS).end();
+      return;
     }
-    this.owners.set(who, own + 1);
-    response.status(200).set({
-      'content-type': 'text/event-stream; charset=utf-8',
-      // Neither is it packed, which would hold it back, nor does a proxy keep it.
-      'cache-control': 'no-store, no-transform',
-      'x-accel-buffering': 'no',
-    });
-    // How soon a page comes back when this process is gone: not all at the same moment.
-    response.write(`retry: ${randomInt(RETRY.least, RETRY.most)}\n\n`);
-    this.open.add(response);
-    this.beating ??= setInterval(() => this.beat(), BEAT).unref();
-    request.socket.setNoDelay(true);
+    const leave = this.take(who.account);
+    const hub = this.hubOf(who.live);
+    const stream = new Stream(who.account, who.live, who.tokenHash, who.isBoard, response);
+    let isGone = false;
     const gone = (): void => {
-      this.open.delete(response);
-      const left = (this.owners.get(who) ?? 1) - 1;
-      if (left > 0) this.owners.set(who, left);
-      else this.owners.delete(who);
-      if (this.open.size === 0) {
-        clearInterval(this.beating);
-        this.beating = undefined;
-      }
-      end();
+      if (isGone) return;
+      isGone = true;
+      hub.streams.delete(stream);
+      hub.pages--;
+      if (hub.pages === 0) this.hubs.delete(who.live);
+      leave();
     };
-    // Whoever asked may have gone while it was looked up.
-    if (response.closed || response.destroyed) gone();
-    else response.once('close', gone);
-    return (event) => send(response, event);
+    try {
+      await this.news.begin();
+      await hub.join(stream, followed, () => stream.begin(request, gone));
+    } catch (error) {
+      gone();
+      if (!response.headersSent) throw error;
+      response.destroy();
+    }
   }
 
   /** Ends all: the pages come back at once, to a process that is there. */
-  close(): void {
-    for (const response of this.open) response.end();
+  async close(): Promise<void> {
+    for (const stream of this.all()) stream.end();
+    clearInterval(this.checking);
+    await this.news.close();
   }
 
-  private beat(): void {
-    const now = new Date().toISOString();
-    for (const response of this.open) send(response, { is: 'beat', now });
+  private take(account: string): () => void {
+    const own = this.owners.get(account) ?? 0;
+    if (own >= MOST_OF_ONE) {
+      throw new HttpProblem(429, 'You follow this on too many pages; close some of them.');
+    }
+    if (this.count >= MOST_OF_ALL) {
+      throw new HttpProblem(503, 'As many pages follow sessions here as can; try again shortly.');
+    }
+    this.owners.set(account, own + 1);
+    this.count++;
+    this.checking ??= setInterval(() => void this.check(this.all()), CHECKED).unref();
+    let left = false;
+    return () => {
+      if (left) return;
+      left = true;
+      this.count--;
+      const rest = (this.owners.get(account) ?? 1) - 1;
+      if (rest > 0) this.owners.set(account, rest);
+      else this.owners.delete(account);
+      if (this.count > 0) return;
+      clearInterval(this.checking);
+      this.checking = undefined;
+      this.news.end();
+    };
   }
-}
 
-function send(response: Response, event: BoardEvent): void {
-  if (response.writableEnded || response.destroyed) return;
-  response.write(`data: ${JSON.stringify(event)}\n\n`);
+  private hubOf(live: string): Hub {
+    let hub = this.hubs.get(live);
+    if (!hub) {
+      hub = new Hub(live, {
+        session: (of) => sessionWhole(this.sequelize, of),
+        present: (of) => present(this.sequelize, of),
+        presentOne: async (of, who) => (await present(this.sequelize, of, who))[0],
+      });
+      this.hubs.set(live, hub);
+    }
+    hub.pages++;
+    return hub;
+  }
+
+  private all(): Stream[] {
+    return [...this.hubs.values()].flatMap(({ streams }) => [...streams]);
+  }
+
+  private hear(heard: Heard): void {
+    if (heard.of === 'beat') {
+      const line = lineOf({ is: 'beat', now: new Date().toISOString() });
+      for (const { streams } of this.hubs.values()) for (const stream of streams) stream.send(line);
+    } else if (heard.of === 'all') {
+      for (const hub of this.hubs.values()) hub.hear(heard);
+      void this.check(this.all());
+    } else if (heard.of === 'rights') {
+      const { accounts } = heard;
+      void this.check(
+        this.all().filter(({ account }) => accounts === null || accounts.includes(account)),
+      );
+    } else this.hubs.get(heard.live)?.hear(heard);
+  }
+
+  /** Looks whether some who follow still may, and ends what those follow who may not. */
+  private async check(streams: readonly Stream[]): Promise<void> {
+    try {
+      for (let from = 0; from < streams.length; from += AT_ONCE) {
+        const some = streams.slice(from, from + AT_ONCE);
+        const found = await standings(this.sequelize, some);
+        for (const [k, now] of found.entries()) {
+          const why = endOf(some[k]!, now);
+          if (why) this.hubs.get(some[k]!.live)?.close(some[k]!, why);
+        }
+      }
+    } catch {
+      // The database cannot be asked just now: pages see that they may be behind, and it is asked again.
+    }
+  }
 }

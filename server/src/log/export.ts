@@ -2,9 +2,9 @@ import { Readable } from 'node:stream';
 import { LOG_COLUMNS, rowOf } from '@sleetcrest/contract/log';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
 import { stringify } from 'csv-stringify/sync';
-import { QueryTypes, type Sequelize } from 'sequelize';
-import { asList, PAGE, pages } from '../database/pages.js';
-import { entryOfRow, ROW_COLUMNS, type LogRow } from './rows.js';
+import type { Sequelize } from 'sequelize';
+import { asList, pages } from '../database/pages.js';
+import { entriesAfter } from './queries.js';
 import { whereOf, type Where } from './where.js';
 
 /** Records page by page, oldest first: however many there are, few are in memory. */
@@ -18,21 +18,8 @@ export const entriesOf = (sequelize: Sequelize, account: string, filter: LogFilt
 export const deletedEntriesOf = (sequelize: Sequelize, account: string): EntryPages =>
   inPages(sequelize, whereOf(account, {}, true));
 
-async function* inPages(sequelize: Sequelize, where: Where): EntryPages {
-  const [at, id] = [where.bind.length + 1, where.bind.length + 2];
-  const rows = pages<LogRow>((last) =>
-    sequelize.query<LogRow>(
-      `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${where.sql}
-       ${last ? `AND (began_at, id) > ($${at}::timestamptz, $${id}::uuid)` : ''}
-       ORDER BY began_at, id LIMIT ${PAGE}`,
-      {
-        bind: last ? [...where.bind, last.began_at, last.id] : where.bind,
-        type: QueryTypes.SELECT,
-      },
-    ),
-  );
-  for await (const page of rows) yield page.map(entryOfRow);
-}
+const inPages = (sequelize: Sequelize, where: Where): EntryPages =>
+  pages<LogEntry>((last) => entriesAfter(sequelize, where, last));
 
 const columns = LOG_COLUMNS.map(({ name }) => name);
 const csv = { columns, record_delimiter: 'windows' } as const;

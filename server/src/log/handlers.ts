@@ -22,7 +22,7 @@ import { streamed } from '../http/streamed.js';
 import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
 import { asCsv, asJson, entriesOf } from './export.js';
 import type { LogFilter } from '@sleetcrest/core/log';
-import type { LogStatistics } from './overview.js';
+import type { LogStatistics } from '../statistics/overview.js';
 import type { LogService } from './service.js';
 import type { SeenFilter } from './where.js';
 

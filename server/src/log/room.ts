@@ -1,7 +1,8 @@
 import { LRUCache } from 'lru-cache';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';
+import { hasMoreThan } from './queries.js';
 
 /** After so many records added by this process the database is asked again. */
 const BETWEEN = 100;
@@ -31,10 +32,9 @@ export class LogRoom {
 
   /** @throws HttpProblem 409 when so many more do not fit. */
   async forMany(account: string, count: number): Promise<void> {
-    const full = await this.sequelize.query(
-      'SELECT FROM log_entries WHERE account_id = $1 OFFSET $2 LIMIT 1',
-      { bind: [account, Math.max(0, this.most - count)], type: QueryTypes.SELECT },
-    );
-    if (full.length > 0 || count > this.most) throw noRoom('records', this.most);
+    const most = Math.max(0, this.most - count);
+    if (count > this.most || (await hasMoreThan(this.sequelize, account, most))) {
+      throw noRoom('records', this.most);
+    }
   }
 }

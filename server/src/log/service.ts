@@ -9,26 +9,25 @@ import type {
 import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
 import { FOR_ONESELF, type LogEntry } from '@sleetcrest/core/log';
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
-import { withConnection } from '../database/connection.js';
-import { inside } from '../database/inside.js';
+import type { Sequelize, Transaction } from 'sequelize';
+import { momentsAgo } from '../database/statement.js';
+import { transaction } from '../database/transaction.js';
 import { HttpProblem } from '../http/problem.js';
-import { entryOfRow, placeholders, ROW_COLUMNS, valuesOf, WRITTEN, type LogRow } from './rows.js';
+import {
+  addEntries,
+  addEntry,
+  countOf,
+  entriesIn,
+  entriesSince,
+  entryIn,
+  markDeleted,
+  markRestored,
+  retag,
+  rewrite,
+} from './queries.js';
 import { LogRoom } from './room.js';
 import { ToldFields } from './told.js';
 import { whereOf, type SeenFilter } from './where.js';
-
-const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')})`;
-/**
- * Asked for at every timed solve: prepared once on each connection. It makes sure itself that the
- * session it is asked by is one, so that nothing else need be asked.
- */
-const INSERT_ONE = {
-  name: 'add a record',
-  text: `${INSERT} SELECT ${placeholders().join(', ')} WHERE EXISTS (
-    SELECT FROM sessions WHERE token_hash = $${WRITTEN.length + 1} AND account_id = $1
-      AND expires_at > now()) ON CONFLICT DO NOTHING`,
-};
 
 /** Milliseconds for which changes are told again, longer than any transaction takes. */
 const OVERLAP = 60_000;
@@ -50,11 +49,7 @@ export class LogService {
    */
   async add(account: string, session: Buffer, entry: LogEntry): Promise<boolean> {
     await this.room.forOne(account);
-    const values = [...valuesOf(account, entry), session];
-    const { rowCount } = await withConnection(this.sequelize, (connection) =>
-      connection.query({ ...INSERT_ONE, values }),
-    );
-    return rowCount === 1;
+    return addEntry(this.sequelize, account, session, entry);
   }
 
   /**
@@ -62,7 +57,7 @@ export class LogService {
    * another record under the same id is refused.
    */
   async again(account: string, entry: LogEntry): Promise<LogEntry> {
-    const kept = await this.find(account, entry.id, true);
+    const kept = await entryIn(this.sequelize, account, entry.id, { deletedToo: true });
     // Told in another way, such as with the offset of another place, it is another record.
     if (kept && isDeepStrictEqual(kept, entry)) return kept;
     throw new HttpProblem(409, 'Another record is kept under this id; make a new id.');
@@ -72,45 +67,28 @@ export class LogService {
   async addAll(
     account: string,
     entries: readonly LogEntry[],
-    transaction?: Transaction,
+    within?: Transaction,
   ): Promise<BatchAnswer> {
     await this.room.forMany(account, entries.length);
     // The same id twice in one request would be one row changed twice, which SQL refuses.
     const once = [...new Map(entries.map((entry) => [entry.id, entry])).values()];
-    const rows = await this.sequelize.query(
-      `${INSERT} VALUES ${once.map((_, row) => `(${placeholders(row).join(', ')})`).join(', ')}
-       ON CONFLICT (account_id, id) DO UPDATE SET deleted_at = NULL
-         WHERE log_entries.deleted_at IS NOT NULL
-       RETURNING 1`,
-      {
-        bind: once.flatMap((entry) => valuesOf(account, entry)),
-        type: QueryTypes.SELECT,
-        ...inside(transaction),
-      },
-    );
-    return { added: rows.length, known: entries.length - rows.length };
+    const added = await addEntries(this.sequelize, account, once, within);
+    return { added, known: entries.length - added };
   }
 
   /** A window of the records meant, newest first, and how many there are. */
   async page(account: string, filter: SeenFilter, offset: number, limit: number): Promise<LogPage> {
-    const { sql, bind } = whereOf(account, filter);
-    const [rows, [counted]] = await Promise.all([
-      this.sequelize.query<LogRow>(
-        `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${sql}
-         ORDER BY began_at DESC, id DESC OFFSET $${bind.length + 1} LIMIT $${bind.length + 2}`,
-        { bind: [...bind, offset, limit], type: QueryTypes.SELECT },
-      ),
-      this.sequelize.query<{ count: number }>(
-        `SELECT count(*)::int AS count FROM log_entries WHERE ${sql}`,
-        { bind, type: QueryTypes.SELECT },
-      ),
+    const where = whereOf(account, filter);
+    const [items, total] = await Promise.all([
+      entriesIn(this.sequelize, where, offset, limit),
+      countOf(this.sequelize, where),
     ]);
-    return { items: rows.map(entryOfRow), total: counted!.count };
+    return { items, total };
   }
 
   /** `byCoach` where another asks for it than whose it is. */
   async read(account: string, id: string, byCoach = false): Promise<LogEntry> {
-    const entry = await this.find(account, id);
+    const entry = await entryIn(this.sequelize, account, id);
     if (!entry || (byCoach && entry.tags.includes(FOR_ONESELF))) throw notKept();
     return entry;
   }
@@ -120,23 +98,17 @@ export class LogService {
    * elsewhere later than this was, nothing is changed.
    */
   async change(account: string, id: string, { told, ...change }: TellChange): Promise<LogEntry> {
-    return this.sequelize.transaction(async (transaction) => {
-      const before = await this.find(account, id, false, transaction);
+    return transaction(this.sequelize, async (whole) => {
+      const before = await entryIn(this.sequelize, account, id, { held: whole });
       if (!before) throw notKept();
-      const counts = await this.told.hear(account, before, change, told, transaction);
+      const counts = await this.told.hear(account, before, change, told, whole);
       if (Object.keys(counts).length === 0) return before;
       const parsed = logEntrySchema.safeParse({ ...before, ...counts });
       if (!parsed.success) {
         const errors = fieldErrors(parsed.error);
         throw new HttpProblem(422, `The request was refused: ${describeErrors(errors)}.`, errors);
       }
-      const written = WRITTEN.slice(2);
-      const values = placeholders().slice(2);
-      await this.sequelize.query(
-        `UPDATE log_entries SET ${written.map((name, k) => `${name} = ${values[k]}`).join(', ')}
-         WHERE account_id = $1 AND id = $2`,
-        { bind: valuesOf(account, parsed.data), transaction },
-      );
+      await rewrite(this.sequelize, account, parsed.data, whole);
       return parsed.data;
     });
   }
@@ -151,31 +123,23 @@ export class LogService {
    * asked, and ended after, is else in no answer.
    */
   async changes(account: string, since: string | undefined, after?: string): Promise<LogChanges> {
-    const [{ now }] = (await this.sequelize.query<{ now: Date }>('SELECT now() AS now', {
-      type: QueryTypes.SELECT,
-    })) as [{ now: Date }];
-    const later = { since: new Date(now.getTime() - OVERLAP).toISOString() };
+    const later = { since: await momentsAgo(this.sequelize, OVERLAP) };
     if (since === undefined) return { items: [], next: later };
-    const rows = await this.sequelize.query<LogRow & { changed_at: Date; deleted: boolean }>(
-      `SELECT ${ROW_COLUMNS}, changed_at, deleted_at IS NOT NULL AS deleted FROM log_entries
-       WHERE account_id = $1 AND (changed_at, id) > ($2::timestamptz, $3::uuid)
-       ORDER BY changed_at, id LIMIT ${CHANGES}`,
-      { bind: [account, since, after ?? FIRST_ID], type: QueryTypes.SELECT },
-    );
-    const last = rows.length === CHANGES ? rows[rows.length - 1]! : undefined;
+    const found = await entriesSince(this.sequelize, account, since, after ?? FIRST_ID, CHANGES);
+    const last = found.length === CHANGES ? found.at(-1) : undefined;
     return {
-      items: rows.map((row) => ({ entry: entryOfRow(row), deleted: row.deleted })),
-      next: last ? { since: last.changed_at.toISOString(), after: last.id } : later,
+      items: found.map(({ entry, deleted }) => ({ entry, deleted })),
+      next: last ? { since: last.changed, after: last.entry.id } : later,
     };
   }
 
   /** Deletes records; gives how many there were. */
   remove(account: string, ids: readonly string[]): Promise<number> {
-    return this.update(account, ids, 'deleted_at = now()', 'deleted_at IS NULL');
+    return markDeleted(this.sequelize, account, ids);
   }
 
   restore(account: string, ids: readonly string[]): Promise<number> {
-    return this.update(account, ids, 'deleted_at = NULL', 'deleted_at IS NOT NULL');
+    return markRestored(this.sequelize, account, ids);
   }
 
   /** Adds tags and takes tags off; gives how many records there were. */
@@ -185,49 +149,7 @@ export class LogService {
     add: readonly string[],
     remove: readonly string[],
   ): Promise<number> {
-    return this.update(
-      account,
-      ids,
-      `tags = (SELECT coalesce(array_agg(tag ORDER BY at), '{}') FROM (
-         SELECT tag, min(at) AS at FROM unnest(tags || $3::text[]) WITH ORDINALITY AS all_tags(tag, at)
-         WHERE tag <> ALL ($4::text[]) GROUP BY tag ORDER BY at LIMIT 20) kept)`,
-      'deleted_at IS NULL',
-      [add, remove],
-    );
-  }
-
-  private async update(
-    account: string,
-    ids: readonly string[],
-    set: string,
-    where: string,
-    bind: readonly (readonly string[])[] = [],
-  ): Promise<number> {
-    const [{ count } = { count: 0 }] = await this.sequelize.query<{ count: number }>(
-      `WITH changed AS (UPDATE log_entries SET ${set}
-         WHERE account_id = $1 AND id = ANY ($2::uuid[]) AND ${where} RETURNING 1)
-       SELECT count(*)::int AS count FROM changed`,
-      { bind: [account, ids, ...bind], type: QueryTypes.SELECT },
-    );
-    return count;
-  }
-
-  private async find(
-    account: string,
-    id: string,
-    deletedToo = false,
-    transaction?: Transaction,
-  ): Promise<LogEntry | undefined> {
-    const [row] = await this.sequelize.query<LogRow>(
-      `SELECT ${ROW_COLUMNS} FROM log_entries WHERE account_id = $1 AND id = $2
-       ${deletedToo ? '' : 'AND deleted_at IS NULL'} ${transaction ? 'FOR UPDATE' : ''}`,
-      {
-        bind: [account, id],
-        type: QueryTypes.SELECT,
-        ...inside(transaction),
-      },
-    );
-    return row && entryOfRow(row);
+    return retag(this.sequelize, account, ids, add, remove);
   }
 }
 

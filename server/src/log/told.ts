@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import type { Told } from '@sleetcrest/contract';
 import type { ChangeEntry, EntryHistory } from '@sleetcrest/contract/log';
 import type { LogEntry } from '@sleetcrest/core/log';
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
-import { inside } from '../database/inside.js';
+import type { Sequelize, Transaction } from 'sequelize';
+import { toldOf, writeTold } from './queries.js';
 
 /** What is changed together: a reason belongs to the outcome it is given for. */
 const FIELD_OF = {
@@ -71,7 +71,7 @@ export class ToldFields {
       heard.push({ field, change_id: told.id, value, at });
       if (known.every((row) => row.at <= at)) counts = { ...counts, ...value };
     }
-    if (heard.length > 0) await this.write(account, before.id, heard, transaction);
+    if (heard.length > 0) await writeTold(this.sequelize, account, before.id, heard, transaction);
     return counts;
   }
 
@@ -91,26 +91,11 @@ export class ToldFields {
     };
   }
 
-  private rows(account: string, entry: string, transaction?: Transaction): Promise<ToldRow[]> {
-    return this.sequelize.query<ToldRow>(
-      `SELECT field, change_id, value, at FROM log_told WHERE account_id = $1 AND entry_id = $2
-       ORDER BY at DESC, heard_at DESC, change_id`,
-      { bind: [account, entry], type: QueryTypes.SELECT, ...inside(transaction) },
-    );
-  }
-
-  private async write(
+  private async rows(
     account: string,
     entry: string,
-    rows: readonly ToldRow[],
     transaction?: Transaction,
-  ): Promise<void> {
-    await this.sequelize.query(
-      `INSERT INTO log_told (account_id, entry_id, field, change_id, value, at)
-       SELECT $1, $2, field, change_id, value, at
-       FROM jsonb_to_recordset($3::jsonb) AS told (field text, change_id uuid, value jsonb, at timestamptz)
-       ON CONFLICT DO NOTHING`,
-      { bind: [account, entry, JSON.stringify(rows)], ...inside(transaction) },
-    );
+  ): Promise<ToldRow[]> {
+    return (await toldOf(this.sequelize, account, entry, transaction)) as ToldRow[];
   }
 }

@@ -2,22 +2,16 @@ import { createHash } from 'node:crypto';
 import type { Group } from '@sleetcrest/contract/accounts';
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
 import { DEFAULT_METHOD, methodById, type Method, type Stage } from '@sleetcrest/core';
-import { FOR_ONESELF } from '@sleetcrest/core/log';
-import type { Review } from '@sleetcrest/core/practice';
-import {
-  RECENT_DAYS,
-  stageStanding,
-  standingBySolves,
-  type StageDone,
-} from '@sleetcrest/core/table';
+import { stageStanding, standingBySolves, type StageDone } from '@sleetcrest/core/table';
 import { LRUCache } from 'lru-cache';
-import { QueryTypes, type Sequelize } from 'sequelize';
-import type { PracticeService } from '../practice/service.js';
+import type { Sequelize } from 'sequelize';
+import type { PracticeFacts } from '../practice/facts.js';
+import { solvedBy, stagesDone } from './queries.js';
 import type { Columns, PracticeStanding } from './standing-thinker.js';
 import { columnsOf, standingsOf } from './thinking.js';
 
-/** Learners whose answers are handed to a thread at once. */
-const AT_ONCE = 10;
+/** Learners of whom what their answers leave is handed to a thread at once. */
+const AT_ONCE = 50;
 const MOST_REMEMBERED = 2000;
 
 /** A method as a group has it: by name, or written out. */
@@ -32,16 +26,17 @@ export class MatrixService {
 
   constructor(
     private readonly sequelize: Sequelize,
-    private readonly practice: PracticeService,
+    private readonly facts: PracticeFacts,
   ) {}
 
-  async of(group: Group, day: string): Promise<Matrix> {
-    const columns = await this.columnsOf(group);
+  /** `signal` says that nobody waits for it any more. */
+  async of(group: Group, day: string, signal?: AbortSignal): Promise<Matrix> {
+    const columns = await this.columnsOf(group, signal);
     const ids = group.learners.map(({ id }) => id);
     const [practised, stages, solved] = await Promise.all([
-      this.practised(ids, columns, day),
-      this.stages(ids, day),
-      this.solved(ids, day),
+      this.practised(ids, columns, day, signal),
+      stagesDone(this.sequelize, ids, day),
+      solvedBy(this.sequelize, ids, day),
     ]);
     const rows = group.learners.map(({ id, name }): MatrixRow => {
       const { lastDay, cases, ...own } = practised.get(id)!;
@@ -69,11 +64,11 @@ export class MatrixService {
     return { columns: columns.columns, stages: columns.stages, rows, day };
   }
 
-  private async columnsOf({ method, firstColour }: Group): Promise<Columns> {
+  private async columnsOf({ method, firstColour }: Group, signal?: AbortSignal): Promise<Columns> {
     const key = digest(JSON.stringify([method, firstColour]));
     let columns = this.columns.get(key);
     if (!columns) {
-      columns = await columnsOf({ method: methodOf(method), firstColour });
+      columns = await columnsOf({ method: methodOf(method), firstColour }, signal);
       this.columns.set(key, columns);
     }
     return columns;
@@ -83,123 +78,29 @@ export class MatrixService {
     ids: readonly string[],
     { cases }: Columns,
     day: string,
+    signal?: AbortSignal,
   ): Promise<Map<string, PracticeStanding>> {
-    const counts = await this.sequelize.query<{ id: string; count: number; last: Date }>(
-      `SELECT account_id AS id, count(*)::int AS count, max(arrived_at) AS last
-       FROM practice_reviews WHERE account_id = ANY ($1::uuid[]) GROUP BY account_id`,
-      { bind: [ids], type: QueryTypes.SELECT },
-    );
-    const states = new Map(counts.map(({ id, count, last }) => [id, `${count} ${last.getTime()}`]));
+    const facts = await this.facts.of(ids, signal);
     const about = digest(JSON.stringify([cases, day]));
-    const keyOf = (id: string): string => `${id} ${states.get(id) ?? 'none'} ${about}`;
-    const missing = ids.filter((id) => !this.standings.has(keyOf(id)));
+    const keyOf = (id: string): string => `${id} ${facts.get(id)?.answers ?? 0} ${about}`;
     const found = new Map<string, PracticeStanding>();
+    const missing: string[] = [];
+    for (const id of ids) {
+      const known = this.standings.get(keyOf(id));
+      if (known) found.set(id, known);
+      else missing.push(id);
+    }
     for (let k = 0; k < missing.length; k += AT_ONCE) {
       const some = missing.slice(k, k + AT_ONCE);
-      const learners = await Promise.all(
-        some.map(async (id) => ({ id, reviews: states.has(id) ? await this.reviews(id) : [] })),
-      );
-      for (const one of await standingsOf({ cases, learners, day })) {
+      const learners = some.map((id) => ({ id, facts: facts.get(id)?.facts ?? null }));
+      for (const one of await standingsOf({ cases, learners, day }, signal)) {
         this.standings.set(keyOf(one.id), one);
         found.set(one.id, one);
       }
     }
-    for (const id of ids) found.set(id, found.get(id) ?? this.standings.get(keyOf(id))!);
     return found;
   }
-
-  private async reviews(id: string): Promise<Review[]> {
-    const all: Review[] = [];
-    for await (const page of this.practice.all(id)) all.push(...page);
-    return all;
-  }
-
-  /** By learner and stage: how often and when it was finished, in whole solves or alone. */
-  private async stages(ids: readonly string[], day: string): Promise<Map<string, StageDone>> {
-    const rows = await this.sequelize.query<{
-      id: string;
-      stage: Stage;
-      times: number;
-      days: number;
-      last: number;
-      typical: number;
-    }>(
-      `WITH done AS (
-         SELECT account_id, day, began_at, split.of AS stage, split.took AS hundredths
-         FROM log_entries, unnest(split_stages, split_hundredths) AS split (of, took)
-         WHERE ${COUNTS} AND kind = 'solve'
-         UNION ALL
-         SELECT account_id, day, began_at, stage, hundredths FROM log_entries
-         WHERE ${COUNTS} AND kind = 'stage'
-       ), ranked AS (
-         SELECT *, row_number() OVER (PARTITION BY account_id, stage ORDER BY began_at DESC) AS back
-         FROM done WHERE day <= $2::date
-       )
-       SELECT account_id AS id, stage, count(*)::int AS times,
-         (count(DISTINCT day) FILTER (WHERE day > $2::date - ${RECENT_DAYS}))::int AS days,
-         max(day) - DATE '1970-01-01' AS last,
-         percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) FILTER (WHERE back <= 12) AS typical
-       FROM ranked GROUP BY account_id, stage`,
-      { bind: [ids, day], type: QueryTypes.SELECT },
-    );
-    return new Map(
-      rows.map(({ id, stage, times, days, last, typical }) => [
-        `${id} ${stage}`,
-        { times, days, lastDay: last, typical: Math.round(typical) / 100 },
-      ]),
-    );
-  }
-
-  /** By learner: what is typical of their last whole solves, and when they last recorded anything. */
-  private async solved(ids: readonly string[], day: string): Promise<Map<string, Solved>> {
-    const rows = await this.sequelize.query<SolvedRow>(
-      `WITH ranked AS (
-         SELECT account_id, day, hundredths, kind = 'solve' AND hundredths IS NOT NULL
-             AND outcome = 'finished' AS whole,
-           row_number() OVER (PARTITION BY account_id, kind, outcome ORDER BY began_at DESC) AS back
-         FROM log_entries WHERE ${SEEN}
-       )
-       SELECT account_id AS id, max(day) - DATE '1970-01-01' AS last,
-         percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths)
-           FILTER (WHERE whole AND back <= 12) AS typical,
-         (count(*) FILTER (WHERE whole AND day <= $2::date))::int AS times,
-         (count(DISTINCT day) FILTER (WHERE whole AND day <= $2::date
-           AND day > $2::date - ${RECENT_DAYS}))::int AS days,
-         max(day) FILTER (WHERE whole AND day <= $2::date) - DATE '1970-01-01' AS last_whole
-       FROM ranked GROUP BY account_id`,
-      { bind: [ids, day], type: QueryTypes.SELECT },
-    );
-    return new Map(
-      rows.map(({ id, last, typical, times, days, last_whole }) => [
-        id,
-        {
-          ...{ lastDay: last, typical: typical === null ? null : Math.round(typical) / 100 },
-          done: times > 0 ? { times, days, lastDay: last_whole, typical: null } : null,
-        },
-      ]),
-    );
-  }
-}
-
-/** What is typical of somebody's last whole solves, how often they did any, and when they recorded last. */
-interface Solved {
-  typical: number | null;
-  lastDay: number;
-  done: StageDone | null;
-}
-
-interface SolvedRow {
-  id: string;
-  last: number;
-  typical: number | null;
-  times: number;
-  days: number;
-  last_whole: number | null;
 }
 
 const NEVER: StageDone = { times: 0, days: 0, lastDay: null, typical: null };
-const SEEN = `account_id = ANY ($1::uuid[]) AND deleted_at IS NULL
-  AND NOT tags @> ARRAY['${FOR_ONESELF}']::text[]`;
-const COUNTS = `${SEEN} AND outcome = 'finished' AND hundredths IS NOT NULL`;
-
 const digest = (text: string): string => createHash('sha256').update(text).digest('base64url');

@@ -7,10 +7,10 @@ import {
 } from '@sleetcrest/core';
 import { drilled } from '@sleetcrest/core/learn';
 import { resolveMethod } from '@sleetcrest/core/methods';
-import { CardBook, dayNumber, type Review } from '@sleetcrest/core/practice';
+import { dayNumber } from '@sleetcrest/core/practice';
 import { caseEvidence } from '@sleetcrest/core/table';
 import type { Matrix, MatrixColumn, MatrixRow } from '@sleetcrest/contract/table';
-import { fsrsMemory } from '@sleetcrest/memory';
+import { bookOf } from '../practice/reckoner.js';
 
 /** What a thread is asked: the columns of a method, or how some learners stand with its cases. */
 export type AboutStanding =
@@ -25,7 +25,8 @@ export interface CaseAsked {
 
 export interface LearnerAsked {
   id: string;
-  reviews: readonly Review[];
+  /** What their answers leave, as it is kept. */
+  facts: string | null;
 }
 
 export interface Columns extends Pick<Matrix, 'columns' | 'stages'> {
@@ -66,11 +67,11 @@ function columnsOf(method: Method, firstColour: Colour): Columns {
 const LEAST_MIXED = 2;
 
 function standing(
-  { id, reviews }: LearnerAsked,
+  { id, facts }: LearnerAsked,
   cases: readonly CaseAsked[],
   today: number,
 ): PracticeStanding {
-  const book = CardBook.of(reviews, fsrsMemory());
+  const book = bookOf(facts);
   const known = new Set(cases.map((one) => one.case));
   const isDue = (one: CaseAsked): boolean =>
     [
@@ -78,7 +79,10 @@ function standing(
       book.card('both', one.case),
       one.sequence ? book.card('turn', one.sequence) : undefined,
     ].some((card) => card !== undefined && card.dueDay <= today);
-  const last = reviews.reduce((latest, { at }) => Math.max(latest, dayNumber(at)), -Infinity);
+  const last = [...book.cards.values()].reduce(
+    (so, { lastDay }) => Math.max(so, lastDay),
+    -Infinity,
+  );
   return {
     id,
     cases: cases.map((one) => caseEvidence(book, one, today)),

@@ -8,9 +8,9 @@ const thinkers = new Threads<AboutStanding, Columns | PracticeStanding[]>('stand
   ...{ threads: 1, waiting: 60, seconds: 15 },
 });
 
-async function thought<T>(about: AboutStanding): Promise<T> {
+async function thought<T>(about: AboutStanding, signal?: AbortSignal): Promise<T> {
   try {
-    return (await thinkers.run(about)) as T;
+    return (await thinkers.run(about, signal)) as T;
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
     throw new HttpProblem(503, 'It takes too long to work out how all stand; try again later.');
@@ -19,8 +19,10 @@ async function thought<T>(about: AboutStanding): Promise<T> {
 
 export const columnsOf = (
   about: Omit<AboutStanding & { ask: 'columns' }, 'ask'>,
-): Promise<Columns> => thought({ ask: 'columns', ...about });
+  signal?: AbortSignal,
+): Promise<Columns> => thought({ ask: 'columns', ...about }, signal);
 
 export const standingsOf = (
   about: Omit<AboutStanding & { ask: 'rows' }, 'ask'>,
-): Promise<PracticeStanding[]> => thought({ ask: 'rows', ...about });
+  signal?: AbortSignal,
+): Promise<PracticeStanding[]> => thought({ ask: 'rows', ...about }, signal);

@@ -1,18 +1,20 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { KeepMethod, MethodList, SavedMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
-import type { ModelStatic, Sequelize, Transaction } from 'sequelize';
+import type { Sequelize, Transaction } from 'sequelize';
+import { modelsOf, type Models } from '../database/models/index.js';
+import { savedMethodOf, type MethodRow } from '../database/models/method.js';
+import { transaction } from '../database/transaction.js';
 import { HttpProblem, refusal } from '../http/problem.js';
 import { refuseUnusable } from '../threads/thinking.js';
 import { makeRoom } from '../upkeep/room.js';
-import { methodModel, savedMethodOf, type MethodRow } from './model.js';
 
 /** Keeps methods that people made, each for its owner: what it has answered is in the database. */
 export class MethodService {
-  private readonly rows: ModelStatic<MethodRow>;
+  private readonly rows: Models['methods'];
 
   constructor(private readonly sequelize: Sequelize) {
-    this.rows = methodModel(sequelize);
+    this.rows = modelsOf(sequelize).methods;
   }
 
   /** All of them, by title. */
@@ -22,33 +24,44 @@ export class MethodService {
     return { items: items.sort((a, b) => a.method.title.localeCompare(b.method.title, 'en')) };
   }
 
-  /** Keeps a method under its id, in place of one that was kept there or deleted before. */
+  /**
+   * Keeps a method under its id, in place of one that was kept there or deleted before. Of one owner they come in one
+   * after the other, so that of two at one moment neither is lost.
+   */
   async keep(
     owner: string,
     id: string,
     { method, proof, basis }: KeepMethod,
-    transaction?: Transaction,
+    within?: Transaction,
   ): Promise<{ saved: SavedMethod; created: boolean }> {
     refuseMisnamed(id, method);
     await refuseUnusable(method, 'method.approaches');
-    const keep = async (within: Transaction): Promise<{ saved: SavedMethod; created: boolean }> => {
-      await makeRoom(this.sequelize, 'methods', owner, id, within);
-      const [row, created] = await this.rows.findOrCreate({
-        where: { ownerId: owner, id },
-        defaults: { ownerId: owner, id, document: method, proof },
-        paranoid: false,
-        transaction: within,
-      });
-      if (created) return { saved: savedMethodOf(row), created };
-      const other = basis !== undefined && row.updatedAt.toISOString() !== basis;
-      if (other && !row.deletedAt && !isDeepStrictEqual(row.document, method)) {
-        return this.keepBeside(owner, { method, proof }, within);
-      }
-      if (row.deletedAt) await row.restore({ transaction: within });
-      row.set({ document: method, proof });
-      return { saved: savedMethodOf(await row.save({ transaction: within })), created };
-    };
-    return transaction ? keep(transaction) : this.sequelize.transaction(keep);
+    return transaction(
+      this.sequelize,
+      async (whole) => {
+        const at = { transaction: whole };
+        const { accounts } = modelsOf(this.sequelize);
+        await accounts.findByPk(owner, { lock: whole.LOCK.NO_KEY_UPDATE, ...at });
+        await makeRoom(this.sequelize, 'methods', owner, id, whole);
+        const row = await this.rows.findOne({
+          where: { ownerId: owner, id },
+          paranoid: false,
+          ...at,
+        });
+        if (!row) {
+          const made = await this.rows.create({ ownerId: owner, id, document: method, proof }, at);
+          return { saved: savedMethodOf(made), created: true };
+        }
+        const other = basis !== undefined && row.updatedAt.toISOString() !== basis;
+        if (other && !row.deletedAt && !isDeepStrictEqual(row.document, method)) {
+          return this.keepBeside(owner, { method, proof }, whole);
+        }
+        if (row.deletedAt) await row.restore(at);
+        row.set({ document: method, proof });
+        return { saved: savedMethodOf(await row.save(at)), created: false };
+      },
+      within,
+    );
   }
 
   /**
@@ -58,22 +71,24 @@ export class MethodService {
   private async keepBeside(
     owner: string,
     { method, proof }: Pick<KeepMethod, 'method' | 'proof'>,
-    transaction: Transaction,
+    whole: Transaction,
   ): Promise<{ saved: SavedMethod; created: boolean }> {
     const title = besideTitle(method.title);
     for (let number = 2; ; number++) {
       const id = `${method.id.slice(0, 50)}-${number}`;
       const row = await this.rows.findOne({
         where: { ownerId: owner, id },
-        ...{ paranoid: false, transaction },
+        paranoid: false,
+        transaction: whole,
       });
       const document = { ...method, id, title };
       if (row && isDeepStrictEqual(row.document, document)) {
         return { saved: savedMethodOf(row), created: false };
       }
       if (row || methodById(id)) continue;
-      await makeRoom(this.sequelize, 'methods', owner, id, transaction);
-      const made = await this.rows.create({ ownerId: owner, id, document, proof }, { transaction });
+      await makeRoom(this.sequelize, 'methods', owner, id, whole);
+      const fresh = { ownerId: owner, id, document, proof };
+      const made = await this.rows.create(fresh, { transaction: whole });
       return { saved: savedMethodOf(made), created: true };
     }
   }

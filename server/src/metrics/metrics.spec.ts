@@ -1,6 +1,6 @@
 import type { AddressInfo } from 'node:net';
 import { aRecord, TestApp } from '../app.spec-support.js';
-import { openDatabase } from '../database/database.js';
+import { openDatabase } from '../database/connection.js';
 import { Metrics } from './metrics.js';
 
 describe('the figures of a server', () => {

@@ -3,9 +3,17 @@ import type { RequestHandler } from 'express';
 import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client';
 import type { Sequelize } from 'sequelize';
 import { poolUse } from '../database/connection.js';
+import { causeOf } from '../http/problem.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { sinceDone } from '../jobs/queries.js';
+import { dropped } from '../live/stream.js';
+import type { Streams } from '../live/streams.js';
 import { routeOf } from '../http/logging.js';
 import { connectionsOf, listen } from '../serve.js';
 import { Threads } from '../threads/threads.js';
+
+/** A figure, or one for each label; undefined where there is none just now. */
+type Figures = number | Record<string, number> | undefined;
 
 /**
  * Figures about the server itself, for whoever runs it: requests, connections, the pool, queues, and
@@ -16,7 +24,10 @@ export class Metrics {
   private readonly seconds: Histogram<'route' | 'status'>;
   /** Promises that failed with nobody awaiting them: a fault of ours, which ends nothing. */
   readonly strays: Counter;
+  private readonly refused: Counter<'cause'>;
   private server: Server | undefined;
+  private streams: Streams | undefined;
+  private jobs: Jobs | undefined;
 
   constructor(sequelize: Sequelize) {
     const registers = [this.registry];
@@ -33,20 +44,24 @@ export class Metrics {
       help: 'Promises that failed with nobody awaiting them',
       registers,
     });
-    const gauge = (
-      name: string,
-      help: string,
-      read: () => Record<string, number> | number,
-      labels: string[] = [],
-    ): Gauge =>
+    this.refused = new Counter({
+      name: 'sleetcrest_refused_total',
+      help: 'Answers of 503, by what was the matter',
+      labelNames: ['cause'],
+      registers,
+    });
+    type Read = () => Figures | Promise<Figures>;
+    const gauge = (name: string, help: string, read: Read, label?: string): Gauge =>
       new Gauge({
-        ...{ name: `sleetcrest_${name}`, help, labelNames: labels, registers },
-        collect() {
-          const now = read();
-          if (typeof now === 'number') this.set(now);
-          else
-            for (const [label, value] of Object.entries(now))
-              this.set({ [labels[0]!]: label }, value);
+        name: `sleetcrest_${name}`,
+        help,
+        labelNames: label === undefined ? [] : [label],
+        registers,
+        async collect() {
+          const now = await read();
+          if (now === undefined) this.reset();
+          else if (typeof now === 'number') this.set(now);
+          else for (const [of, value] of Object.entries(now)) this.set({ [label!]: of }, value);
         },
       });
     gauge('connections', 'Connections open to the server', () =>
@@ -56,11 +71,39 @@ export class Metrics {
       'pool',
       'Database connections lent, and requests waiting for one',
       () => ({ ...poolUse(sequelize) }),
-      ['state'],
+      'state',
     );
-    gauge('queue', 'Jobs at hand on other threads', () => Object.fromEntries(Threads.lengths()), [
-      'threads',
-    ]);
+    const queues = (): Figures => Object.fromEntries(Threads.lengths());
+    gauge('queue', 'Jobs at hand on other threads', queues, 'threads');
+    gauge('streams', 'Pages that follow a session', () => this.streams?.figures.streams ?? 0);
+    gauge(
+      'news_age_seconds',
+      'Seconds since a notice of the database was heard, while any page follows a session',
+      () => {
+        const age = this.streams?.figures.newsAge;
+        return age === undefined ? undefined : age / 1000;
+      },
+    );
+    gauge(
+      'dropped_readers',
+      'Readers of a stream that did not take what was told, and the bytes that waited for them',
+      () => ({ readers: dropped.readers, bytes: dropped.bytes }),
+      'of',
+    );
+    gauge('oldest_job_seconds', 'Seconds for which the oldest job that could be done waits', () =>
+      this.jobs?.oldest().catch(() => undefined),
+    );
+    gauge(
+      'last_purge_seconds',
+      'Seconds since what is kept no longer was last removed',
+      () => this.jobs && sinceDone(sequelize, 'purge').catch(() => undefined),
+    );
+  }
+
+  /** Whose streams and jobs are counted. */
+  follow(streams: Streams, jobs: Jobs | undefined): void {
+    this.streams = streams;
+    this.jobs = jobs;
   }
 
   /** Whose connections are counted. */
@@ -71,6 +114,10 @@ export class Metrics {
   readonly measuring: RequestHandler = (request, response, next) => {
     const begun = performance.now();
     response.once('close', () => {
+      const cause = causeOf(response);
+      if (cause !== undefined) this.refused.inc({ cause });
+      // How long a page follows something says nothing of how quick we are.
+      if (response.getHeader('content-type')?.toString().startsWith('text/event-stream')) return;
       // 499: whoever asked left before the answer was whole.
       const status = response.writableFinished ? response.statusCode : 499;
       this.seconds.observe({ route: routeOf(request), status }, (performance.now() - begun) / 1000);

@@ -19,7 +19,7 @@ export const problems = {
   '503': problem('The database cannot be reached; nothing was changed.'),
 };
 export const refusals = {
-  '413': problem('The body is too large: 64 kB, where it may hold many things 512 kB.'),
+  '413': problem('The body is too large: 64 kB, where it may hold many things 2 MB.'),
   '415': problem('The body is not JSON.'),
   '429': problem('That was asked for too often; Retry-After says how long to wait.'),
   '422': problem('A field is not right; `errors` says which and what to mend.'),

@@ -8,6 +8,7 @@ import { practicePaths } from './practice.js';
 import { groupPaths } from './group.js';
 import { livePaths } from './live.js';
 import { planPaths } from './plans.js';
+import { withdrawingPaths } from './withdrawing.js';
 import { workPaths } from './work.js';
 
 /** The API's description, made from the same schemas that check its requests and answers. */
@@ -43,6 +44,7 @@ export const openApiDocument: object = createDocument({
     ...planPaths,
     ...workPaths,
     ...livePaths,
+    ...withdrawingPaths,
     '/api/handouts': {
       post: {
         summary: 'A printed guide of a stage or a whole method',

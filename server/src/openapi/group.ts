@@ -6,6 +6,7 @@ import {
   invitationSchema,
   inviteSchema,
   memberParamsSchema,
+  movedSchema,
   moveSchema,
 } from '@sleetcrest/contract/accounts';
 import {
@@ -71,10 +72,10 @@ export const groupPaths: ZodOpenApiPathsObject = {
   },
   '/api/groups/{id}/learners/{learner}/move': {
     post: {
-      summary: 'Move a learner to another group',
+      summary: 'Move a learner to another group; to another coach’s, the learner is asked',
       requestParams: { path: memberParamsSchema },
       requestBody: json(moveSchema),
-      responses: { '204': nothing('They are there.'), ...changes },
+      responses: { '200': answer('Whether they were, or are asked.', movedSchema), ...changes },
     },
   },
   '/api/groups/{id}/matrix': {

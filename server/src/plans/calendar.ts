@@ -1,118 +1,108 @@
-import { createHmac, timingSafeEqual } from 'node:crypto';
-import { getVtimezoneComponent } from '@touch4it/ical-timezones';
-import type { Calendar, SessionPlanDocument } from '@sleetcrest/contract/table';
-import ICAL from 'ical.js';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { randomBytes, timingSafeEqual } from 'node:crypto';
+import type { Calendar, Calendars } from '@sleetcrest/contract/table';
+import { LRUCache } from 'lru-cache';
+import type { Sequelize } from 'sequelize';
 import type { Secrets } from '../accounts/secrets.js';
+import { modelsOf, type Models } from '../database/models/index.js';
+import { transaction } from '../database/transaction.js';
 import { HttpProblem } from '../http/problem.js';
+import { Threads } from '../threads/threads.js';
+import { addressesOf, calendarOf, isAddress } from './queries.js';
 import type { PlanService } from './service.js';
+import type { CalendarAsked } from './write-calendar.js';
 
-// A line has at most 75 bytes, and one of them is the space it goes on with.
-ICAL.foldLength = 74;
+// Hundreds of plans take a while to be written: not on the thread that answers.
+const writers = new Threads<CalendarAsked, string>('calendars', {
+  file: new URL('./write-calendar.js', import.meta.url),
+  threads: 1,
+  waiting: 40,
+  seconds: 20,
+});
 
-interface GroupRow {
-  name: string;
-  zone: string;
-  calendar: number;
-}
+/** Characters of calendars that are remembered. */
+const MOST_REMEMBERED = 20_000_000;
+const SECRET_BYTES = 24;
 
-/** A group's sessions as a calendar, at an address that cannot be guessed and can be changed. */
+/**
+ * A group's sessions as a calendar, at an address of each who teaches it: it cannot be guessed, can be changed and
+ * withdrawn, and finds nothing once they teach it no more, or it is archived.
+ */
 export class CalendarService {
+  private readonly models: Models;
+  private readonly written = new LRUCache<string, string>({
+    maxSize: MOST_REMEMBERED,
+    sizeCalculation: (text) => text.length,
+  });
+
   constructor(
     private readonly sequelize: Sequelize,
     private readonly secrets: Secrets,
     private readonly plans: PlanService,
-  ) {}
-
-  async address(group: string): Promise<Calendar> {
-    const { calendar } = await this.group(group);
-    return { address: `/api/groups/${group}/calendar/${await this.secretOf(group, calendar)}.ics` };
+  ) {
+    this.models = modelsOf(sequelize);
   }
 
-  /** From now on the address is another one; the one before finds nothing. */
-  async change(group: string): Promise<Calendar> {
-    await this.sequelize.query('UPDATE groups SET calendar = calendar + 1 WHERE id = $1', {
-      bind: [group],
-    });
-    return this.address(group);
-  }
-
-  /** The calendar file, for whoever has the address. */
-  async read(group: string, given: string): Promise<string> {
-    const row = await this.group(group);
-    const right = Buffer.from(`${await this.secretOf(group, row.calendar)}.ics`);
-    const said = Buffer.from(given);
-    if (said.length !== right.length || !timingSafeEqual(said, right)) throw noCalendar();
-    const kept = await this.plans.list(group);
-    return writeCalendar(
-      row,
-      kept.map(({ plan, changedAt }) => ({ ...plan, changedAt })),
-    );
-  }
-
-  private async group(id: string): Promise<GroupRow> {
-    const [row] = await this.sequelize.query<GroupRow>(
-      'SELECT name, zone, calendar FROM groups WHERE id = $1',
-      { bind: [id], type: QueryTypes.SELECT },
-    );
+  /** Somebody's own address; made when it is first asked for. */
+  async address(group: string, coach: string): Promise<Calendar> {
+    const where = { groupId: group, coachId: coach };
+    const fresh = { ...where, secret: randomBytes(SECRET_BYTES).toString('base64url') };
+    await this.models.calendars.bulkCreate([fresh], { ignoreDuplicates: true });
+    const row = await this.models.calendars.findOne({ where });
     if (!row) throw noCalendar();
-    return row;
+    return { address: `/api/groups/${group}/calendar/${row.secret}.ics` };
   }
 
-  private async secretOf(group: string, calendar: number): Promise<string> {
-    return createHmac('sha256', await this.secrets.forTokens())
-      .update(`calendar ${group} ${calendar}`)
-      .digest('base64url');
+  /** From now on their address is another one; the one before finds nothing, nor does that which all had before. */
+  async change(group: string, coach: string): Promise<Calendar> {
+    await this.withdraw(group, coach);
+    return this.address(group, coach);
+  }
+
+  /** Whose calendars read it. */
+  async list(group: string): Promise<Calendars> {
+    const rows = await addressesOf(this.sequelize, group);
+    return {
+      items: rows.map(({ coach, name, made_at }) => ({
+        coach,
+        name,
+        since: made_at.toISOString(),
+      })),
+    };
+  }
+
+  /** Somebody's address finds nothing any more. */
+  async withdraw(group: string, coach: string): Promise<void> {
+    await transaction(this.sequelize, async (whole) => {
+      const at = { transaction: whole };
+      await this.models.calendars.destroy({ where: { groupId: group, coachId: coach }, ...at });
+      await this.models.groups.increment('calendar', { where: { id: group }, ...at });
+    });
+  }
+
+  /** The calendar file, for whoever has an address of it: written anew once a plan has changed. */
+  async read(group: string, given: string, signal?: AbortSignal): Promise<string> {
+    const row = await calendarOf(this.sequelize, group);
+    if (!row || !(await this.isRight(group, given, row.calendar))) throw noCalendar();
+    const key = `${group} ${row.state}`;
+    let text = this.written.get(key);
+    if (text === undefined) {
+      const kept = await this.plans.list(group);
+      const plans = kept.map(({ plan, changedAt }) => ({ ...plan, changedAt }));
+      text = await writers.run({ name: row.name, zone: row.zone, plans }, signal);
+      this.written.set(key, text);
+    }
+    return text;
+  }
+
+  private async isRight(group: string, given: string, number: number): Promise<boolean> {
+    const secret = given.replace(/\.ics$/, '');
+    if (await isAddress(this.sequelize, group, secret)) return true;
+    // The one that all had before each had their own: calendars that read it go on.
+    const bytes = await this.secrets.bytesFor(`calendar ${group} ${number}`);
+    const [right, said] = [Buffer.from(bytes.toString('base64url')), Buffer.from(secret)];
+    return said.length === right.length && timingSafeEqual(said, right);
   }
 }
 
 const noCalendar = (): HttpProblem =>
   new HttpProblem(404, 'No calendar is at this address; ask the coach for the one in use.');
-
-type Planned = SessionPlanDocument & { changedAt: string };
-
-const DAY = 86_400_000;
-
-/**
- * RFC 5545, to be read and not answered. Times are those of the place, with its rules for changing clocks, so
- * that half past five stays half past five; a session every week is told by how many there are, which needs no
- * moment of an end.
- */
-export function writeCalendar(
-  { name, zone }: Pick<GroupRow, 'name' | 'zone'>,
-  plans: readonly Planned[],
-): string {
-  const calendar = new ICAL.Component(['vcalendar', [], []]);
-  calendar.addPropertyWithValue('version', '2.0');
-  calendar.addPropertyWithValue('prodid', '-//Sleetcrest//The table//EN');
-  calendar.addPropertyWithValue('method', 'PUBLISH');
-  calendar.addPropertyWithValue('x-wr-calname', name);
-  const rules = zone === 'UTC' ? undefined : getVtimezoneComponent(zone);
-  if (rules) calendar.addSubcomponent(new ICAL.Component(ICAL.parse(rules) as never));
-  for (const plan of plans) {
-    calendar.addSubcomponent(eventOf(plan, name, rules ? zone : null));
-  }
-  return `${calendar.toString()}\r\n`;
-}
-
-function eventOf(plan: Planned, group: string, zone: string | null): ICAL.Component {
-  const event = new ICAL.Component('vevent');
-  event.addPropertyWithValue('uid', `${plan.id}@sleetcrest`);
-  event.addPropertyWithValue('dtstamp', ICAL.Time.fromJSDate(new Date(plan.changedAt), true));
-  const begins = ICAL.Time.fromDateTimeString(`${plan.on}T${plan.at}:00`);
-  const start = event.addPropertyWithValue('dtstart', begins);
-  if (zone) start.setParameter('tzid', zone);
-  else begins.zone = ICAL.Timezone.utcTimezone;
-  event.addPropertyWithValue('duration', ICAL.Duration.fromSeconds(plan.minutes * 60));
-  if (plan.repeats === 'weekly') {
-    event.addPropertyWithValue('rrule', ICAL.Recur.fromData({ freq: 'WEEKLY', ...countOf(plan) }));
-  }
-  event.addPropertyWithValue('summary', group);
-  if (plan.note) event.addPropertyWithValue('description', plan.note);
-  return event;
-}
-
-function countOf({ on, until }: Planned): { count?: number } {
-  if (until === null) return {};
-  return { count: Math.max(1, Math.floor((Date.parse(until) - Date.parse(on)) / (7 * DAY)) + 1) };
-}

@@ -1,6 +1,9 @@
 import { calendarParamsSchema, keepPlanSchema, planParamsSchema } from '@sleetcrest/contract/table';
+import { assistantParamsSchema } from '@sleetcrest/contract/accounts';
+import { accountOf } from '../access/caller.js';
 import { groupIn } from '../access/group-in.js';
 import type { Handlers } from '../access/admit.js';
+import { leaving } from '../http/leaving.js';
 import { HttpProblem } from '../http/problem.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
 import type { CalendarService } from './calendar.js';
@@ -28,17 +31,27 @@ export const planHandlers = (plans: PlanService, calendars: CalendarService) =>
     },
 
     'GET /api/groups/:id/calendar': async (request, response) => {
-      response.json(await calendars.address(groupIn(request)));
+      response.json(await calendars.address(groupIn(request), accountOf(request).id));
     },
 
     'POST /api/groups/:id/calendar': async (request, response) => {
-      response.json(await calendars.change(groupIn(request)));
+      response.json(await calendars.change(groupIn(request), accountOf(request).id));
+    },
+
+    'GET /api/groups/:id/calendars': async (request, response) => {
+      response.json(await calendars.list(groupIn(request)));
+    },
+
+    'DELETE /api/groups/:id/calendars/:coach': async (request, response) => {
+      const { id, coach } = paramsOf(request, assistantParamsSchema);
+      await calendars.withdraw(id, coach);
+      response.status(204).end();
     },
 
     'GET /api/groups/:id/calendar/:secret': async (request, response) => {
       const { id, secret } = paramsOf(request, calendarParamsSchema);
       response
         .type('text/calendar; charset=utf-8; method=PUBLISH')
-        .send(await calendars.read(id, secret));
+        .send(await calendars.read(id, secret, leaving(response)));
     },
   }) satisfies Partial<Handlers>;

@@ -6,7 +6,7 @@ import {
 } from '@sleetcrest/contract/table';
 import ICAL from 'ical.js';
 import { AGroup } from '../groups/group.spec-support.js';
-import { writeCalendar } from './calendar.js';
+import { writeCalendar } from './write-calendar.js';
 
 const aPlan = (change: Partial<SessionPlanDocument> = {}): SessionPlanDocument => ({
   ...{

@@ -3,13 +3,21 @@ import { reviewBatchSchema, reviewsQuerySchema } from '@sleetcrest/contract/prac
 import type { Handlers } from '../access/admit.js';
 import { accountOf } from '../access/caller.js';
 import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
+import type { Sending } from '../jobs/jobs.js';
 import type { PracticeService } from './service.js';
 
-export const practiceHandlers = (practice: PracticeService) =>
+/** Seconds in which what somebody's answers leave is reckoned once. */
+const FACTS_PAUSE = 60;
+
+export const practiceHandlers = (practice: PracticeService, jobs: Sending) =>
   ({
     'POST /api/practice/reviews': async (request, response) => {
       const { reviews } = bodyOf(request, reviewBatchSchema);
-      response.json(await practice.add(accountOf(request).id, reviews));
+      const { id } = accountOf(request);
+      response.json(await practice.add(id, reviews));
+      // What they leave is reckoned meanwhile: whoever looks at it then waits for none of them.
+      const once = { singletonKey: id, singletonSeconds: FACTS_PAUSE };
+      void jobs.send('practice-facts', { account: id }, once).catch(() => undefined);
     },
 
     'GET /api/practice/reviews': async (request, response) => {

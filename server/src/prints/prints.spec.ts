@@ -2,12 +2,21 @@ import { randomUUID } from 'node:crypto';
 import { printJobListSchema, printJobSchema, type PrintJob } from '@sleetcrest/contract/table';
 import { aReview } from '@sleetcrest/contract/testing';
 import { PDFDocument } from 'pdf-lib';
+import { pino } from 'pino';
 import { AGroup } from '../groups/group.spec-support.js';
+import { AssignmentService } from '../assignments/service.js';
+import { GroupService } from '../groups/service.js';
+import { Jobs } from '../jobs/jobs.js';
+import { MatrixService } from '../matrix/service.js';
+import { PracticeService } from '../practice/service.js';
+import { PrintMaking } from './making.js';
+import { keepPrint, takePrint, tellPrint } from './queries.js';
+import { until } from '../until.spec-support.js';
 
 describe('paper for a group', () => {
   let here: AGroup;
   beforeAll(async () => {
-    here = await AGroup.start('Amalie', 'Teo');
+    here = await AGroup.working('Amalie', 'Teo');
     const reviews = ['2026-11-20', '2026-11-24'].map((day) =>
       aReview({
         kind: 'both',
@@ -76,8 +85,72 @@ describe('paper for a group', () => {
        FROM groups WHERE id = $2`,
       { bind: [id, here.group.id, JSON.stringify(asked)] },
     );
-    // Any process that looks takes it up; one looks as soon as something is asked for.
-    await made('certificates');
-    expect((await list()).find((one) => one.id === id)!.state).toBe('done');
+    // Every process looks now and again for what nobody works at.
+    await until(async () => (await list()).find((one) => one.id === id)!.state === 'done');
+    expect((await here.coach.askForBytes(at(id))).byteLength).toBeGreaterThan(1000);
+  });
+
+  it('is the same paper when it is sent again after twenty others', async () => {
+    const id = randomUUID();
+    const [day, paper] = ['2026-11-26', 'A4'];
+    const asked = { id, kind: 'letters', day, paper, for: [here.accounts[0]!.id] };
+    expect((await here.coach.ask('POST', at(), asked)).status).toBe(202);
+    await here.app.database.sequelize.query(
+      `INSERT INTO print_jobs (id, group_id, asked_by, asked, state, asked_at)
+       SELECT gen_random_uuid(), group_id, asked_by, asked, 'done', now() + interval '1 minute'
+       FROM print_jobs, generate_series(1, 20) WHERE id = $1`,
+      { bind: [id] },
+    );
+    const again = printJobSchema.parse((await here.coach.ask('POST', at(), asked)).body);
+    expect(again.id).toBe(id);
+    await here.app.database.sequelize.query(`DELETE FROM print_jobs WHERE asked_at > now()`);
+  });
+});
+
+describe('paper that cannot be made', () => {
+  it('is tried three times, later each time, and then told', async () => {
+    const here = await AGroup.start('Amalie');
+    const { sequelize } = here.app.database;
+    const jobs = new Jobs(sequelize, pino({ level: 'silent' }));
+    const practice = new PracticeService(sequelize);
+    const making = new PrintMaking(
+      sequelize,
+      jobs,
+      new GroupService(sequelize),
+      new MatrixService(sequelize, practice.facts),
+      new AssignmentService(sequelize),
+    );
+    let tries = 0;
+    jobs.on('print', () => Promise.reject(new Error(`try ${++tries}`)));
+    const id = randomUUID();
+    const asked = { id, kind: 'letters', day: '2026-11-26', paper: 'A4', for: null };
+    await here.coach.ask('POST', `${here.at}/prints`, asked);
+    await jobs.begin();
+    await jobs.send('print', { print: id }, { id });
+    const state = async (): Promise<string> => {
+      const { body } = await here.coach.ask('GET', `${here.at}/prints`);
+      return printJobListSchema.parse(body).items[0]!.state;
+    };
+    await until(async () => (await state()) === 'failed');
+    expect(tries).toBe(3);
+    expect((await here.coach.ask('GET', `${here.at}/prints/${id}`)).status).toBe(409);
+    making.close();
+    await jobs.close();
+    await here.app.stop();
+  });
+
+  it('is made by one alone: whoever had it before writes no more', async () => {
+    const here = await AGroup.start('Amalie');
+    const { sequelize } = here.app.database;
+    const id = randomUUID();
+    const asked = { id, kind: 'letters', day: '2026-11-26', paper: 'A4', for: null };
+    await here.coach.ask('POST', `${here.at}/prints`, asked);
+    const [first, second] = [await takePrint(sequelize, id), await takePrint(sequelize, id)];
+    expect(await tellPrint(sequelize, first!, 1, 1)).toBeFalse();
+    expect(await keepPrint(sequelize, first!, Buffer.from('old'))).toBe(0);
+    expect(await tellPrint(sequelize, second!, 1, 1)).toBeTrue();
+    expect(await keepPrint(sequelize, second!, Buffer.from('%PDF'))).toBe(1);
+    expect(await takePrint(sequelize, id)).toBeUndefined();
+    await here.app.stop();
   });
 });

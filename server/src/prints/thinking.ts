@@ -11,5 +11,7 @@ const binders = new Threads<readonly Uint8Array[], Uint8Array>('binding', {
   ...{ threads: 1, waiting: 10, seconds: 60 },
 });
 
-export const pageOf = (asked: PageAsked): Promise<Uint8Array> => pages.run(asked);
-export const bound = (parts: readonly Uint8Array[]): Promise<Uint8Array> => binders.run(parts);
+export const pageOf = (asked: PageAsked, signal: AbortSignal): Promise<Uint8Array> =>
+  pages.run(asked, signal);
+export const bound = (parts: readonly Uint8Array[], signal: AbortSignal): Promise<Uint8Array> =>
+  binders.run(parts, signal);

@@ -7,6 +7,7 @@ import {
   slipsSchema,
   type NameSlips,
 } from '@sleetcrest/contract/table';
+import type { Visitor } from '../app.spec-support.js';
 import { AGroup } from '../groups/group.spec-support.js';
 import { WORDS } from './words.js';
 
@@ -73,6 +74,57 @@ describe('a whole class at once', () => {
     expect(checkedNamesSchema.parse(body).taken).toEqual([{ name: 'amalie', free: 'amalie 3' }]);
   });
 
+  it('is made once when the list is sent twice, and a lost answer loses no phrase', async () => {
+    const learners = ['Kari', 'Liv'].map((name) => ({ id: randomUUID(), name }));
+    const send = () => here.coach.ask('POST', `${here.at}/roster`, { learners });
+    const [one, two] = await Promise.all([send(), send()]);
+    const again = await send();
+    expect([one.status, two.status, again.status]).toEqual([201, 201, 201]);
+    expect(two.body).toEqual(one.body);
+    expect(again.body).toEqual(one.body);
+    const { slips: told } = slipsSchema.parse(one.body);
+    const kari = here.app.somebody();
+    const { name, phrase } = told[0]!;
+    expect((await kari.ask('POST', '/api/session', { name, phrase })).status).toBe(200);
+    // Another than the one that was given is to be chosen.
+    const choose = (next: string) =>
+      kari.ask('PATCH', '/api/account', { phrase: { now: phrase, next } });
+    expect((await choose(phrase)).status).toBe(422);
+    expect((await choose('a phrase of my own')).status).toBe(200);
+    // Who has chosen one is not told again what they were given, and nobody is added twice.
+    expect((await send()).status).toBe(409);
+    const taken = { id: told[1]!.id, name: 'Somebody else' };
+    const other = await here.coach.ask('POST', `${here.at}/roster`, { learners: [taken] });
+    expect(other.status).toBe(409);
+  });
+
+  it('gets a new phrase only while they have none of their own, and by whoever may', async () => {
+    const [slip] = await slips('Mio');
+    const set = (who: Visitor, learner: string, phrase: string) =>
+      who.ask('POST', `/api/learners/${learner}/phrase`, { phrase });
+    const [helper, helga] = [here.app.somebody(), here.app.somebody()];
+    for (const [who, name, rights] of [
+      [helper, 'Trine', ['roster', 'plan', 'answer']],
+      [helga, 'Helga', ['phrase']],
+    ] as const) {
+      await who.signUp(name, 'coach');
+      const asked = await here.coach.ask('POST', `${here.at}/assistants`, { rights });
+      const { code } = invitationSchema.parse(asked.body);
+      await who.ask('POST', '/api/groups/join', { code });
+    }
+    expect((await set(helper, slip!.id, 'a phrase by a helper')).status).toBe(404);
+    expect((await set(helga, slip!.id, 'a phrase by helga')).status).toBe(204);
+    expect((await set(here.coach, slip!.id, 'a phrase by runa')).status).toBe(204);
+    const mio = here.app.somebody();
+    const given = { name: 'Mio', phrase: 'a phrase by runa' };
+    expect((await mio.ask('POST', '/api/session', given)).status).toBe(200);
+    const change = { now: given.phrase, next: 'my own phrase now' };
+    expect((await mio.ask('PATCH', '/api/account', { phrase: change })).status).toBe(200);
+    expect((await set(here.coach, slip!.id, 'a phrase by runa')).status).toBe(409);
+    // Whoever signed up themselves is nobody's to give a phrase to.
+    expect((await set(here.coach, here.accounts[0]!.id, 'a phrase by runa')).status).toBe(404);
+  });
+
   it('is moved to another group of the same coach, and to no one else’s', async () => {
     const [learner] = here.accounts;
     const other = randomUUID();
@@ -84,7 +136,7 @@ describe('a whole class at once', () => {
     const move = (to: string) =>
       here.coach.ask('POST', `${here.at}/learners/${learner!.id}/move`, { to });
     expect((await move(strange)).status).toBe(404);
-    expect((await move(other)).status).toBe(204);
+    expect((await move(other)).body).toEqual({ moved: true } as never);
     const { body } = await here.coach.ask('GET', '/api/groups');
     const groups = groupListSchema.parse(body).items;
     expect(groups.map(({ name, learners }) => [name, learners.length])).toEqual([

@@ -1,97 +1,128 @@
-import { randomInt } from 'node:crypto';
 import { accountNameSchema, nameKey } from '@sleetcrest/contract/accounts';
 import type { AddLearners, CheckedNames, NameSlips } from '@sleetcrest/contract/table';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import { verify } from '@node-rs/argon2';
+import type { Sequelize, Transaction } from 'sequelize';
+import type { Secrets } from '../accounts/secrets.js';
 import { phraseHashed } from '../accounts/service.js';
+import { modelsOf, type Models } from '../database/models/index.js';
+import { tellRights } from '../database/notices.js';
+import { transaction } from '../database/transaction.js';
 import { HttpProblem } from '../http/problem.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
+import { addToGroup, madeAccounts, takenAmong } from './queries.js';
 import { WORDS } from './words.js';
 
 /** Words of a phrase to begin with. */
 const PHRASE_WORDS = 4;
-/** Tries at a free name that is like a taken one. */
+/** Names like a taken one that are looked at for a free one. */
 const MOST_ALIKE = 50;
 
-const beginningPhrase = (): string =>
-  Array.from({ length: PHRASE_WORDS }, () => WORDS[randomInt(WORDS.length)]!).join(' ');
+interface Slip {
+  id: string;
+  name: string;
+  phrase: string;
+}
 
 /** Makes a whole class at once. */
 export class RosterService {
-  constructor(private readonly sequelize: Sequelize) {}
+  private readonly models: Models;
 
-  /** Which names are taken, each with one like it that is free. */
-  async check(names: readonly string[]): Promise<CheckedNames> {
-    const taken: CheckedNames['taken'] = [];
-    for (const name of names) {
-      if ((await this.takenOf([name])).size === 0) continue;
-      const alike = Array.from({ length: MOST_ALIKE }, (_, k) => `${name} ${k + 2}`).filter(
-        (one) => accountNameSchema.safeParse(one).success,
-      );
-      const not = await this.takenOf(alike);
-      const free = alike.find((one) => !not.has(nameKey(one)) && !names.includes(one));
-      taken.push({ name, free: free ?? name });
-    }
-    return { taken };
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly secrets: Secrets,
+  ) {
+    this.models = modelsOf(sequelize);
   }
 
-  /** Makes accounts that belong to a group, all or none; gives what each begins with. */
+  /** Which names are taken, each with one like it that is free: asked in one question, however many. */
+  async check(names: readonly string[]): Promise<CheckedNames> {
+    const alike = new Map(names.map((name) => [name, likeIt(name)]));
+    const asked = [...names, ...[...alike.values()].flat()];
+    const taken = await takenAmong(this.sequelize, asked.map(nameKey));
+    const given = new Set(names.map(nameKey));
+    return {
+      taken: names
+        .filter((name) => taken.has(nameKey(name)))
+        .map((name) => {
+          const free = alike.get(name)!.find((one) => {
+            const key = nameKey(one);
+            return !taken.has(key) && !given.has(key);
+          });
+          if (free !== undefined) given.add(nameKey(free));
+          return { name, free: free ?? name };
+        }),
+    };
+  }
+
+  /**
+   * Makes accounts that belong to a group, all or none; gives what each begins with. Sent again, as where the
+   * answer was lost, it makes nobody twice and tells the same: a phrase follows from who it is for, the group
+   * and a secret, as long as they have not chosen another.
+   */
   async add(group: string, { learners }: AddLearners): Promise<NameSlips> {
     const keys = learners.map(({ name }) => nameKey(name));
     const twice = keys.findIndex((key, k) => keys.indexOf(key) < k);
     if (twice >= 0) throw refused(twice, `${learners[twice]!.name} is there twice`);
     const slips = await Promise.all(
-      learners.map(async ({ id, name }) => {
-        const phrase = beginningPhrase();
-        return { id, name, phrase, hash: await phraseHashed(phrase) };
-      }),
+      learners.map(async ({ id, name }) => ({ id, name, phrase: await this.phraseFor(group, id) })),
     );
-    await this.sequelize.transaction(async (transaction) => {
-      const ask = <T extends object>(sql: string, bind: unknown[]) =>
-        this.sequelize.query<T>(sql, { bind, type: QueryTypes.SELECT, transaction });
-      const [full] = await ask<{ count: number }>(
-        'SELECT count(*)::int AS count FROM group_members WHERE group_id = $1',
-        [group],
-      );
-      if (full!.count + learners.length > MOST_KEPT.learnersOfGroup) {
+    const hashes = await Promise.all(slips.map(({ phrase }) => phraseHashed(phrase)));
+    await transaction(this.sequelize, async (whole) => {
+      const at = { transaction: whole };
+      // Two lists for one group come in one after the other.
+      await this.models.groups.findByPk(group, { lock: whole.LOCK.NO_KEY_UPDATE, ...at });
+      const made = new Set(await madeAccounts(this.sequelize, group, slips, hashes, whole));
+      if (made.size < slips.length) await this.refuseOthers(group, slips, made, whole);
+      await addToGroup(this.sequelize, group, [...made], whole);
+      const count = await this.models.members.count({ where: { groupId: group }, ...at });
+      if (count > MOST_KEPT.learnersOfGroup) {
         throw new HttpProblem(
           409,
           `A group has at most ${MOST_KEPT.learnersOfGroup} learners; make another for the rest. Nobody was added.`,
         );
       }
-      const made = await ask<{ id: string }>(
-        `INSERT INTO accounts (id, role, name, name_key, phrase_hash, phrase_given)
-         SELECT given.id, 'learner', given.name, given.key, given.hash, true
-         FROM unnest($1::uuid[], $2::text[], $3::text[], $4::text[]) AS given (id, name, key, hash)
-         ON CONFLICT DO NOTHING RETURNING id`,
-        [
-          slips.map(({ id }) => id),
-          slips.map(({ name }) => name),
-          keys,
-          slips.map(({ hash }) => hash),
-        ],
-      );
-      if (made.length < slips.length) {
-        const there = new Set(made.map(({ id }) => id));
-        const missing = slips.findIndex(({ id }) => !there.has(id));
-        throw refused(missing, `${slips[missing]!.name} is taken here; add something to it`);
-      }
-      await ask(
-        `INSERT INTO group_members (group_id, learner_id)
-         SELECT $1, unnest($2::uuid[]) RETURNING learner_id`,
-        [group, slips.map(({ id }) => id)],
-      );
+      tellRights(whole, [...made], group);
     });
-    return { slips: slips.map(({ hash: _, ...slip }) => slip) };
+    return { slips };
   }
 
-  private async takenOf(names: readonly string[]): Promise<Set<string>> {
-    const rows = await this.sequelize.query<{ key: string }>(
-      'SELECT name_key AS key FROM accounts WHERE name_key = ANY ($1)',
-      { bind: [names.map(nameKey)], type: QueryTypes.SELECT },
-    );
-    return new Set(rows.map(({ key }) => key));
+  /** Goes on where those who are there already are the same, made by this very list before. */
+  private async refuseOthers(
+    group: string,
+    slips: readonly Slip[],
+    made: ReadonlySet<string>,
+    whole: Transaction,
+  ): Promise<void> {
+    const rows = await this.models.accounts.findAll({
+      where: { id: slips.map(({ id }) => id) },
+      transaction: whole,
+    });
+    const there = new Map(rows.map((row) => [row.id, row]));
+    for (const [k, { id, name, phrase }] of slips.entries()) {
+      if (made.has(id)) continue;
+      const row = there.get(id);
+      if (row?.madeIn !== group || row.nameKey !== nameKey(name)) {
+        throw refused(k, `${name} is taken here; add something to it`);
+      }
+      if (!row.phraseGiven || !(await verify(row.phraseHash!, phrase))) {
+        throw refused(k, `${name} is here already, and has another phrase by now`);
+      }
+    }
+  }
+
+  private async phraseFor(group: string, id: string): Promise<string> {
+    const bytes = await this.secrets.bytesFor(`slip ${group} ${id}`);
+    return Array.from(
+      { length: PHRASE_WORDS },
+      (_, k) => WORDS[bytes.readUInt32BE(k * 4) % WORDS.length]!,
+    ).join(' ');
   }
 }
+
+const likeIt = (name: string): string[] =>
+  Array.from({ length: MOST_ALIKE }, (_, k) => `${name} ${k + 2}`).filter(
+    (one) => accountNameSchema.safeParse(one).success,
+  );
 
 function refused(at: number, message: string): HttpProblem {
   const path = `learners.${at}.name`;

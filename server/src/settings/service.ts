@@ -5,7 +5,9 @@ import {
   type Settings,
 } from '@sleetcrest/contract';
 import type { Saying } from '@sleetcrest/core/sayings';
-import { QueryTypes, type Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
+import { modelsOf } from '../database/models/index.js';
+import { taughtBy, toldLater } from './queries.js';
 
 /** By setting: its value and when it was told, as `toISOString` writes moments, so that they sort. */
 type ToldSettings = Record<string, { value: unknown; at: string }>;
@@ -15,22 +17,13 @@ export class SettingsService {
   constructor(private readonly sequelize: Sequelize) {}
 
   async read(account: string): Promise<Settings> {
-    const [row] = await this.sequelize.query<{ told: ToldSettings }>(
-      'SELECT told FROM settings WHERE account_id = $1',
-      { bind: [account], type: QueryTypes.SELECT },
-    );
-    return settingsIn(row?.told ?? {});
+    const row = await modelsOf(this.sequelize).settings.findByPk(account);
+    return settingsIn((row?.told ?? {}) as ToldSettings);
   }
 
   /** The words for sequences that the coaches of somebody's groups use: a learner hears the same. */
   async taughtTo(learner: string): Promise<Saying[]> {
-    const rows = await this.sequelize.query<{ method: unknown }>(
-      `SELECT told #> '{method,value}' AS method FROM settings WHERE account_id IN (
-         SELECT coach_id FROM groups JOIN group_members ON group_id = groups.id
-         WHERE learner_id = $1)
-       ORDER BY account_id`,
-      { bind: [learner], type: QueryTypes.SELECT },
-    );
+    const rows = await taughtBy(this.sequelize, learner);
     return rows.flatMap(({ method }) => {
       const read = methodSchema.safeParse(method);
       return read.success ? [...(read.data.sayings ?? [])] : [];
@@ -43,16 +36,7 @@ export class SettingsService {
     const given = Object.fromEntries(
       Object.entries(settings).map(([name, value]) => [name, { value, at }]),
     );
-    const [row] = await this.sequelize.query<{ told: ToldSettings }>(
-      `INSERT INTO settings AS kept (account_id, told) VALUES ($1, $2::jsonb)
-       ON CONFLICT (account_id) DO UPDATE SET told = kept.told || (
-         SELECT coalesce(jsonb_object_agg(name, setting), '{}')
-         FROM jsonb_each($2::jsonb) AS given (name, setting)
-         WHERE coalesce(kept.told #>> ARRAY[name, 'at'], '') <= setting ->> 'at')
-       RETURNING told`,
-      { bind: [account, JSON.stringify(given)], type: QueryTypes.SELECT },
-    );
-    return settingsIn(row!.told);
+    return settingsIn((await toldLater(this.sequelize, account, given)) as ToldSettings);
   }
 }
 

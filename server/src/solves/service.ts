@@ -6,19 +6,21 @@ import type {
   SolvePage,
   UpdateSolve,
 } from '@sleetcrest/contract';
-import { Op, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
+import { Model, Op, type Sequelize, type Transaction } from 'sequelize';
+import { modelsOf, type Models } from '../database/models/index.js';
+import { methodColumns, methodIn, savedSolveOf, type SolveRow } from '../database/models/solve.js';
 import { PAGE, pages } from '../database/pages.js';
+import { inside, transaction } from '../database/transaction.js';
 import { HttpProblem, refusal } from '../http/problem.js';
 import { planned } from '../threads/thinking.js';
 import { makeRoom } from '../upkeep/room.js';
-import { methodColumns, methodIn, savedSolveOf, solveModel, type SolveRow } from './model.js';
 
 /** Keeps solves, each for its owner alone: what it has answered is in the database. */
 export class SolveService {
-  private readonly rows: ModelStatic<SolveRow>;
+  private readonly rows: Models['solves'];
 
   constructor(private readonly sequelize: Sequelize) {
-    this.rows = solveModel(sequelize);
+    this.rows = modelsOf(sequelize).solves;
   }
 
   /**
@@ -28,35 +30,44 @@ export class SolveService {
   async create(
     owner: string,
     given: CreateSolve,
-    transaction?: Transaction,
+    within?: Transaction,
   ): Promise<{ solve: SavedSolve; created: boolean }> {
     const { position, ...kept } = given;
     const { stepCount, turnCount } = await planned(kept);
     checkPosition(position, stepCount);
-    await makeRoom(this.sequelize, 'cubes', owner, kept.id, transaction);
-    const [row, created] = await this.rows.findOrCreate({
-      where: { id: kept.id },
-      defaults: {
-        ...kept,
-        ownerId: owner,
-        ...methodColumns(kept.method),
-        ...{ stepCount, turnCount },
-        positionStep: position?.step ?? 0,
-        positionTurn: position?.turn ?? 0,
+    return transaction(
+      this.sequelize,
+      async (whole) => {
+        // Of one owner they come in one after the other: of two at one moment one finds the other's.
+        const { accounts } = modelsOf(this.sequelize);
+        await accounts.findByPk(owner, { lock: whole.LOCK.NO_KEY_UPDATE, transaction: whole });
+        await makeRoom(this.sequelize, 'cubes', owner, kept.id, whole);
+        const before = await this.rows.findByPk(kept.id, { paranoid: false, transaction: whole });
+        const fresh = {
+          ...kept,
+          ownerId: owner,
+          ...methodColumns(kept.method),
+          stepCount,
+          turnCount,
+          positionStep: position?.step ?? 0,
+          positionTurn: position?.turn ?? 0,
+        };
+        await this.rows.bulkCreate([fresh], { ignoreDuplicates: true, transaction: whole });
+        const row = await this.rows.findByPk(kept.id, { paranoid: false, transaction: whole });
+        const same =
+          row &&
+          !row.deletedAt &&
+          row.ownerId === owner &&
+          isDeepStrictEqual(methodIn(row), kept.method) &&
+          row.firstColour === kept.firstColour &&
+          isDeepStrictEqual(row.start, kept.start);
+        if (!same) {
+          throw new HttpProblem(409, 'Another cube is kept under this id; make a new id.');
+        }
+        return { solve: savedSolveOf(row), created: before === null };
       },
-      paranoid: false,
-      transaction: transaction ?? null,
-    });
-    const same =
-      !row.deletedAt &&
-      row.ownerId === owner &&
-      isDeepStrictEqual(methodIn(row), kept.method) &&
-      row.firstColour === kept.firstColour &&
-      isDeepStrictEqual(row.start, kept.start);
-    if (!created && !same) {
-      throw new HttpProblem(409, 'Another cube is kept under this id; make a new id.');
-    }
-    return { solve: savedSolveOf(row), created };
+      within,
+    );
   }
 
   /** One page, newest first. */
@@ -103,25 +114,45 @@ export class SolveService {
     return savedSolveOf(await this.row(owner, id));
   }
 
-  async update(
-    owner: string,
-    id: string,
-    { name, position: asked, from, method, ...plan }: UpdateSolve,
-  ): Promise<SavedSolve> {
-    const row = await this.row(owner, id);
-    const position = asked && from ? furtherWhereMoved(row, from, asked) : asked;
-    const replanned = { ...plan, ...(method === undefined ? {} : methodColumns(method)) };
-    const anew = Object.values(replanned).some((part) => part !== undefined);
-    if (anew) row.set({ ...replanned, positionStep: 0, positionTurn: 0 });
-    if (anew || position) {
-      // Also for a mere position: a later version may plan the same cube in another number of steps.
-      const { start, firstColour } = row;
-      row.set(await planned({ start, firstColour, method: methodIn(row) }));
+  /**
+   * Changes a solve. How long its walk is, is worked out before it is held; where it was planned otherwise
+   * meanwhile, it is worked out again.
+   */
+  async update(owner: string, id: string, change: UpdateSolve): Promise<SavedSolve> {
+    let basis = await this.row(owner, id);
+    for (;;) {
+      const plan = planOf(basis, change);
+      const needsPlan = change.position !== undefined || !samePlan(planOf(basis, {}), plan);
+      const length = needsPlan ? await planned(plan) : undefined;
+      const saved = await transaction(this.sequelize, async (whole) => {
+        const row = await this.row(owner, id, { lock: whole });
+        if (length && !samePlan(planOf(row, change), plan)) return row;
+        return this.changed(row, change, length, whole);
+      });
+      if (!(saved instanceof Model)) return saved;
+      basis = saved;
     }
+  }
+
+  private async changed(
+    row: SolveRow,
+    { name, position: asked, from, method, start, firstColour }: UpdateSolve,
+    length: { stepCount: number; turnCount: number } | undefined,
+    whole: Transaction,
+  ): Promise<SavedSolve> {
+    const position = asked && from ? furtherWhereMoved(row, from, asked) : asked;
+    if (start !== undefined || firstColour !== undefined || method !== undefined) {
+      row.set({ positionStep: 0, positionTurn: 0 });
+    }
+    if (start !== undefined) row.start = start;
+    if (firstColour !== undefined) row.firstColour = firstColour;
+    if (method !== undefined) row.set(methodColumns(method));
+    // Also for a mere position: a later version may plan the same cube in another number of steps.
+    if (length) row.set(length);
     checkPosition(position, row.stepCount);
     if (position) row.set({ positionStep: position.step, positionTurn: position.turn });
     if (name !== undefined) row.name = name;
-    return savedSolveOf(await row.save());
+    return savedSolveOf(await row.save({ transaction: whole }));
   }
 
   async remove(owner: string, id: string): Promise<void> {
@@ -130,18 +161,40 @@ export class SolveService {
 
   /** Brings a deleted solve back; one that was not deleted is left as it is. */
   async restore(owner: string, id: string): Promise<SavedSolve> {
-    const row = await this.row(owner, id, false);
+    const row = await this.row(owner, id, { paranoid: false });
     if (row.deletedAt) await row.restore();
     return savedSolveOf(row);
   }
 
-  private async row(owner: string, id: string, paranoid = true): Promise<SolveRow> {
-    const row = await this.rows.findOne({ where: { id, ownerId: owner }, paranoid });
+  private async row(
+    owner: string,
+    id: string,
+    { paranoid = true, lock }: { paranoid?: boolean; lock?: Transaction } = {},
+  ): Promise<SolveRow> {
+    const row = await this.rows.findOne({
+      where: { id, ownerId: owner },
+      paranoid,
+      ...inside(lock),
+      ...(lock ? { lock: true } : {}),
+    });
     if (!row)
       throw new HttpProblem(404, 'No cube is kept under this id; it may have been deleted.');
     return row;
   }
 }
+
+type WalkPlan = Pick<CreateSolve, 'start' | 'firstColour' | 'method'>;
+
+/** How a solve is walked once a change is made. */
+function planOf(row: SolveRow, { start, firstColour, method }: UpdateSolve): WalkPlan {
+  return {
+    start: start ?? (row.start as WalkPlan['start']),
+    firstColour: firstColour ?? row.firstColour,
+    method: method ?? (methodIn(row) as WalkPlan['method']),
+  };
+}
+
+const samePlan = (a: WalkPlan, b: WalkPlan): boolean => isDeepStrictEqual(a, b);
 
 function checkPosition(position: UpdateSolve['position'], stepCount: number): void {
   if (

@@ -1,5 +1,6 @@
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/problem.js';
+import { NobodyWaits } from './nobody-waits.js';
 
 /** A job was not done by its deadline. */
 export class TooLong extends Error {}
@@ -45,17 +46,21 @@ export class Threads<Job, Answer> {
   }
 
   /**
-   * Has a job done.
+   * Has a job done; where whoever wants it leaves, it is stopped.
    * @throws HttpProblem 429 when too many wait already, TooLong when it was not done in time.
    */
-  async run(job: Job): Promise<Answer> {
+  async run(job: Job, left?: AbortSignal): Promise<Answer> {
+    left?.throwIfAborted();
     await this.place();
     // Only now: what a job waited is not its own fault.
     const deadline = new AbortController();
     const timer = setTimeout(() => deadline.abort(), this.milliseconds);
+    const signal = left ? AbortSignal.any([deadline.signal, left]) : deadline.signal;
     try {
-      return await this.pool.run(job, { signal: deadline.signal });
+      left?.throwIfAborted();
+      return await this.pool.run(job, { signal });
     } catch (error) {
+      if (left?.aborted) throw new NobodyWaits();
       if (deadline.signal.aborted) throw new TooLong();
       throw error;
     } finally {

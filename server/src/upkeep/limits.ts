@@ -11,5 +11,7 @@ export const MOST_KEPT = {
   printsOfGroup: 60,
   assignmentsOfGroup: 1000,
   workOfLearner: 2000,
+  /** Of one learner, to one group, within a day. */
+  workOfDay: 60,
   notesOfWork: 500,
 } as const;

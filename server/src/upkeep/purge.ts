@@ -1,5 +1,8 @@
-import { QueryTypes, type Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
+import { abandoned } from '../accounts/queries.js';
+import { AccountService } from '../accounts/service.js';
 import { BEFORE_ACCOUNTS } from '../database/migrations/0004-accounts.js';
+import { removeSomeOf } from './queries.js';
 
 /** Days for which what nobody uses any more is kept; docs/privacy.md tells them. */
 export const KEPT_DAYS = {
@@ -15,14 +18,16 @@ export const KEPT_DAYS = {
   prints: 1,
   /** A session of a table that nobody ended, with who sat at it. */
   live: 1,
-  /** What remembers that something was done on a day. */
+  /** A move that a learner was asked about, and did not answer. */
+  moves: 30,
+  /** What remembered, before there were jobs, that something was done on a day. */
   dailyWork: 30,
 } as const;
 
 const older = (column: string, days: number): string =>
   `${column} < now() - interval '${days} days'`;
 
-/** What goes, in this order: a guest goes once no session is left to be known by. */
+/** What goes, in this order. */
 const GOING: readonly [table: string, where: string][] = [
   ['saved_solves', older('deleted_at', KEPT_DAYS.deleted)],
   ['own_methods', older('deleted_at', KEPT_DAYS.deleted)],
@@ -34,32 +39,33 @@ const GOING: readonly [table: string, where: string][] = [
   ['print_jobs', older('asked_at', KEPT_DAYS.prints)],
   ['live_sessions', older('begun_at', KEPT_DAYS.live)],
   ['tries', 'expire < extract(epoch FROM now()) * 1000'],
+  ['coach_invitations', 'expires_at < now()'],
+  ['group_moves', older('asked_at', KEPT_DAYS.moves)],
   ['daily_work', older('done_on', KEPT_DAYS.dailyWork)],
-  [
-    'accounts',
-    // One that was made this very moment has its session in the same transaction.
-    `role = 'guest' AND id <> '${BEFORE_ACCOUNTS}'
-       AND NOT EXISTS (SELECT FROM sessions WHERE account_id = accounts.id)`,
-  ],
 ];
 
-/** Rows removed by one statement: few enough to hold nobody up. */
-const AT_ONCE = 500;
-
-/** Removes for good what is kept no longer; gives how many rows went, by table. */
-export async function purge(sequelize: Sequelize): Promise<Record<string, number>> {
+/**
+ * Removes for good what is kept no longer; gives how many rows went, by table. A guest goes once no session is left to
+ * be known by, and so does what an account left that was deleted. Cut short, it goes on the next time.
+ */
+export async function purge(
+  sequelize: Sequelize,
+  signal?: AbortSignal,
+): Promise<Record<string, number>> {
   const gone: Record<string, number> = {};
   for (const [table, where] of GOING) {
-    gone[table] = 0;
-    for (let count = AT_ONCE; count === AT_ONCE; gone[table] += count) {
-      const rows = await sequelize.query(
-        `DELETE FROM ${table} WHERE ctid IN (
-           SELECT ctid FROM ${table} WHERE ${where} LIMIT ${AT_ONCE} FOR UPDATE SKIP LOCKED)
-         RETURNING 1`,
-        { type: QueryTypes.SELECT },
-      );
-      count = rows.length;
-    }
+    signal?.throwIfAborted();
+    gone[table] = await removeSomeOf(sequelize, table, where);
   }
-  return gone;
+  const accounts = new AccountService(sequelize);
+  gone['accounts'] = 0;
+  for (;;) {
+    const some = await abandoned(sequelize, BEFORE_ACCOUNTS);
+    for (const { id } of some) {
+      signal?.throwIfAborted();
+      await accounts.removeRest(id);
+    }
+    gone['accounts'] += some.length;
+    if (some.length === 0) return gone;
+  }
 }

@@ -1,7 +1,7 @@
-import { QueryTypes, type Sequelize, type Transaction } from 'sequelize';
-import { inside } from '../database/inside.js';
+import type { Sequelize, Transaction } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
 import { MOST_KEPT } from './limits.js';
+import { forgetOldest, keptOf } from './queries.js';
 
 const TABLES = { cubes: 'saved_solves', methods: 'own_methods' } as const;
 const WORDS = { cubes: 'saved cubes', methods: 'methods of your own' } as const;
@@ -26,19 +26,7 @@ export async function makeRoom(
   transaction?: Transaction,
 ): Promise<void> {
   const table = TABLES[what];
-  const [found] = await sequelize.query<{
-    role: string;
-    kept: number;
-    deleted: number;
-    known: boolean | null;
-  }>(
-    `SELECT role, bool_or(own.id::text = $2) AS known,
-       count(own.id) FILTER (WHERE deleted_at IS NULL)::int AS kept,
-       count(own.id) FILTER (WHERE deleted_at IS NOT NULL)::int AS deleted
-     FROM accounts LEFT JOIN ${table} own ON owner_id = accounts.id
-     WHERE accounts.id = $1 GROUP BY role`,
-    { bind: [owner, id], type: QueryTypes.SELECT, ...inside(transaction) },
-  );
+  const found = await keptOf(sequelize, table, owner, id, transaction);
   if (!found || found.known) return;
   const isGuest = found.role === 'guest';
   const most = MOST_KEPT[what][isGuest ? 'guest' : 'account'];
@@ -46,10 +34,5 @@ export async function makeRoom(
     throw noRoom(WORDS[what], most, isGuest ? ', or sign up, which keeps more' : '');
   }
   if (found.deleted < most) return;
-  await sequelize.query(
-    `DELETE FROM ${table} WHERE owner_id = $1 AND id IN (
-       SELECT id FROM ${table} WHERE owner_id = $1 AND deleted_at IS NOT NULL
-       ORDER BY deleted_at DESC OFFSET $2)`,
-    { bind: [owner, most - 1], ...inside(transaction) },
-  );
+  await forgetOldest(sequelize, table, owner, most - 1, transaction);
 }

@@ -7,9 +7,12 @@ import { BEFORE_ACCOUNTS } from '../database/migrations/0004-accounts.js';
 import { LogRoom } from '../log/room.js';
 import { LogService } from '../log/service.js';
 import { aMethod } from '../methods/methods.spec-support.js';
-import { keepUp, onceToday } from './daily.js';
+import { Jobs } from '../jobs/jobs.js';
+import { sinceDone } from '../jobs/queries.js';
+import { until } from '../until.spec-support.js';
 import { MOST_KEPT } from './limits.js';
 import { purge } from './purge.js';
+import { upkeep } from './upkeep.js';
 
 describe('what is kept', () => {
   let app: TestApp;
@@ -105,35 +108,36 @@ describe('what is kept', () => {
     expect(await count('tries', `key = 'now'`)).toBe(1);
   });
 
-  it('is looked after once a day, by whichever process comes first', async () => {
-    const other = await app.beside();
-    let done = 0;
-    const work = async (): Promise<void> => {
-      done++;
-      await Promise.resolve();
-    };
-    const both = [app, other, app, other].map(({ database }) =>
-      onceToday(database.sequelize, 'spec', work),
-    );
-    expect((await Promise.all(both)).filter(Boolean).length).toBe(1);
-    expect(await onceToday(other.database.sequelize, 'spec', work)).toBeFalse();
-    expect(done).toBe(1);
-    await other.stop();
-  });
-
-  it('is looked after again when that failed', async () => {
-    const { sequelize } = app.database;
-    const fail = () => Promise.reject(new Error('no disk'));
-    await expectAsync(onceToday(sequelize, 'spec', fail)).toBeRejectedWithError('no disk');
-    expect(await onceToday(sequelize, 'spec', () => Promise.resolve())).toBeTrue();
-  });
-
-  it('is looked after from the start of a server on', async () => {
+  it('is looked after by a job, which goes on another time where it was cut short', async () => {
     await sql(`UPDATE sessions SET expires_at = now() - interval '1 day'`);
-    const end = keepUp(app.database.sequelize, pino({ level: 'silent' }));
-    while ((await count('daily_work')) === 0) await new Promise((resolve) => setImmediate(resolve));
-    expect(await count('sessions')).toBe(0);
-    end();
+    const stopped = AbortSignal.abort();
+    await expectAsync(purge(app.database.sequelize, stopped)).toBeRejected();
+    expect(await count('sessions')).toBe(1);
+    const jobs = new Jobs(app.database.sequelize, pino({ level: 'silent' }));
+    upkeep(app.database.sequelize, jobs, pino({ level: 'silent' }));
+    await jobs.begin();
+    await jobs.send('purge', {});
+    await until(async () => (await count('sessions')) === 0);
+    await until(async () => (await sinceDone(app.database.sequelize, 'purge')) !== undefined);
+    await jobs.close();
+  });
+
+  it('of a deleted account goes in parts, however much it is', async () => {
+    const { sequelize } = app.database;
+    await sql(
+      `INSERT INTO log_entries (account_id, id, kind, began_at, utc_offset, hundredths, outcome, reason,
+         note, method, cube, scramble, turns, split_stages, split_hundredths, split_turns, tags)
+       SELECT id, gen_random_uuid(), 'solve', now(), 0, 5000, 'finished', '', '', 'gentle', '', '', '',
+         '{}', '{}', '{}', '{}'
+       FROM accounts, generate_series(1, 9000)`,
+    );
+    expect((await learner.ask('DELETE', '/api/account', { phrase: PHRASE })).status).toBe(200);
+    // Nobody is known by it any more, and the name is free, before any of it has gone.
+    expect(await count('accounts', 'name IS NOT NULL')).toBe(0);
+    await app.somebody().signUp('Teo');
+    expect(await count('log_entries')).toBeGreaterThan(0);
+    await purge(sequelize);
+    expect([await count('log_entries'), await count('accounts')]).toEqual([0, 1]);
   });
 });
 

@@ -4,20 +4,21 @@ import {
   workParamsSchema,
   writeNoteSchema,
 } from '@sleetcrest/contract/table';
-import { accountOf } from '../access/caller.js';
+import { accountOf, sideOf } from '../access/caller.js';
 import { groupIn } from '../access/group-in.js';
 import type { Handlers } from '../access/admit.js';
+import { listed } from '../http/listed.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
 import type { WorkService } from './service.js';
 
 export const workHandlers = (work: WorkService) =>
   ({
     'GET /api/groups/:id/work': async (request, response) => {
-      response.json({ items: await work.ofGroup(groupIn(request)) });
+      await listed(response, work.ofGroup(groupIn(request)));
     },
 
     'GET /api/work': async (request, response) => {
-      response.json({ items: await work.ofLearner(accountOf(request).id) });
+      await listed(response, work.ofLearner(accountOf(request).id));
     },
 
     'POST /api/work': async (request, response) => {
@@ -28,17 +29,17 @@ export const workHandlers = (work: WorkService) =>
     'POST /api/work/:work/notes': async (request, response) => {
       const { work: id } = paramsOf(request, workParamsSchema);
       const note = bodyOf(request, writeNoteSchema);
-      response.status(201).json(await work.write(accountOf(request), id, note));
+      response.status(201).json(await work.write(accountOf(request), sideOf(request), id, note));
     },
 
     'PUT /api/work/:work/read': async (request, response) => {
       const { work: id } = paramsOf(request, workParamsSchema);
-      response.json(await work.read(accountOf(request), id));
+      response.json(await work.read(sideOf(request), id));
     },
 
     'PUT /api/work/:work/marked': async (request, response) => {
       const { work: id } = paramsOf(request, workParamsSchema);
       const { marked } = bodyOf(request, markWorkSchema);
-      response.json(await work.mark(accountOf(request), id, marked));
+      response.json(await work.mark(id, marked));
     },
   }) satisfies Partial<Handlers>;

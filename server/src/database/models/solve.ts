@@ -6,9 +6,9 @@ import {
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
-  type ModelStatic,
   type Sequelize,
 } from 'sequelize';
+import { bound, DOCUMENT, ID, KEY, NUMBER, WORDS } from './bound.js';
 
 /** A row of `saved_solves`; deleting marks it, so that it can be brought back. */
 export class SolveRow extends Model<InferAttributes<SolveRow>, InferCreationAttributes<SolveRow>> {
@@ -29,37 +29,29 @@ export class SolveRow extends Model<InferAttributes<SolveRow>, InferCreationAttr
   declare deletedAt: CreationOptional<Date | null>;
 }
 
-const needed = { allowNull: false } as const;
-
-/** The model bound to one database. */
-export function solveModel(sequelize: Sequelize): ModelStatic<SolveRow> {
-  class BoundSolveRow extends SolveRow {}
-  return BoundSolveRow.init(
+export const solveModel = (sequelize: Sequelize) =>
+  bound(
+    sequelize,
+    SolveRow,
+    'saved_solves',
     {
-      id: { type: DataTypes.UUID, primaryKey: true },
-      ownerId: { type: DataTypes.UUID, ...needed },
-      name: { type: DataTypes.STRING(80), ...needed },
-      start: { type: DataTypes.JSONB, ...needed },
-      method: { type: DataTypes.STRING(60), ...needed },
+      id: KEY,
+      ownerId: ID,
+      name: WORDS,
+      start: DOCUMENT,
+      method: WORDS,
       ownMethod: DataTypes.JSONB,
-      firstColour: { type: DataTypes.TEXT, ...needed },
-      stepCount: { type: DataTypes.INTEGER, ...needed },
-      turnCount: { type: DataTypes.INTEGER, ...needed },
-      positionStep: { type: DataTypes.INTEGER, ...needed },
-      positionTurn: { type: DataTypes.INTEGER, ...needed },
+      firstColour: WORDS,
+      stepCount: NUMBER,
+      turnCount: NUMBER,
+      positionStep: NUMBER,
+      positionTurn: NUMBER,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,
       deletedAt: DataTypes.DATE,
     },
-    {
-      sequelize,
-      modelName: 'SavedSolve',
-      tableName: 'saved_solves',
-      underscored: true,
-      paranoid: true,
-    },
+    { marksDeleted: true },
   );
-}
 
 /** The row as the API tells it. */
 export const savedSolveOf = (row: SolveRow): SavedSolve => ({

@@ -5,9 +5,9 @@ import {
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
-  type ModelStatic,
   type Sequelize,
 } from 'sequelize';
+import { bound, DOCUMENT, KEY, WORDS } from './bound.js';
 
 /** A row of `own_methods`; deleting marks it, so that it can be brought back. */
 export class MethodRow extends Model<
@@ -23,30 +23,22 @@ export class MethodRow extends Model<
   declare deletedAt: CreationOptional<Date | null>;
 }
 
-const needed = { allowNull: false } as const;
-
-/** The model bound to one database. */
-export function methodModel(sequelize: Sequelize): ModelStatic<MethodRow> {
-  class BoundMethodRow extends MethodRow {}
-  return BoundMethodRow.init(
+export const methodModel = (sequelize: Sequelize) =>
+  bound(
+    sequelize,
+    MethodRow,
+    'own_methods',
     {
-      ownerId: { type: DataTypes.UUID, primaryKey: true },
+      ownerId: KEY,
       id: { type: DataTypes.STRING(60), primaryKey: true },
-      document: { type: DataTypes.JSONB, ...needed },
-      proof: { type: DataTypes.TEXT, ...needed },
+      document: DOCUMENT,
+      proof: WORDS,
       createdAt: DataTypes.DATE,
       updatedAt: DataTypes.DATE,
       deletedAt: DataTypes.DATE,
     },
-    {
-      sequelize,
-      modelName: 'OwnMethod',
-      tableName: 'own_methods',
-      underscored: true,
-      paranoid: true,
-    },
+    { marksDeleted: true },
   );
-}
 
 /** The row as the API tells it. */
 export const savedMethodOf = (row: MethodRow): SavedMethod => ({

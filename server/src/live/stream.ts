@@ -1,0 +1,63 @@
+import { randomInt } from 'node:crypto';
+import type { Request, Response } from 'express';
+import type { Follower } from './queries.js';
+
+/** Milliseconds. */
+const RETRY = { least: 500, most: 3000 };
+/** Bytes that may wait for a reader; one who does not take them is dropped, and comes back. */
+const MOST_WAITING = 1_048_576;
+
+/** How many readers were dropped, and how many bytes waited for them. */
+export const dropped = { readers: 0, bytes: 0 };
+
+/** An event as it goes over the line (server-sent events). */
+export const lineOf = (event: object): string => `data: ${JSON.stringify(event)}\n\n`;
+
+export const STREAM_HEADERS = {
+  'content-type': 'text/event-stream; charset=utf-8',
+  // Neither is it packed, which would hold it back, nor does a proxy keep it.
+  'cache-control': 'no-store, no-transform',
+  'x-accel-buffering': 'no',
+};
+
+/** A page that is told what happens at a session as it happens. */
+export class Stream implements Follower {
+  /** Whether whoever follows the board also sits there. */
+  joined = false;
+
+  constructor(
+    readonly account: string,
+    readonly live: string,
+    readonly tokenHash: Buffer,
+    readonly isBoard: boolean,
+    private readonly response: Response,
+  ) {}
+
+  /** Begins to be read; `gone` is called once, when the page is gone. */
+  begin(request: Request, gone: () => void): void {
+    const { response } = this;
+    response.status(200).set(STREAM_HEADERS);
+    // How soon a page comes back when this process is gone: not all at the same moment.
+    response.write(`retry: ${randomInt(RETRY.least, RETRY.most)}\n\n`);
+    request.socket.setNoDelay(true);
+    // Whoever asked may have gone while it was looked up.
+    if (response.closed || response.destroyed) gone();
+    else response.once('close', gone);
+  }
+
+  send(line: string): void {
+    const { response } = this;
+    if (response.writableEnded || response.destroyed) return;
+    if (response.writableLength > MOST_WAITING) {
+      dropped.readers++;
+      dropped.bytes += response.writableLength;
+      response.destroy();
+      return;
+    }
+    response.write(line);
+  }
+
+  end(): void {
+    this.response.end();
+  }
+}

@@ -1,0 +1,187 @@
+import { STAGES } from '@sleetcrest/core';
+import { LEAST_OTHERS, SESSION_PAUSE, TYPICAL_OF, type Grouping } from '@sleetcrest/core/log';
+import type { Sequelize } from 'sequelize';
+import * as z from 'zod';
+import { rowOf, rowsOf } from '../database/statement.js';
+import { TIMED, type Where } from '../log/where.js';
+
+/** Orders rows by their stage, as a solve goes through them. */
+const IN_ORDER = `array_position(ARRAY[${STAGES.map((stage) => `'${stage}'`).join()}], split.stage)`;
+
+const kindTimes = z.object({
+  stage: z.enum(STAGES).nullable(),
+  count: z.number(),
+  best: z.number(),
+  median: z.number(),
+});
+
+/** Days or sessions, newest first, with the times of each kind; hundredths. */
+export function grouped(sequelize: Sequelize, where: Where, by: Grouping) {
+  const inOrder = 'OVER (ORDER BY began_at, id)';
+  const begins = `began_at - lag(began_at) ${inOrder} > interval '${SESSION_PAUSE} minutes'`;
+  const keyed =
+    by === 'day'
+      ? `SELECT *, day AS key FROM meant`
+      : `SELECT *, sum(begins::int) ${inOrder} AS key
+         FROM (SELECT *, coalesce(${begins}, true) AS begins FROM meant) marked`;
+  return rowsOf(
+    sequelize,
+    z.object({
+      first: z.date(),
+      first_offset: z.number(),
+      last: z.date(),
+      last_offset: z.number(),
+      count: z.number(),
+      times: z.array(kindTimes).nullable(),
+    }),
+    `WITH meant AS (
+       SELECT began_at, utc_offset, id, day, hundredths, outcome, stage FROM log_entries
+       WHERE ${where.sql}
+     ), keyed AS (${keyed}), kinds AS (
+       SELECT key, split.stage, count(*)::int AS count, min(hundredths) AS best,
+         percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) AS median
+       FROM keyed split WHERE ${TIMED} GROUP BY key, split.stage
+     ), times AS (
+       SELECT key, json_agg(json_build_object(
+         'stage', split.stage, 'count', count, 'best', best, 'median', median
+       ) ORDER BY ${IN_ORDER} NULLS FIRST) AS times
+       FROM kinds split GROUP BY key
+     ), whole AS (
+     SELECT key, min(began_at) AS first, max(began_at) AS last,
+       (array_agg(utc_offset ORDER BY began_at, id))[1] AS first_offset,
+       (array_agg(utc_offset ORDER BY began_at DESC, id DESC))[1] AS last_offset,
+       count(*)::int AS count
+     FROM keyed GROUP BY key)
+     SELECT whole.*, times.times FROM whole LEFT JOIN times USING (key) ORDER BY first DESC`,
+    where.bind,
+  );
+}
+
+/** Each day: how many records and timed ones, lower quarter, median and upper quarter, least and most; hundredths. */
+export const daysOf = (sequelize: Sequelize, where: Where) =>
+  rowsOf(
+    sequelize,
+    z.object({
+      day: z.string(),
+      count: z.number(),
+      timed: z.number(),
+      quarters: z.tuple([z.number(), z.number(), z.number()]).nullable(),
+      least: z.number().nullable(),
+      most: z.number().nullable(),
+    }),
+    `SELECT day::text AS day, count(*)::int AS count,
+       count(*) FILTER (WHERE ${TIMED})::int AS timed,
+       percentile_cont(ARRAY[0.25, 0.5, 0.75]) WITHIN GROUP (ORDER BY hundredths)
+         FILTER (WHERE ${TIMED}) AS quarters,
+       min(hundredths) FILTER (WHERE ${TIMED}) AS least,
+       max(hundredths) FILTER (WHERE ${TIMED}) AS most
+     FROM log_entries WHERE ${where.sql} GROUP BY day ORDER BY day`,
+    where.bind,
+  );
+export type DayRow = Awaited<ReturnType<typeof daysOf>>[number];
+
+/** The best of all; hundredths. */
+export const bestOf = (sequelize: Sequelize, where: Where) =>
+  rowOf(
+    sequelize,
+    z.object({ id: z.string(), hundredths: z.number() }),
+    `SELECT id, hundredths FROM log_entries WHERE ${where.sql} AND ${TIMED}
+     ORDER BY hundredths, began_at, id LIMIT 1`,
+    where.bind,
+  );
+
+/** The median of the last ones; hundredths. */
+export const typicalOf = (sequelize: Sequelize, where: Where) =>
+  rowOf(
+    sequelize,
+    z.object({ median: z.number().nullable() }),
+    `SELECT percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) AS median FROM (
+       SELECT hundredths FROM log_entries WHERE ${where.sql} AND ${TIMED}
+       ORDER BY began_at DESC, id DESC LIMIT ${TYPICAL_OF}
+     ) lately`,
+    where.bind,
+  );
+
+/** How many lie within each step of so many hundredths. */
+export const spreadOf = (sequelize: Sequelize, where: Where, width: number) =>
+  rowsOf(
+    sequelize,
+    z.object({ step: z.number(), count: z.number() }),
+    `SELECT hundredths / ${width} AS step, count(*)::int AS count
+     FROM log_entries WHERE ${where.sql} AND ${TIMED} GROUP BY step`,
+    where.bind,
+  );
+
+/** Each stage: the median of its times, and turns with the hundredths they took. */
+export const stagesOf = (sequelize: Sequelize, where: Where) =>
+  rowsOf(
+    sequelize,
+    z.object({
+      stage: z.enum(STAGES),
+      count: z.number(),
+      median: z.number(),
+      turns: z.string().nullable(),
+      hundredths: z.string().nullable(),
+    }),
+    `SELECT split.stage, count(*)::int AS count,
+       percentile_cont(0.5) WITHIN GROUP (ORDER BY split.hundredths) AS median,
+       sum(split.turns) FILTER (WHERE split.hundredths > 0) AS turns,
+       sum(split.hundredths) FILTER (WHERE split.turns IS NOT NULL) AS hundredths
+     FROM (SELECT * FROM log_entries WHERE ${where.sql} AND ${TIMED}) entries,
+       unnest(split_stages, split_hundredths, split_turns) AS split(stage, hundredths, turns)
+     GROUP BY split.stage ORDER BY ${IN_ORDER}`,
+    where.bind,
+  );
+
+const idRow = z.object({ id: z.string() });
+
+/** The groups of somebody; through a coach, those of them that this coach teaches and that go on. */
+export const groupsOf = (sequelize: Sequelize, account: string, through: string | undefined) =>
+  rowsOf(
+    sequelize,
+    idRow,
+    through === undefined
+      ? `SELECT id FROM groups WHERE coach_id = $1
+         UNION SELECT group_id FROM group_members WHERE learner_id = $1`
+      : `SELECT id FROM groups JOIN group_members ON group_id = id
+         WHERE learner_id = $1 AND archived_at IS NULL AND (groups.coach_id = $2
+           OR id IN (SELECT group_id FROM group_assistants WHERE coach_id = $2))`,
+    through === undefined ? [account] : [account, through],
+  );
+
+/** The other learners of some groups. */
+export const othersIn = (sequelize: Sequelize, account: string, groups: readonly string[]) =>
+  rowsOf(
+    sequelize,
+    idRow,
+    `SELECT DISTINCT learner_id AS id FROM group_members
+     WHERE group_id = ANY ($2::uuid[]) AND learner_id <> $1`,
+    [account, groups],
+  );
+
+/** Each stage: the median of what is typical of each learner, where enough stand behind it; hundredths, turns a second. */
+export const groupStages = (sequelize: Sequelize, where: Where) =>
+  rowsOf(
+    sequelize,
+    z.object({
+      stage: z.enum(STAGES),
+      count: z.number(),
+      median: z.number(),
+      rate: z.number().nullable(),
+    }),
+    `WITH each AS (
+       SELECT split.stage,
+         percentile_cont(0.5) WITHIN GROUP (ORDER BY split.hundredths) AS median,
+         sum(split.turns) FILTER (WHERE split.hundredths > 0)::float8 * 100
+           / nullif(sum(split.hundredths) FILTER (WHERE split.turns IS NOT NULL), 0) AS rate
+       FROM (SELECT * FROM log_entries WHERE ${where.sql} AND ${TIMED}) entries,
+         unnest(split_stages, split_hundredths, split_turns) AS split(stage, hundredths, turns)
+       GROUP BY account_id, split.stage
+     )
+     SELECT stage, count(*)::int AS count,
+       percentile_cont(0.5) WITHIN GROUP (ORDER BY median) AS median,
+       CASE WHEN count(rate) >= ${LEAST_OTHERS}
+         THEN percentile_cont(0.5) WITHIN GROUP (ORDER BY rate) END AS rate
+     FROM each split GROUP BY stage HAVING count(*) >= ${LEAST_OTHERS} ORDER BY ${IN_ORDER}`,
+    where.bind,
+  );

@@ -1,0 +1,2 @@
+/** Whoever wanted something worked out has left: it was stopped. */
+export class NobodyWaits extends Error {}
