@@ -96,6 +96,53 @@ export default tseslint.config(
     },
   })),
   {
+    // The data floor: what only SQL says well stands in a resource's queries.ts, all else is said by models.
+    files: ['server/src/**/*.ts'],
+    ignores: [
+      'server/src/database/**',
+      'server/src/**/queries.ts',
+      'server/src/jobs/jobs.ts',
+      '**/*.spec.ts',
+      '**/*.spec-support.ts',
+    ],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            ...forbidden('server', ['core', 'contract', 'memory']),
+            {
+              group: ['**/database/statement.js'],
+              message: 'SQL stands in a queries.ts (docs/decisions/0036-one-data-floor.md)',
+            },
+            {
+              group: ['**/database/connection.js'],
+              importNames: ['withConnection'],
+              message: 'a prepared query stands in a queries.ts too',
+            },
+          ],
+        },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "CallExpression[callee.property.name='query'][callee.object.property.name='sequelize']",
+          message: 'SQL stands in a queries.ts (docs/decisions/0036-one-data-floor.md)',
+        },
+        {
+          selector: "CallExpression[callee.property.name='query'][callee.object.name='sequelize']",
+          message: 'SQL stands in a queries.ts (docs/decisions/0036-one-data-floor.md)',
+        },
+        {
+          selector:
+            "CallExpression[callee.property.name='transaction'][callee.object.property.name='sequelize']",
+          message: 'transactions go through database/transaction.ts, which tells what was changed',
+        },
+      ],
+    },
+  },
+  {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.spec.ts', '**/*.spec-support.ts'],
     rules: {

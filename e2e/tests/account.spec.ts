@@ -1,7 +1,45 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { enterAs, PHRASE, signInAs, signUp, someName } from './people.js';
 import { TimingPage } from './timing-page.js';
+
+const someEntry = (note: string) => ({
+  id: crypto.randomUUID(),
+  kind: 'solve',
+  stage: null,
+  beganAt: new Date().toISOString(),
+  time: 61.5,
+  outcome: 'finished',
+  reason: '',
+  note,
+  method: 'gentle',
+  cube: '',
+  scramble: "R U2 F'",
+  turns: '',
+  splits: [],
+  tags: ['private'],
+});
+
+/** All that this browser holds in its databases, as text. */
+const heldHere = (page: Page): Promise<string> =>
+  page.evaluate(async () => {
+    const opened = (name: string): Promise<IDBDatabase> =>
+      new Promise((resolve, reject) => {
+        const asking = indexedDB.open(name);
+        asking.onsuccess = () => resolve(asking.result);
+        asking.onerror = () => reject(new Error(name));
+      });
+    const all: unknown[] = [];
+    for (const { name } of await indexedDB.databases()) {
+      const database = await opened(name!);
+      for (const store of database.objectStoreNames) {
+        const asking = database.transaction(store).objectStore(store).getAll();
+        all.push(await new Promise((resolve) => (asking.onsuccess = () => resolve(asking.result))));
+      }
+      database.close();
+    }
+    return JSON.stringify(all);
+  });
 
 test('a phrase is changed, everything taken along, and the account deleted', async ({ page }) => {
   const name = someName('Gunnar');
@@ -21,7 +59,7 @@ test('a phrase is changed, everything taken along, and the account deleted', asy
   expect(zip.subarray(0, 2).toString()).toBe('PK');
   expect(zip.toString('latin1')).toContain('log.csv');
 
-  await page.getByRole('button', { name: 'Delete me …' }).click();
+  await page.getByRole('button', { name: 'Delete my account …' }).click();
   await page.getByLabel('Your pass phrase').fill('ice on the landing');
   await page.getByRole('button', { name: 'Delete me and all of it' }).click();
   await expect(page).toHaveURL(/sign-in$/);
@@ -31,33 +69,76 @@ test('a phrase is changed, everything taken along, and the account deleted', asy
   await expect(page.getByRole('alert')).toContainText('do not belong together');
 });
 
-test('a coach gives a learner of their group a new phrase', async ({ page, browser }) => {
+test('a coach gives a new phrase to who has not chosen one, and to nobody else', async ({
+  page,
+  browser,
+}) => {
   const [coachName, learnerName] = [someName('Birgit'), someName('Leif')];
   await signUp(page, coachName, 'I teach others');
   await page.getByRole('link', { name: `Account of ${coachName}` }).click();
   await expect(page).toHaveURL(/\/account$/);
   await page.getByLabel('Name of the group').fill('After school');
   await page.getByRole('button', { name: 'Make a group' }).click();
-  const code = await page.locator('.code').innerText();
-  const learner = await browser.newPage();
-  await signUp(learner, learnerName);
-  await learner.getByRole('link', { name: `Account of ${learnerName}` }).click();
-  await learner.getByLabel('Code from your coach').fill(code.toLowerCase());
-  await learner.getByRole('button', { name: 'Join' }).click();
-  await expect(learner.getByText('who sees your log')).toBeVisible();
-
-  await page.reload();
-  await page.getByRole('button', { name: 'Set a new phrase' }).click();
+  await expect(page.locator('.code')).toBeVisible();
+  await page.goto('/table/who');
+  await page.getByLabel('Names, one on each line').fill(learnerName);
+  await page.getByRole('button', { name: 'Look what is in it' }).click();
+  await page.getByRole('button', { name: 'Add 1 learner' }).click();
+  await page.getByRole('button', { name: 'They are printed' }).click();
+  await page.getByRole('button', { name: 'New phrase' }).click();
   await page.getByLabel(`New phrase for ${learnerName}`).fill('frost on the window');
   await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(page.getByText('signs in with the new phrase from now on')).toBeVisible();
-  // Whoever was signed in with the old one is out.
+  await expect(page.getByText(`Tell ${learnerName} the new phrase`)).toBeVisible();
+
+  // It is good for choosing another, and nothing else.
+  const learner = await browser.newPage();
   await learner.goto('/sign-in');
   await learner.getByLabel('Name').fill(learnerName);
   await learner.getByLabel('Pass phrase').fill('frost on the window');
   await learner.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await learner.getByLabel('Your own pass phrase').fill('frost on the window');
+  await learner.getByRole('button', { name: 'Take this one' }).click();
+  await expect(learner.getByRole('alert')).toContainText('another than the one you were given');
+  await learner.getByLabel('Your own pass phrase').fill('ice under the pier');
+  await learner.getByRole('button', { name: 'Take this one' }).click();
   await expect(learner.getByRole('link', { name: `Account of ${learnerName}` })).toBeVisible();
+
+  // From then on it is theirs alone.
+  await page.getByRole('button', { name: 'New phrase' }).click();
+  await page.getByLabel(`New phrase for ${learnerName}`).fill('frost on the window');
+  await page.getByRole('button', { name: 'Set it' }).click();
+  await expect(page.getByRole('alert')).toContainText('a pass phrase of their own');
   await learner.close();
+});
+
+test('a session that ended elsewhere leaves nothing of the log in this browser', async ({
+  page,
+  browser,
+}) => {
+  const name = someName('Gro');
+  await signUp(page, name);
+  const entry = await page.request.post('/api/log', { data: someEntry('seen by nobody else') });
+  expect(entry.status()).toBe(201);
+  await page.goto('/log');
+  await expect(page.getByText('seen by nobody else')).toBeVisible();
+  // Held here, for when there is no network.
+  await expect.poll(() => heldHere(page)).toContain('seen by nobody else');
+  const tab = await page.context().newPage();
+  await tab.goto('/log');
+  await expect(tab.getByText('seen by nobody else')).toBeVisible();
+
+  const other = await browser.newPage();
+  await signInAs(other, name);
+  await other.request.post('/api/account/sign-out-everywhere');
+  await other.close();
+  // The page asks for something and hears of it; the other tab hears of it by that.
+  await page.reload();
+  await expect(page.getByRole('link', { name: 'Sign in' }).first()).toBeVisible();
+  await expect.poll(() => heldHere(page)).not.toContain('seen by nobody else');
+  await tab.bringToFront();
+  await tab.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+  await expect(tab.getByText('seen by nobody else')).toHaveCount(0);
+  await tab.close();
 });
 
 test('a time made while the server is away is kept here, and sent once it answers', async ({

@@ -1,81 +1,98 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { Agent } from 'node:https';
 import { setTimeout as sleep } from 'node:timers/promises';
+import { createSecureContext } from 'node:tls';
 import pg from 'pg';
 import { randomFrom } from '@sleetcrest/core';
 import { rounded } from '../bench/median.js';
-import { cookieOf, signUp } from '../people-at-work.js';
+import { Nginx } from '../nodes/nginx.js';
 import { freePort } from '../ports.js';
 import { overThrowaway } from '../postgres/throwaway.js';
 import { say } from '../said.js';
 import { WebServer } from '../web-server.js';
+import { asked, followed, type Through } from './through.js';
 
 const GROUPS = 30;
 const LEARNERS = 30;
-const SECONDS = 40;
+const SECONDS = 75;
 /** Seconds between two things a learner tells: steps take so long. */
 const PAUSE = { least: 2, span: 8 };
-/** When, within the run, one of the nodes is killed. */
-const KILLED_AFTER = 12;
+/** When each node is restarted, one after the other, and for how long it is away; seconds. */
+const RESTARTS = { after: 12, away: 15, between: 10 };
 const AT_ONCE = 8;
+const SEED = 7;
+/** Answers by which a page gives a session up; it comes back after all others. */
+const GIVES_UP = [401, 403, 404];
 
-/** A board that is followed: when each learner's newest was seen, and whose hand is up. */
+/** A board that is followed: when each learner's newest was seen, whose hand is up, and who sits there. */
 interface Board {
   live: string;
   cookie: string;
-  /** Which node it follows now; another once its own is gone. */
-  node: number;
   seen: Map<string, number>;
   hands: Map<string, boolean>;
-  close: AbortController;
+  /** What was told at this table and not seen yet, by learner, the oldest first. */
+  told: Map<string, { at: number; told: number }[]>;
 }
 
-interface Told {
-  live: string;
-  learner: string;
-  at: number;
-  told: number;
+interface Learner {
+  cookie: string;
+  board: Board;
+  id: string;
 }
 
 /**
- * Thirty groups of thirty live at once over two nodes, one of them killed in the middle: how soon what a
- * learner tells is on the board, and whether a hand that was heard of is ever lost.
+ * Thirty groups of thirty live at once over two nodes behind nginx, both restarted one after the other: how soon what
+ * a learner tells is on the board, from the rush of all pages on, and whether a session, seat or hand is lost.
  */
 export const loadOfTable = (): Promise<object> =>
   overThrowaway('load-table', async ({ databaseUrl }) => {
     const ports = [await freePort(), await freePort()];
     const start = (port: number): Promise<WebServer> =>
-      WebServer.start({ databaseUrl, port, logLevel: 'silent' });
+      WebServer.start({ databaseUrl, port, logLevel: 'silent', proxies: '127.0.0.1' });
     const servers = await Promise.all(ports.map(start));
-    const nodes = ports.map((port) => `http://127.0.0.1:${port}`);
+    const [tlsPort, plainPort] = [await freePort(), await freePort()];
+    const nginx = await Nginx.start({ tlsPort, plainPort, servers: ports });
+    // Made once: nine hundred pages would else each read the certificate anew, in this one process.
+    const secureContext = createSecureContext({ ca: nginx.certificate });
+    const agent = new Agent({ keepAlive: true, maxSockets: Infinity, secureContext });
     const database = new pg.Client(databaseUrl);
     await database.connect();
-    const run = new TableLoad(nodes, database);
+    const run = new TableLoad({ agent, port: tlsPort }, database);
     try {
       await run.people();
-      await run.follow();
-      say(`${GROUPS} groups of ${LEARNERS} are there; they work for ${SECONDS} s`);
+      const watching = new AbortController();
+      const peaks = watched(servers, watching.signal);
+      say(`${GROUPS} groups of ${LEARNERS} come all at once, and work for ${SECONDS} s`);
+      const following = run.follow();
       const working = run.work(SECONDS);
-      const peaks = watched(servers, SECONDS);
-      await sleep(KILLED_AFTER * 1000);
-      await servers[1]!.kill();
-      say('one node was killed');
-      await sleep(2000);
-      servers[1] = await start(ports[1]!);
-      say('it is back');
+      await sleep(RESTARTS.after * 1000);
+      for (const [k, port] of ports.entries()) {
+        await servers[k]!.stop();
+        say(`node ${k + 1} is away`);
+        await sleep(RESTARTS.away * 1000);
+        servers[k] = await start(port);
+        say('it is back');
+        if (k === 0) await sleep(RESTARTS.between * 1000);
+      }
+      await following;
       await working;
-      return { ...(await run.figures()), peakMegabytes: await peaks, megabytesAllowed: 300 };
+      watching.abort();
+      const peakMegabytes = await peaks;
+      return { ...run.figures(), peakMegabytes, megabytesAllowed: 250 };
     } finally {
       run.close();
+      agent.destroy();
       await database.end();
+      await nginx.stop();
       await Promise.all(servers.map((server) => server.stop()));
     }
   });
 
 /** The most memory each node ever held, in megabytes. */
-async function watched(servers: readonly WebServer[], seconds: number): Promise<number[]> {
+async function watched(servers: readonly WebServer[], ended: AbortSignal): Promise<number[]> {
   const peaks = servers.map(() => 0);
-  for (let k = 0; k < seconds * 2; k++) {
+  while (!ended.aborted) {
     for (const [node, server] of servers.entries()) {
       try {
         const status = readFileSync(`/proc/${server.pid}/status`, 'utf8');
@@ -92,144 +109,131 @@ async function watched(servers: readonly WebServer[], seconds: number): Promise<
 
 class TableLoad {
   private readonly boards: Board[] = [];
-  private readonly learners: { cookie: string; live: string; id: string; node: number }[] = [];
-  private told: Told[] = [];
+  private readonly learners: Learner[] = [];
+  /** Whose hand was heard of, and how it was; and who was told that they do not sit there. */
   private readonly heardOf = new Map<string, boolean>();
+  private readonly unseated = new Set<string>();
   private readonly delays: number[] = [];
   private retried = 0;
   private reconnected = 0;
-  private closing = false;
-  private seats = 0;
-  private followed = 0;
-  private readonly random = randomFrom(7);
+  private givenUp = 0;
+  private toldToSeats = 0;
+  private allThere = 0;
+  private readonly random = randomFrom(SEED);
   private readonly leaving = new AbortController();
 
   constructor(
-    private readonly nodes: readonly string[],
+    private readonly way: Through,
     private readonly database: pg.Client,
   ) {}
 
   /** Coaches with a session each, and learners who sit there: by the code on the board, as guests do. */
   async people(): Promise<void> {
-    const random = randomFrom(3);
     for (let group = 0; group < GROUPS; group++) {
       // All come from one address here, which may not let in so many strangers.
       await this.database.query('TRUNCATE tries');
-      const cookie = await signUp(this.nodes[0]!, `Coach ${group}`, 'coach');
-      const ask = asker(this.nodes[0]!, cookie);
-      const made = (await ask('POST', '/api/groups', { id: randomUUID(), name: `G ${group}` })) as {
-        id: string;
+      const account = {
+        name: `Coach ${group}`,
+        phrase: 'three larches by the shore',
+        role: 'coach',
       };
-      const session = (await ask('POST', `/api/groups/${made.id}/live`, { id: randomUUID() })) as {
-        id: string;
-        code: string;
-      };
-      this.boards.push({
-        ...{ live: session.id, cookie, node: group % 2, seen: new Map(), hands: new Map() },
-        close: new AbortController(),
+      const { cookie = '' } = await this.right('', 'POST', '/api/accounts', account);
+      const made = { id: randomUUID(), name: `G ${group}` };
+      await this.right(cookie, 'POST', '/api/groups', made);
+      const begun = await this.right(cookie, 'POST', `/api/groups/${made.id}/live`, {
+        id: randomUUID(),
       });
+      const { id: live, code } = JSON.parse(begun.body) as { id: string; code: string };
+      const board = { live, cookie, seen: new Map(), hands: new Map(), told: new Map() };
+      this.boards.push(board);
       for (let k = 0; k < LEARNERS; k += AT_ONCE) {
         const some = Array.from({ length: Math.min(AT_ONCE, LEARNERS - k) }, (_, j) =>
-          this.sit(session, `L ${group} ${k + j}`, random(2)),
+          this.sit(board, code, `L ${group} ${k + j}`),
         );
         await Promise.all(some);
       }
     }
   }
 
-  private async sit(
-    session: { id: string; code: string },
-    nickname: string,
-    node: number,
-  ): Promise<void> {
-    const response = await fetch(`${this.nodes[0]}/api/live/join`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ code: session.code, nickname }),
-    });
-    if (!response.ok) throw new Error(`${nickname} could not sit down: ${response.status}`);
-    const cookie = cookieOf(response);
-    const learner = { cookie, live: session.id, id: '', node };
+  private async right(
+    cookie: string,
+    method: string,
+    path: string,
+    body: object,
+  ): ReturnType<typeof asked> {
+    const answer = await asked(this.way, cookie, method, path, body);
+    if (answer.status >= 300 || answer.status === 0) {
+      throw new Error(`${method} ${path}: ${answer.status} ${answer.body}`);
+    }
+    return answer;
+  }
+
+  private async sit(board: Board, code: string, nickname: string): Promise<void> {
+    const { cookie = '' } = await this.right('', 'POST', '/api/live/join', { code, nickname });
+    const learner = { cookie, board, id: '' };
     // Who one is, is told with the first thing one tells.
     learner.id = (await this.tell(learner, 0, false)) ?? '';
     this.learners.push(learner);
   }
 
-  /** Resolves once every board and every page is there: all at once. */
+  /** Every board and every page follows, all at once, for as long as it takes; resolves once all were there. */
   async follow(): Promise<void> {
     const began = performance.now();
-    await Promise.all(this.boards.map((board) => this.open(board)));
-    await Promise.all(
-      this.learners.map((learner) => new Promise<void>((open) => void this.seat(learner, open))),
-    );
-    this.followed = performance.now() - began;
+    const opening = [
+      ...this.boards.map((board) => this.page(board.cookie, board.live, board)),
+      ...this.learners.map(({ cookie, board }) => this.page(cookie, board.live, undefined)),
+    ];
+    await Promise.all(opening);
+    this.allThere = performance.now() - began;
   }
 
-  /** A learner's page follows what is shown to them, and comes back elsewhere when it is cut. */
-  private async seat(learner: TableLoad['learners'][number], open: () => void): Promise<void> {
-    const { signal } = this.leaving;
-    for (let node = learner.node; !signal.aborted; node = 1 - node) {
-      try {
-        const headers = { cookie: learner.cookie };
-        const path = `/api/live/${learner.live}/seat`;
-        const response = await fetch(this.nodes[node]! + path, { headers, signal });
-        if (response.ok) open();
-        for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
-          this.seats += part.length > 0 ? 1 : 0;
+  /** A page that comes back as the server asks of it, unless it is told that there is nothing any more. */
+  private page(cookie: string, live: string, board: Board | undefined): Promise<void> {
+    const path = `/api/live/${live}/${board ? 'board' : 'seat'}`;
+    return new Promise((opened) => {
+      let first = true;
+      const hear = (event: unknown): void => {
+        const { is } = event as { is: string };
+        if (is === 'over') this.givenUp++;
+        if (board) this.heard(board, event as Heard);
+        else this.toldToSeats++;
+      };
+      const there = (): void => {
+        if (!first) this.reconnected++;
+        first = false;
+        opened();
+      };
+      void (async () => {
+        const { signal } = this.leaving;
+        while (!signal.aborted) {
+          const { status, retry } = await followed(this.way, cookie, path, signal, hear, there);
+          if (GIVES_UP.includes(status)) {
+            this.givenUp++;
+            opened();
+            return;
+          }
+          // Refused for the moment, it is asked again a little later.
+          if (!signal.aborted) await sleep(status === 200 ? retry : 1000 + this.random(1000));
         }
-      } catch {
-        // Cut: it comes back after a while, as the server asks of pages.
-      }
-      if (!signal.aborted) await sleep(500 + this.random(2500));
-    }
+      })();
+    });
   }
 
-  /** Follows a board for good: when its node is gone, at the other one. */
-  private async open(board: Board): Promise<void> {
-    const response = await fetch(`${this.nodes[board.node]}/api/live/${board.live}/board`, {
-      headers: { cookie: board.cookie },
-      signal: board.close.signal,
-    }).catch(() => undefined);
-    if (response?.ok) void this.listen(board, response);
-    else if (!this.closing) {
-      await sleep(200);
-      board.node = 1 - board.node;
-      await this.open(board);
-    }
-  }
-
-  private async listen(board: Board, response: Response): Promise<void> {
-    const decoder = new TextDecoder();
-    let text = '';
-    try {
-      for await (const part of response.body as unknown as AsyncIterable<Uint8Array>) {
-        text += decoder.decode(part, { stream: true });
-        const events = text.split('\n\n');
-        text = events.pop()!;
-        for (const event of events) {
-          if (event.startsWith('data: ')) this.heard(board, JSON.parse(event.slice(6)));
-        }
-      }
-    } catch {
-      // It was cut.
-    }
-    if (this.closing) return;
-    this.reconnected++;
-    await this.open(board);
-  }
-
-  private heard(board: Board, event: { is: string; present?: unknown }): void {
+  private heard(board: Board, event: Heard): void {
     const all = event.is === 'all' ? event.present : event.is === 'one' ? [event.present] : [];
-    for (const one of all as { id: string; handAt: string | null; here: { at: number } | null }[]) {
+    for (const one of all as Shown[]) {
       const at = one.here?.at ?? 0;
       board.hands.set(one.id, one.handAt !== null);
       if ((board.seen.get(one.id) ?? -1) >= at) continue;
       board.seen.set(one.id, at);
-      const of = (each: Told): boolean => each.learner === one.id && each.live === board.live;
-      const found = this.told.find((each) => of(each) && each.at === at);
+      const told = board.told.get(one.id) ?? [];
+      const found = told.find((each) => each.at === at);
       if (found) this.delays.push(performance.now() - found.told);
       // What was told before it is shown no more.
-      this.told = this.told.filter((each) => !of(each) || each.at > at);
+      board.told.set(
+        one.id,
+        told.filter((each) => each.at > at),
+      );
     }
   }
 
@@ -241,7 +245,10 @@ class TableLoad {
         await sleep(random(PAUSE.span * 1000));
         for (let at = 1; performance.now() < end; at++) {
           const hand = random(8) === 0;
-          this.told.push({ live: learner.live, learner: learner.id, at, told: performance.now() });
+          const { told } = learner.board;
+          const all = told.get(learner.id) ?? [];
+          all.push({ at, told: performance.now() });
+          told.set(learner.id, all);
           if ((await this.tell(learner, at, hand)) !== undefined)
             this.heardOf.set(learner.id, hand);
           await sleep(1000 * PAUSE.least + random(PAUSE.span * 1000));
@@ -249,69 +256,84 @@ class TableLoad {
       }),
     );
     // What is on its way arrives.
-    await sleep(2000);
+    await sleep(3000);
   }
 
   /** Tells where somebody is until it is heard; gives who it was. */
-  private async tell(
-    learner: { cookie: string; live: string; node: number },
-    at: number,
-    hand: boolean,
-  ): Promise<string | undefined> {
+  private async tell(learner: Learner, at: number, hand: boolean): Promise<string | undefined> {
+    const here = {
+      doing: 'walk',
+      title: 'First corners',
+      at,
+      of: 200,
+      forSeconds: 0,
+      usualSeconds: 180,
+      hand,
+      cube: null,
+    };
     for (let tries = 0; tries < 60; tries++) {
-      try {
-        const response = await fetch(`${this.nodes[learner.node]}/api/live/${learner.live}/here`, {
-          method: 'PUT',
-          headers: { 'content-type': 'application/json', cookie: learner.cookie },
-          body: JSON.stringify({
-            ...{ doing: 'walk', title: 'First corners', at, of: 200, forSeconds: 0 },
-            ...{ usualSeconds: 180, hand, cube: null },
-          }),
-        });
-        if (response.ok) return ((await response.json()) as { id: string }).id;
-        await response.body?.cancel();
-      } catch {
-        // The node is gone: the other one is asked.
+      const path = `/api/live/${learner.board.live}/here`;
+      const { status, body } = await asked(this.way, learner.cookie, 'PUT', path, here);
+      if (status === 200) return (JSON.parse(body) as { id: string }).id;
+      if (GIVES_UP.includes(status)) {
+        this.unseated.add(learner.id);
+        return undefined;
       }
       this.retried++;
-      learner.node = 1 - learner.node;
-      await sleep(100);
+      await sleep(200);
     }
     return undefined;
   }
 
-  async figures(): Promise<object> {
+  figures(): object {
     const delays = [...this.delays].sort((a, b) => a - b);
     const at = (share: number): number => rounded(delays[Math.floor(share * (delays.length - 1))]!);
-    const boards = new Map(this.boards.map((board) => [board.live, board]));
-    const lost = this.learners.filter(({ id, live }) => {
+    const wrong = this.learners.filter(({ id, board }) => {
       const up = this.heardOf.get(id);
-      return up !== undefined && boards.get(live)!.hands.get(id) !== up;
+      return up !== undefined && board.hands.get(id) !== up;
     });
+    const missing = this.learners.filter(({ id, board }) => !board.hands.has(id));
+    const unseen = this.boards.reduce(
+      (sum, { told }) => sum + [...told.values()].reduce((of, some) => of + some.length, 0),
+      0,
+    );
     return {
-      ...{ groups: GROUPS, learners: this.learners.length, seconds: SECONDS, nodes: 2, killed: 1 },
-      ...{ events: delays.length, p50: at(0.5), p95: at(0.95), p99: at(0.99), p95Allowed: 500 },
-      ...{ neverSeen: this.told.length, handsWrong: lost.length },
-      ...{ retried: this.retried, boardsReconnected: this.reconnected },
-      ...{ toldToSeats: this.seats, allThereMilliseconds: rounded(this.followed) },
+      groups: GROUPS,
+      learners: this.learners.length,
+      seconds: SECONDS,
+      nodes: 2,
+      restarted: 2,
+      awaySeconds: RESTARTS.away,
+      seed: SEED,
+      events: delays.length,
+      p50: at(0.5),
+      p95: at(0.95),
+      p99: at(0.99),
+      p95Allowed: 300,
+      neverSeen: unseen,
+      handsWrong: wrong.length,
+      seatsLost: this.unseated.size + missing.length,
+      sessionsGivenUp: this.givenUp,
+      retried: this.retried,
+      pagesReconnected: this.reconnected,
+      toldToSeats: this.toldToSeats,
+      allThereMilliseconds: rounded(this.allThere),
     };
   }
 
   close(): void {
-    this.closing = true;
     this.leaving.abort();
-    for (const { close } of this.boards) close.abort();
   }
 }
 
-const asker =
-  (address: string, cookie: string) =>
-  async (method: string, path: string, body: object): Promise<unknown> => {
-    const response = await fetch(address + path, {
-      method,
-      headers: { 'content-type': 'application/json', cookie },
-      body: JSON.stringify(body),
-    });
-    if (!response.ok) throw new Error(`${method} ${path}: ${response.status}`);
-    return response.json();
-  };
+/** What a board is told, as far as it is looked at here. */
+interface Heard {
+  is: string;
+  present?: unknown;
+}
+
+interface Shown {
+  id: string;
+  handAt: string | null;
+  here: { at: number } | null;
+}

@@ -103,7 +103,8 @@ ${process.getuid?.() === 0 ? 'user root;' : ''}
 worker_processes 2;
 pid ${folder}/nginx.pid;
 error_log ${folder}/error.log;
-events { worker_connections 1024; }
+worker_rlimit_nofile 8192;
+events { worker_connections 4096; }
 http {
   access_log off;
   ${['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']

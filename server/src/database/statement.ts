@@ -55,14 +55,3 @@ export const exactly = (column: string): string =>
 /** A moment as JavaScript writes it. */
 export const moment = (column: string): string =>
   `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`;
-
-/** The moment of the database's clock, so many milliseconds ago. */
-export async function momentsAgo(sequelize: Sequelize, milliseconds: number): Promise<string> {
-  const row = await rowOf(
-    sequelize,
-    z.object({ at: z.string() }),
-    `SELECT ${exactly(`(now() - make_interval(secs => $1::float8 / 1000))`)} AS at`,
-    [milliseconds],
-  );
-  return row!.at;
-}

@@ -4,6 +4,7 @@ import type { Follower } from './queries.js';
 
 /** Milliseconds. */
 const RETRY = { least: 500, most: 3000 };
+const SOON = { least: 100, most: 900 };
 /** Bytes that may wait for a reader; one who does not take them is dropped, and comes back. */
 const MOST_WAITING = 1_048_576;
 
@@ -55,6 +56,12 @@ export class Stream implements Follower {
       return;
     }
     response.write(line);
+  }
+
+  /** Ends it, as this process ends: the page comes back soon, to another. */
+  hand(): void {
+    if (this.response.writableEnded || this.response.destroyed) return;
+    this.response.end(`retry: ${randomInt(SOON.least, SOON.most)}\n\n`);
   }
 
   end(): void {

@@ -83,7 +83,7 @@ export class Streams {
 
   /** Ends all: the pages come back at once, to a process that is there. */
   async close(): Promise<void> {
-    for (const stream of this.all()) stream.end();
+    for (const stream of this.all()) stream.hand();
     clearInterval(this.checking);
     await this.news.close();
   }

@@ -10,7 +10,7 @@ import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
 import { FOR_ONESELF, type LogEntry } from '@sleetcrest/core/log';
 import type { Sequelize, Transaction } from 'sequelize';
-import { momentsAgo } from '../database/statement.js';
+import { momentsAgo } from '../database/clock.js';
 import { transaction } from '../database/transaction.js';
 import { HttpProblem } from '../http/problem.js';
 import {

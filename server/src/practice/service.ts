@@ -1,7 +1,7 @@
 import type { Cards, ReviewsAdded, ReviewsPage } from '@sleetcrest/contract/practice';
 import type { Review } from '@sleetcrest/core/practice';
 import type { Sequelize, Transaction } from 'sequelize';
-import { momentsAgo } from '../database/statement.js';
+import { momentsAgo } from '../database/clock.js';
 import { transaction } from '../database/transaction.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';

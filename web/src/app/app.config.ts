@@ -1,4 +1,4 @@
-import { provideHttpClient, withFetch } from '@angular/common/http';
+import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/http';
 import {
   type ApplicationConfig,
   inject,
@@ -23,6 +23,8 @@ import * as readerEffects from './keeping/reader/reader.effects';
 import { asideFeature, readerFeature, taughtFeature } from './keeping/reader/reader.feature';
 import { provideIcons } from './parts/icons';
 import * as restEffects from './person/rest/rest.effects';
+import { signedOutElsewhere } from './keeping/account/signed-out-elsewhere';
+import { answersRead } from './sending/answers-read';
 import { WHOSE } from './sending/outbox/whose';
 import * as persistEffects from './keeping/browser/persist.effects';
 
@@ -30,7 +32,7 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
     provideRouter(routes, withComponentInputBinding()),
-    provideHttpClient(withFetch()),
+    provideHttpClient(withFetch(), withInterceptors([answersRead, signedOutElsewhere])),
     // Everything is fetched once the page has come to rest, and is there without a network from then on.
     provideServiceWorker('ngsw-worker.js', {
       enabled: !isDevMode(),

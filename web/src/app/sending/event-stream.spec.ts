@@ -34,6 +34,13 @@ describe('following a session', () => {
   let heard: string[];
   let behind: boolean[];
   let gone: number;
+  let words: (string | undefined)[];
+  let status: number;
+  const realFetch = window.fetch;
+  /** What is asked besides, is answered once all that waits has gone on. */
+  const settled = async (): Promise<void> => {
+    for (let k = 0; k < 10; k++) await Promise.resolve();
+  };
   let stop: () => void;
   const source = (): FakeSource => FakeSource.all.at(-1)!;
 
@@ -41,18 +48,26 @@ describe('following a session', () => {
     jasmine.clock().install();
     FakeSource.all = [];
     window.EventSource = FakeSource as never;
-    [heard, behind, gone] = [[], [], 0];
+    [heard, behind, gone, words, status] = [[], [], 0, [], 503];
+    window.fetch = () =>
+      status === 0
+        ? Promise.reject(new TypeError('no network'))
+        : Promise.resolve(new Response(null, { status }));
     stop = followSession(
       '/api/live/x/board',
       ({ is }) => heard.push(is),
       (isBehind) => behind.push(isBehind),
-      () => gone++,
+      (why) => {
+        gone++;
+        words.push(why);
+      },
     ).close;
   });
   afterEach(() => {
     stop();
     jasmine.clock().uninstall();
     window.EventSource = real;
+    window.fetch = realFetch;
   });
 
   it('hears what is said, and nothing that the contract does not know', () => {
@@ -63,13 +78,17 @@ describe('following a session', () => {
     expect(behind.at(-1)).toBeFalse();
   });
 
-  it('says that it is behind when nothing is heard for long, and asks anew', () => {
+  it('says that it is behind when nothing is heard for long, and asks anew until something is', () => {
     source().say({ is: 'beat', now: NOW });
-    jasmine.clock().tick(11_000);
+    jasmine.clock().tick(9000);
     expect(behind.at(-1)).toBeFalse();
     jasmine.clock().tick(2000);
     expect(behind.at(-1)).toBeTrue();
     expect(FakeSource.all.length).toBe(2);
+    // The new one says nothing either, as where the database stands still.
+    jasmine.clock().tick(30_000);
+    expect(FakeSource.all.length).toBe(5);
+    expect([behind.at(-1), gone]).toEqual([true, 0]);
     source().say({ is: 'beat', now: NOW });
     expect(behind.at(-1)).toBeFalse();
   });
@@ -81,20 +100,43 @@ describe('following a session', () => {
     expect([FakeSource.all.length, gone]).toEqual([1, 0]);
   });
 
-  it('tries again where it was refused, and gives up when it goes on', () => {
-    for (let tries = 1; tries <= 3; tries++) {
+  for (const passing of [0, 408, 429, 500, 502, 503, 504]) {
+    it(`goes on for as long as it takes where it is refused with ${passing}`, async () => {
+      status = passing;
+      for (let tries = 1; tries <= 40; tries++) {
+        source().fail(true);
+        await settled();
+        jasmine.clock().tick(5000);
+        expect(FakeSource.all.length).toBeGreaterThan(tries);
+      }
+      expect([behind.at(-1), gone]).toEqual([true, 0]);
+      source().say({ is: 'beat', now: NOW });
+      expect(behind.at(-1)).toBeFalse();
+    });
+  }
+
+  for (const refusal of [401, 403, 404]) {
+    it(`gives up where this very page is refused with ${refusal}`, async () => {
+      status = refusal;
       source().fail(true);
-      expect(gone).toBe(0);
-      jasmine.clock().tick(2000);
-      expect(FakeSource.all.length).toBe(tries + 1);
-    }
-    source().fail(true);
-    expect(gone).toBe(1);
+      await settled();
+      expect(gone).toBe(1);
+      expect(words).toEqual([refusal === 401 ? 'signed out' : undefined]);
+    });
+  }
+
+  it('asks past the service worker', () => {
+    expect(source().path).toBe('/api/live/x/board?ngsw-bypass=true');
+  });
+
+  it('comes back at once when the browser is on the network again', () => {
+    window.dispatchEvent(new Event('online'));
+    expect(FakeSource.all.length).toBe(2);
   });
 
   it('is over once that is said, and hears no more', () => {
-    source().say({ is: 'over' });
-    expect(gone).toBe(1);
+    source().say({ is: 'over', why: 'archived' });
+    expect([gone, words]).toEqual([1, ['archived']]);
     jasmine.clock().tick(60_000);
     expect(FakeSource.all.length).toBe(1);
   });

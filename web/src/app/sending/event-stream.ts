@@ -1,9 +1,14 @@
-import { boardEventSchema, type BoardEvent } from '@sleetcrest/contract/table';
+import { boardEventSchema, type BoardEvent, type Ending } from '@sleetcrest/contract/table';
+import { readAnswer } from './read-answer';
 
 /** Longer than so many milliseconds without a sign of life, and what is shown may be behind. */
-const SILENCE = 12_000;
-/** Milliseconds until a stream that was refused is tried again. */
-const AGAIN = 2000;
+const SILENCE = 10_000;
+/** Milliseconds until a stream that was refused is tried again: later each time, and for as long as it takes. */
+const AGAIN = [1000, 2000, 3000, 5000];
+/** So that the service worker leaves it alone: it would hold a stream for one answer. */
+const BYPASS = 'ngsw-bypass=true';
+/** Answers by which there is nothing to follow any more. All others pass. */
+const GONE = [401, 403, 404];
 
 /** A stream of what happens at a session, which comes back by itself when it is cut. */
 export interface Following {
@@ -11,16 +16,17 @@ export interface Following {
 }
 
 /**
- * Follows a session.
+ * Follows a session, for as long as it takes to reach it: only a word, or a refusal of this very page, ends it.
  * @param behind told whether what was heard may be behind what is
- * @param gone told once there is nothing to follow any more
+ * @param gone told once there is nothing to follow any more, and why as far as that was said
  */
 export function followSession(
   path: string,
   heard: (event: BoardEvent) => void,
   behind: (isBehind: boolean) => void,
-  gone: () => void,
+  gone: (why: Ending | undefined) => void,
 ): Following {
+  const address = `${path}?${BYPASS}`;
   let source: EventSource | undefined;
   let silence: ReturnType<typeof setTimeout> | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;
@@ -34,42 +40,70 @@ export function followSession(
       behind(true);
       // A connection that says nothing may be dead without anybody knowing.
       open();
+      wait();
     }, SILENCE);
+  };
+  /** A new connection that says nothing is tried again too. */
+  const wait = (): void => {
+    clearTimeout(silence);
+    if (!closed) silence = setTimeout(() => (open(), wait()), SILENCE);
   };
   const close = (): void => {
     closed = true;
     clearTimeout(silence);
     clearTimeout(retry);
+    window.removeEventListener('online', now);
     source?.close();
   };
+  const end = (why: Ending | undefined): void => {
+    if (closed) return;
+    close();
+    gone(why);
+  };
+  /** Why it was refused: a stream does not say. Where nobody can say now, it is tried again. */
+  const ask = async (): Promise<void> => {
+    const mine = source;
+    const status = await fetch(address, { method: 'HEAD', cache: 'no-store' }).then(
+      (answer) => answer.status,
+      () => 0,
+    );
+    if (closed || mine !== source) return;
+    if (GONE.includes(status)) end(status === 401 ? 'signed out' : undefined);
+    else retry = setTimeout(open, AGAIN[Math.min(refused++, AGAIN.length - 1)]!);
+  };
   const open = (): void => {
+    clearTimeout(retry);
     source?.close();
     if (closed) return;
-    const mine = (source = new EventSource(path));
+    const mine = (source = new EventSource(address));
     mine.onmessage = ({ data }: MessageEvent<string>) => {
-      if (mine !== source) return;
-      const event = boardEventSchema.safeParse(JSON.parse(data));
+      if (mine !== source || closed) return;
       refused = 0;
       alive();
-      if (!event.success) return;
-      heard(event.data);
-      if (event.data.is === 'over') {
-        close();
-        gone();
-      }
+      const event = known(data);
+      if (!event) return;
+      heard(event);
+      if (event.is === 'over') end(event.why);
     };
     mine.onerror = () => {
       if (mine !== source || closed) return;
       behind(true);
-      // It comes back by itself, unless it was answered with a refusal.
-      if (mine.readyState !== EventSource.CLOSED) return;
-      refused++;
-      if (refused > 3) {
-        close();
-        gone();
-      } else retry = setTimeout(open, AGAIN);
+      // It comes back by itself, unless it was answered with something else.
+      if (mine.readyState === EventSource.CLOSED) void ask();
     };
   };
+  /** Back on the network, as after a laptop slept: at once. */
+  const now = (): void => open();
+  window.addEventListener('online', now);
   open();
   return { close };
+}
+
+/** What was said, if it is something that is known here. */
+function known(data: string): BoardEvent | undefined {
+  try {
+    return readAnswer(boardEventSchema, JSON.parse(data));
+  } catch {
+    return undefined;
+  }
 }

@@ -33,3 +33,7 @@ export const isSignedOut = (error: unknown): boolean =>
 /** Whether the server answered, and failed at this very thing; others may well go through. */
 export const isFault = (error: unknown): boolean =>
   error instanceof HttpErrorResponse && error.status === 500;
+
+/** Whether this very page is refused: nobody may, or there is nothing any more. All else may pass. */
+export const isRefused = (error: unknown): boolean =>
+  error instanceof HttpErrorResponse && [401, 403, 404].includes(error.status);

@@ -8,6 +8,7 @@ import {
   type SavedMethod,
 } from '@sleetcrest/contract';
 import { map, type Observable } from 'rxjs';
+import { readAnswer } from './read-answer';
 
 /** People's own methods on the server, and what it prints; answers are checked by the contract. */
 @Injectable({ providedIn: 'root' })
@@ -15,13 +16,15 @@ export class MethodsApi {
   private readonly http = inject(HttpClient);
 
   list(): Observable<SavedMethod[]> {
-    return this.http.get('/api/methods').pipe(map((body) => methodListSchema.parse(body).items));
+    return this.http
+      .get('/api/methods')
+      .pipe(map((body) => readAnswer(methodListSchema, body).items));
   }
 
   keep(kept: KeepMethod): Observable<SavedMethod> {
     return this.http
       .put(`/api/methods/${kept.method.id}`, kept)
-      .pipe(map((body) => savedMethodSchema.parse(body)));
+      .pipe(map((body) => readAnswer(savedMethodSchema, body)));
   }
 
   remove(id: string): Observable<unknown> {
@@ -31,7 +34,7 @@ export class MethodsApi {
   restore(id: string): Observable<SavedMethod> {
     return this.http
       .post(`/api/methods/${id}/restore`, null)
-      .pipe(map((body) => savedMethodSchema.parse(body)));
+      .pipe(map((body) => readAnswer(savedMethodSchema, body)));
   }
 
   /** The printed guide as a PDF file. */

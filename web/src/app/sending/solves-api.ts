@@ -9,6 +9,7 @@ import {
   type UpdateSolve,
 } from '@sleetcrest/contract';
 import { map, type Observable } from 'rxjs';
+import { readAnswer } from './read-answer';
 
 /** The saved solves on the server; every answer is checked against the contract. */
 @Injectable({ providedIn: 'root' })
@@ -18,21 +19,25 @@ export class SolvesApi {
   list(page: number, size: number): Observable<SolvePage> {
     return this.http
       .get('/api/solves', { params: { page, size } })
-      .pipe(map((body) => solvePageSchema.parse(body)));
+      .pipe(map((body) => readAnswer(solvePageSchema, body)));
   }
 
   read(id: string): Observable<SavedSolve> {
-    return this.http.get(`/api/solves/${id}`).pipe(map((body) => savedSolveSchema.parse(body)));
+    return this.http
+      .get(`/api/solves/${id}`)
+      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
   }
 
   create(solve: CreateSolve): Observable<SavedSolve> {
-    return this.http.post('/api/solves', solve).pipe(map((body) => savedSolveSchema.parse(body)));
+    return this.http
+      .post('/api/solves', solve)
+      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
   }
 
   update(id: string, change: UpdateSolve): Observable<SavedSolve> {
     return this.http
       .patch(`/api/solves/${id}`, change)
-      .pipe(map((body) => savedSolveSchema.parse(body)));
+      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
   }
 
   remove(id: string): Observable<unknown> {
@@ -42,6 +47,6 @@ export class SolvesApi {
   restore(id: string): Observable<SavedSolve> {
     return this.http
       .post(`/api/solves/${id}/restore`, null)
-      .pipe(map((body) => savedSolveSchema.parse(body)));
+      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
   }
 }

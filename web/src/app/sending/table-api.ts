@@ -2,16 +2,21 @@ import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import {
   groupSchema,
+  invitationListSchema,
   invitationSchema,
+  leavingSchema,
+  movedSchema,
   type ChangeGroup,
   type Group,
   type Invitation,
+  type Leaving,
   type Right,
 } from '@sleetcrest/contract/accounts';
 import {
   assignmentListSchema,
   assignmentSchema,
   calendarSchema,
+  calendarsSchema,
   checkedNamesSchema,
   keptPlanAnswerSchema,
   liveListSchema,
@@ -26,6 +31,7 @@ import {
   workSchema,
   type AddLearners,
   type AskPrint,
+  type Calendars,
   type Assignment,
   type ChangeLive,
   type CheckedNames,
@@ -45,10 +51,8 @@ import {
 } from '@sleetcrest/contract/table';
 import { firstValueFrom, map } from 'rxjs';
 import { v4 as uuid } from 'uuid';
-
-interface Reads<T> {
-  parse(body: unknown): T;
-}
+import type * as z from 'zod';
+import { readAnswer } from './read-answer';
 
 /** A coach's group on the server; answers are checked by the contract. */
 @Injectable({ providedIn: 'root' })
@@ -61,6 +65,25 @@ export class TableApi {
 
   invite(group: string, rights: readonly Right[]): Promise<Invitation> {
     return this.send('POST', `/api/groups/${group}/assistants`, { rights }, invitationSchema);
+  }
+
+  /** Codes by which coaches may become assistants, as long as they are good. */
+  async invitations(group: string): Promise<Invitation[]> {
+    return (await this.read(`/api/groups/${group}/invitations`, invitationListSchema)).items;
+  }
+
+  withdraw(group: string, code: string): Promise<void> {
+    return this.remove(`/api/groups/${group}/invitations/${code}`);
+  }
+
+  /** Gives the group another code; by the one before nobody joins. */
+  renewCode(group: string): Promise<Group> {
+    return this.send('POST', `/api/groups/${group}/code`, {}, groupSchema);
+  }
+
+  /** What of others’ goes where a group is deleted. */
+  leaving(group: string): Promise<Leaving> {
+    return this.read(`/api/groups/${group}/leaving`, leavingSchema);
   }
 
   endHelp(group: string, coach: string): Promise<void> {
@@ -76,9 +99,10 @@ export class TableApi {
     return this.send('POST', `/api/groups/${group}/roster`, given, slipsSchema);
   }
 
-  async move(group: string, learner: string, to: string): Promise<void> {
+  /** Gives whether they moved; to a group of another coach the learner is asked. */
+  async move(group: string, learner: string, to: string): Promise<boolean> {
     const path = `/api/groups/${group}/learners/${learner}/move`;
-    await firstValueFrom(this.http.post(path, { to }));
+    return (await this.send('POST', path, { to }, movedSchema)).moved;
   }
 
   /** All that the coach has of a group, as a ZIP file. */
@@ -109,6 +133,15 @@ export class TableApi {
 
   async changeCalendar(group: string): Promise<string> {
     return (await this.send('POST', `/api/groups/${group}/calendar`, {}, calendarSchema)).address;
+  }
+
+  /** Whose calendars read the sessions. */
+  async calendars(group: string): Promise<Calendars['items']> {
+    return (await this.read(`/api/groups/${group}/calendars`, calendarsSchema)).items;
+  }
+
+  withdrawCalendar(group: string, coach: string): Promise<void> {
+    return this.remove(`/api/groups/${group}/calendars/${coach}`);
   }
 
   async assignments(group: string): Promise<Assignment[]> {
@@ -192,6 +225,16 @@ export class TableApi {
     return this.remove(`/api/live/${live}/hands/${learner}`);
   }
 
+  /** Takes somebody off the table. */
+  takeOff(live: string, who: string): Promise<void> {
+    return this.remove(`/api/live/${live}/seats/${who}`);
+  }
+
+  /** Puts another code on the board. */
+  renewBoardCode(live: string): Promise<LiveSession> {
+    return this.send('POST', `/api/live/${live}/code`, {}, liveSessionSchema);
+  }
+
   joinByCode(given: JoinLive): Promise<LiveSession> {
     return this.send('POST', '/api/live/join', given, liveSessionSchema);
   }
@@ -208,13 +251,13 @@ export class TableApi {
     return this.remove(`/api/live/${live}/here`);
   }
 
-  private read<T>(path: string, schema: Reads<T>): Promise<T> {
-    return firstValueFrom(this.http.get(path).pipe(map((body) => schema.parse(body))));
+  private read<T>(path: string, schema: z.ZodType<T>): Promise<T> {
+    return firstValueFrom(this.http.get(path).pipe(map((body) => readAnswer(schema, body))));
   }
 
-  private send<T>(method: string, path: string, body: unknown, schema: Reads<T>): Promise<T> {
+  private send<T>(method: string, path: string, body: unknown, schema: z.ZodType<T>): Promise<T> {
     const asked = this.http.request(method, path, { body });
-    return firstValueFrom(asked.pipe(map((answer) => schema.parse(answer))));
+    return firstValueFrom(asked.pipe(map((answer) => readAnswer(schema, answer))));
   }
 
   private async remove(path: string): Promise<void> {

@@ -7,25 +7,30 @@ import {
   catchError,
   concatMap,
   defer,
+  EMPTY,
+  Observable,
   distinctUntilChanged,
   filter,
   fromEvent,
   map,
   merge,
-  type Observable,
   of,
-  pairwise,
   retry,
   switchMap,
   take,
   tap,
+  throttleTime,
   timer,
 } from 'rxjs';
 import { Held } from '../../reading/held';
 import { SessionApi } from './account.actions';
+import { askAgain, OtherTabs } from './asking-again';
 import { accountFeature } from './account.feature';
+import { readAnswer } from '../../sending/read-answer';
 
 const TRY_AGAIN = 15_000;
+/** Milliseconds within which who is signed in is asked anew once. */
+const ASKED_AT_MOST = 2000;
 /** What is not needed at once waits until the page has come to rest. */
 const AT_REST = 2000;
 const HELD = 'session';
@@ -37,7 +42,7 @@ const HELD = 'session';
 export const tellSession = createEffect(
   (http = inject(HttpClient), held = inject(Held)) => {
     const told = (asking: Observable<unknown>): Observable<Session> =>
-      asking.pipe(map((body) => sessionSchema.parse(body)));
+      asking.pipe(map((body) => readAnswer(sessionSchema, body)));
     // Who left before choosing a phrase of their own signs in anew, and is asked for one then.
     const asked = defer(() => told(http.get('/api/session'))).pipe(
       switchMap((session) => (session.begins ? told(http.delete('/api/session')) : of(session))),
@@ -49,24 +54,41 @@ export const tellSession = createEffect(
     );
     const later = () => merge(timer(TRY_AGAIN), fromEvent(window, 'online')).pipe(take(1));
     const anew = later().pipe(switchMap(() => asked.pipe(retry({ delay: later }))));
-    return asked.pipe(
+    const first = asked.pipe(
       map((session) => SessionApi.sessionTold({ session })),
       catchError(() =>
         merge(last, anew.pipe(map((session) => SessionApi.sessionTold({ session })))),
       ),
     );
+    // It may end elsewhere, or in another tab: asked anew where that is told, and on coming back to the page.
+    const back = fromEvent(document, 'visibilitychange').pipe(
+      filter(() => document.visibilityState === 'visible'),
+    );
+    const again = merge(askAgain, back).pipe(
+      throttleTime(ASKED_AT_MOST, undefined, { leading: true, trailing: true }),
+      switchMap(() => asked.pipe(catchError(() => EMPTY))),
+      map((session) => SessionApi.sessionTold({ session })),
+    );
+    return merge(first, again);
   },
   { functional: true },
 );
 
-/** Holds who is here, for a beginning without a network; forgets all that is held of anybody before. */
+/**
+ * Holds who is here, for a beginning without a network; forgets all that is held of anybody before, also where their
+ * session ended elsewhere, before this page was opened.
+ */
 export const holdSession = createEffect(
-  (actions = inject(Actions), held = inject(Held)) =>
+  (actions = inject(Actions), held = inject(Held), injector = inject(Injector)) =>
     actions.pipe(
       ofType(SessionApi.sessionTold, SessionApi.signedIn, SessionApi.signedOut),
       concatMap(async ({ session }) => {
         const last = await held.last<Session>(HELD);
-        if (last && last.account?.id !== session.account?.id) await held.forget();
+        const before = last?.account?.id;
+        if (last && before !== session.account?.id) {
+          await held.forget();
+          if (before !== undefined) await forgetBooks(injector, before);
+        }
         await held.hold(HELD, session);
       }),
     ),
@@ -106,17 +128,24 @@ export const settleLog = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** What is held of an account's log and practice goes when it signs out. */
-export const forgetLog = createEffect(
-  (store = inject(Store), injector = inject(Injector)) =>
-    store.select(accountFeature.selectWhose).pipe(
-      pairwise(),
-      filter(([before, now]) => before != null && now === null),
-      switchMap(([before]) =>
-        books(injector)
-          .then((all) => Promise.all(all.map((book) => book.forget(before!))))
-          .catch(() => undefined),
-      ),
-    ),
+/** What is held of an account's log and practice goes. */
+const forgetBooks = (injector: Injector, account: string): Promise<unknown> =>
+  books(injector)
+    .then((all) => Promise.all(all.map((book) => book.forget(account))))
+    .catch(() => undefined);
+
+/** Tells the other tabs of this browser that somebody signed in or out here, and hears it of them. */
+export const tellTabs = createEffect(
+  (actions = inject(Actions)) =>
+    new Observable<never>((observer) => {
+      const tabs = new OtherTabs(() => askAgain.next());
+      const telling = actions
+        .pipe(ofType(SessionApi.signedIn, SessionApi.signedOut))
+        .subscribe(() => tabs.tell());
+      observer.add(() => {
+        telling.unsubscribe();
+        tabs.close();
+      });
+    }),
   { functional: true, dispatch: false },
 );

@@ -7,9 +7,16 @@ export interface AccountState {
   status: 'unknown' | 'guest' | 'signed-in';
   account: Account | null;
   demo: readonly DemoAccount[];
+  /** Whether anybody may sign up as a coach, or who was invited. */
+  coaches: 'open' | 'invited';
 }
 
-const initial: AccountState = { status: 'unknown', account: null, demo: [] };
+const initial: AccountState = {
+  status: 'unknown',
+  account: null,
+  demo: [],
+  coaches: 'open',
+};
 
 /** Who is signed in here. */
 export const accountFeature = createFeature({
@@ -20,8 +27,10 @@ export const accountFeature = createFeature({
       SessionApi.sessionTold,
       SessionApi.signedIn,
       SessionApi.signedOut,
-      (_, { session: { account, demo } }): AccountState => ({
-        ...{ account, demo },
+      (_, { session: { account, demo, coaches = 'open' } }): AccountState => ({
+        account,
+        demo,
+        coaches,
         status: account ? 'signed-in' : 'guest',
       }),
     ),

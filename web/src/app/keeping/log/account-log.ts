@@ -24,6 +24,7 @@ import type { LocalLog } from './local-log';
 import type { RecordDeeds } from './record-deeds';
 import { records } from './records';
 import { MOST_HELD, type LogBook, type LogReader, type Whereabouts } from './log-book';
+import { readAnswer } from '../../sending/read-answer';
 
 const params = (filter: LogFilter, more: Record<string, string | number> = {}): HttpParams =>
   new HttpParams({
@@ -40,19 +41,19 @@ export class ServerLog implements LogReader {
   ) {}
 
   async page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
-    return logPageSchema.parse(await this.get('', params(filter, { offset, limit })));
+    return readAnswer(logPageSchema, await this.get('', params(filter, { offset, limit })));
   }
 
   async overview(filter: LogFilter, today: string): Promise<LogOverview> {
-    return logOverviewSchema.parse(await this.get('/overview', params(filter, { today })));
+    return readAnswer(logOverviewSchema, await this.get('/overview', params(filter, { today })));
   }
 
   async groups(filter: LogFilter, by: Grouping): Promise<LogGroup[]> {
-    return logGroupsSchema.parse(await this.get('/groups', params(filter, { by }))).items;
+    return readAnswer(logGroupsSchema, await this.get('/groups', params(filter, { by }))).items;
   }
 
   async read(id: string): Promise<LogEntry> {
-    return logEntrySchema.parse(await this.get(`/entries/${id}`));
+    return readAnswer(logEntrySchema, await this.get(`/entries/${id}`));
   }
 
   protected get(path: string, query = new HttpParams()): Promise<object> {
@@ -111,7 +112,7 @@ export class AccountLog extends ServerLog implements LogBook {
 
   /** What a record has said; nothing while the server cannot be reached. */
   async history(id: string): Promise<EntryHistory> {
-    return entryHistorySchema.parse(await this.get(`/entries/${id}/history`));
+    return readAnswer(entryHistorySchema, await this.get(`/entries/${id}/history`));
   }
 
   async add(entry: LogEntry): Promise<Whereabouts> {
@@ -123,7 +124,7 @@ export class AccountLog extends ServerLog implements LogBook {
 
   async addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
     const asked = this.http.post('/api/log/batch', { entries });
-    return batchAnswerSchema.parse(await firstValueFrom(asked));
+    return readAnswer(batchAnswerSchema, await firstValueFrom(asked));
   }
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
@@ -137,7 +138,7 @@ export class AccountLog extends ServerLog implements LogBook {
     whereabouts(outcome);
     const answer = outcome.is === 'kept' ? outcome.answer : null;
     if (answer === null) return here ?? this.read(id);
-    const entry = logEntrySchema.parse(answer);
+    const entry = readAnswer(logEntrySchema, answer);
     await this.held((held) => held.hold([{ entry, deleted: false }]));
     return entry;
   }
@@ -209,7 +210,10 @@ export class AccountLog extends ServerLog implements LogBook {
   private async fetch(): Promise<void> {
     const since = await this.held((held) => held.since());
     const ask = async (query: Record<string, string>) =>
-      logChangesSchema.parse(await this.get('/changes', new HttpParams({ fromObject: query })));
+      readAnswer(
+        logChangesSchema,
+        await this.get('/changes', new HttpParams({ fromObject: query })),
+      );
     if (since === undefined) {
       const { next } = await ask({});
       for (let offset = 0; offset < MOST_HELD; offset += WINDOW) {

@@ -1,5 +1,7 @@
 import {
   BATCH,
+  charactersOf,
+  MOST_CHARACTERS,
   entryOf,
   LOG_COLUMNS,
   logEntrySchema,
@@ -238,16 +240,21 @@ export const importDeeds = {
   ): Promise<BatchAnswer> {
     const total: BatchAnswer = { added: 0, known: 0 };
     let batch: LogEntry[] = [];
+    let together = 0;
     const flush = async (): Promise<void> => {
       if (batch.length === 0) return;
       const { added, known } = await keep(batch);
       total.added += added;
       total.known += known;
       batch = [];
+      together = 0;
     };
     await new LogFile(file, mapping, progress).each(async (read) => {
       if ('bad' in read) return;
+      const characters = charactersOf(read.entry);
+      if (together + characters > MOST_CHARACTERS) await flush();
       batch.push(read.entry);
+      together += characters;
       if (batch.length === SENT_AT_ONCE) await flush();
     });
     await flush();
@@ -255,5 +262,5 @@ export const importDeeds = {
   },
 };
 
-/** A request may be as large as the server takes; records with their turns are 1 to 2 kB. */
+/** Few enough that somebody sees it go on. */
 const SENT_AT_ONCE = Math.min(BATCH, 100);

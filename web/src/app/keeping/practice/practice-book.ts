@@ -16,6 +16,7 @@ import { WHOSE } from '../../sending/outbox/whose';
 import type { LocalPractice } from './local-practice';
 import type { PracticeDeeds } from './practice-deeds';
 import { practiceWorker } from './practice-worker';
+import { readAnswer } from '../../sending/read-answer';
 
 const GUESTS = 'sleetcrest-practice';
 const AT_ONCE = 200;
@@ -89,7 +90,7 @@ export class PracticeBook {
       const query = { ...(since && { since }), ...(after && { after }) };
       const params = new HttpParams({ fromObject: query });
       const answer = await firstValueFrom(this.http.get('/api/practice/reviews', { params }));
-      const { items, next } = reviewsPageSchema.parse(answer);
+      const { items, next } = readAnswer(reviewsPageSchema, answer);
       const added = await this.ask((practice) => practice.add(items));
       if (added > 0) this.arrivals.update((count) => count + 1);
       ({ since, after } = next);

@@ -11,6 +11,7 @@ import { accountFeature } from '../account/account.feature';
 import { DEFAULT_READER, type Reader } from './reader';
 import { seatFor } from './aside';
 import { asideFeature, readerFeature, SettingsApi, SettingsPage } from './reader.feature';
+import { readAnswer } from '../../sending/read-answer';
 
 const THING = ['settings'];
 
@@ -55,7 +56,7 @@ export const hearSettings = createEffect(
       filter((whose) => whose != null),
       switchMap(() =>
         http.get('/api/settings').pipe(
-          map((body) => settingsSchema.parse(body)),
+          map((body) => readAnswer(settingsSchema, body)),
           map(({ settings: told, taught }) => {
             tellMissing(told, store.selectSignal(readerFeature.selectReaderState)(), outbox);
             const waiting = outbox

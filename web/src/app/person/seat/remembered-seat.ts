@@ -1,33 +1,50 @@
 import { signal } from '@angular/core';
 
 const SEAT = 'sleetcrest.seat';
+const HAND = 'sleetcrest.seat.hand';
 
 /** Whether somebody sits, or sat before the page was loaded: only then is anything of it fetched. */
-export const isSeated = signal(read() !== null);
+export const isSeated = signal(read(SEAT) !== null);
 
-export const seatRemembered = read;
+export const seatRemembered = (): string | null => read(SEAT);
+/** Whether the hand was up as somebody wanted it, before the page was loaded. */
+export const handRemembered = (): boolean => read(HAND) !== null;
 
 export function rememberSeat(live: string): void {
-  try {
-    localStorage.setItem(SEAT, live);
-  } catch {
-    // Then the seat is lost with the page.
-  }
+  keep(SEAT, live);
   isSeated.set(true);
 }
 
+export function rememberHand(isUp: boolean): void {
+  if (isUp) keep(HAND, 'up');
+  else forget(HAND);
+}
+
 export function forgetSeat(): void {
-  try {
-    localStorage.removeItem(SEAT);
-  } catch {
-    // Nothing was remembered.
-  }
+  forget(SEAT);
+  forget(HAND);
   isSeated.set(false);
 }
 
-function read(): string | null {
+function keep(name: string, value: string): void {
   try {
-    return localStorage.getItem(SEAT);
+    localStorage.setItem(name, value);
+  } catch {
+    // Then it is lost with the page.
+  }
+}
+
+function forget(name: string): void {
+  try {
+    localStorage.removeItem(name);
+  } catch {
+    // Nothing was remembered.
+  }
+}
+
+function read(name: string): string | null {
+  try {
+    return localStorage.getItem(name);
   } catch {
     return null;
   }

@@ -1,6 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import type { HereTold, LiveSession } from '@sleetcrest/contract/table';
+import type { BoardEvent, HereTold, LiveSession } from '@sleetcrest/contract/table';
 import { openStore, until } from '../../app.spec-support';
 import { NOWHERE, Whereabouts } from '../../keeping/here/whereabouts';
 import { TableApi } from '../../sending/table-api';
@@ -14,14 +14,36 @@ const SESSION: LiveSession = {
   ...{ joined: true, offer: null },
 };
 
+/** Stands for the browser's, which says what it is told to. */
+class FakeSource {
+  static last: FakeSource | undefined;
+  readyState = 1;
+  onmessage: ((event: { data: string }) => void) | null = null;
+
+  constructor() {
+    FakeSource.last = this;
+  }
+
+  say(event: BoardEvent): void {
+    this.onmessage?.({ data: JSON.stringify(event) });
+  }
+
+  close(): void {
+    this.onmessage = null;
+  }
+}
+
 describe('a seat at the table', () => {
+  const real = window.EventSource;
+  let held: LiveSession[];
   let told: HereTold[];
   let failure: HttpErrorResponse | undefined;
   let seat: Seat;
   let whereabouts: Whereabouts;
 
   beforeEach(() => {
-    [told, failure] = [[], undefined];
+    [told, failure, held] = [[], undefined, [SESSION]];
+    window.EventSource = FakeSource as never;
     openStore({
       provide: TableApi,
       useValue: {
@@ -31,7 +53,10 @@ describe('a seat at the table', () => {
           return {};
         },
         getUp: async () => undefined,
-        sessions: async () => [SESSION],
+        sessions: async () => {
+          if (failure && failure.status !== 404) throw failure;
+          return held;
+        },
       },
     });
     seat = TestBed.inject(Seat);
@@ -41,6 +66,7 @@ describe('a seat at the table', () => {
     await seat.getUp();
     whereabouts.now.set(NOWHERE);
     forgetSeat();
+    window.EventSource = real;
   });
 
   it('tells where one is, as soon as one sits and whenever it changes', async () => {
@@ -67,21 +93,58 @@ describe('a seat at the table', () => {
     expect(told.at(-1)!.hand).toBeTrue();
   });
 
-  it('is left where the session is over', async () => {
+  it('is left where this very page is refused, and one sits there no more', async () => {
     seat.sit(SESSION);
     await until(() => told.length === 1);
-    failure = new HttpErrorResponse({ status: 404 });
+    [failure, held] = [new HttpErrorResponse({ status: 404 }), []];
     seat.toggleHand();
-    await until(() => seat.session() === null);
-    expect(isSeated()).toBeFalse();
+    await until(() => !isSeated());
+    expect(seat.session()).toBeNull();
   });
 
-  it('is taken again after the page was loaded, while the session is held', async () => {
+  for (const status of [0, 408, 429, 500, 502, 503, 504]) {
+    it(`is kept where it is answered with ${status}, and a hand raised meanwhile arrives`, async () => {
+      seat.sit(SESSION);
+      await until(() => told.length === 1);
+      failure = new HttpErrorResponse({ status });
+      seat.toggleHand();
+      await until(() => !seat.isHeard());
+      expect(seat.session()?.id).toBe(SESSION.id);
+      failure = undefined;
+      await until(() => seat.isHeard());
+      expect([told.at(-1)!.hand, isSeated()]).toEqual([true, true]);
+    });
+  }
+
+  it('is left with the word that tells why', async () => {
     seat.sit(SESSION);
     await until(() => told.length === 1);
+    FakeSource.last!.say({ is: 'over', why: 'taken off' });
+    await until(() => !isSeated());
+    expect(seat.session()).toBeNull();
+  });
+
+  it('is followed anew after signing up, where one sits there still', async () => {
+    seat.sit(SESSION);
+    await until(() => told.length === 1);
+    const first = FakeSource.last;
+    FakeSource.last!.say({ is: 'over', why: 'signed out' });
+    await until(() => FakeSource.last !== first);
+    expect([seat.session()?.id, isSeated()]).toEqual([SESSION.id, true]);
+  });
+
+  it('is taken again after the page was loaded, with the hand as it was, however long nobody answers', async () => {
+    seat.sit(SESSION);
+    seat.toggleHand();
+    await until(() => seat.isHeard());
     seat.session.set(null);
+    seat.hand.set(false);
+    failure = new HttpErrorResponse({ status: 502 });
     await seat.resume();
-    expect(seat.session()?.id).toBe(SESSION.id);
+    expect([seat.session(), isSeated()]).toEqual([null, true]);
+    failure = undefined;
+    await until(() => seat.session() !== null);
+    expect(seat.hand()).toBeTrue();
   });
 
   it('shows what is offered until it is waved away, and not again', async () => {

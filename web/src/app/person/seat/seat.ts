@@ -1,11 +1,26 @@
 import { effect, inject, Injectable, signal, untracked } from '@angular/core';
-import type { BoardEvent, HereTold, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
+import type {
+  BoardEvent,
+  Ending,
+  HereTold,
+  LiveSession,
+  Offer,
+  Present,
+} from '@sleetcrest/contract/table';
 import { SIGN_OF_LIFE } from '@sleetcrest/core/table';
 import { Whereabouts, type Where } from '../../keeping/here/whereabouts';
 import { followSession, type Following } from '../../sending/event-stream';
-import { apiFailure } from '../../sending/failure';
+import { isRefused } from '../../sending/failure';
 import { TableApi } from '../../sending/table-api';
-import { forgetSeat, rememberSeat, seatRemembered } from './remembered-seat';
+import { Notices } from '../../keeping/notices';
+import {
+  forgetSeat,
+  handRemembered,
+  rememberHand,
+  rememberSeat,
+  seatRemembered,
+} from './remembered-seat';
+import { ENDING_WORDS } from './ending-words';
 import { UsualSteps } from './usual-steps';
 
 /** Milliseconds within which what changes is told once. */
@@ -20,6 +35,7 @@ const sameStep = (a: Where, b: Where): boolean =>
 export class Seat {
   private readonly api = inject(TableApi);
   private readonly whereabouts = inject(Whereabouts);
+  private readonly notices = inject(Notices);
   private readonly usual = new UsualSteps();
 
   readonly session = signal<LiveSession | null>(null);
@@ -47,16 +63,21 @@ export class Seat {
     });
   }
 
-  /** Sits down again where one sat before the page was loaded. */
+  /**
+   * Sits down again where one sat before the page was loaded, or before one's name changed; asked until it is
+   * answered. Only where one sits there no more is the seat forgotten.
+   */
   async resume(): Promise<void> {
     const live = seatRemembered();
     if (live === null || this.session()) return;
     try {
       const session = (await this.api.sessions()).find(({ id, joined }) => id === live && joined);
-      if (session) this.sit(session);
-      else forgetSeat();
-    } catch (error) {
-      if (apiFailure(error).unreachable) setTimeout(() => void this.resume(), AGAIN);
+      if (session) {
+        this.hand.set(handRemembered());
+        this.sit(session);
+      } else forgetSeat();
+    } catch {
+      setTimeout(() => void this.resume(), AGAIN);
     }
   }
 
@@ -75,10 +96,10 @@ export class Seat {
         }
         const own = this.heardOf(event);
         // The coach has seen it: it goes down here too, unless it was raised since.
-        if (own && this.isHeard() && this.hand() && own.handAt === null) this.hand.set(false);
+        if (own && this.isHeard() && this.hand() && own.handAt === null) this.setHand(false);
       },
       (isBehind) => this.isBehind.set(isBehind),
-      () => this.gone(),
+      (why) => void this.ended(why),
     );
     clearInterval(this.living);
     this.living = setInterval(() => this.tellSoon(0), SIGN_OF_LIFE);
@@ -100,9 +121,14 @@ export class Seat {
   }
 
   toggleHand(): void {
-    this.hand.update((up) => !up);
+    this.setHand(!this.hand());
     this.isHeard.set(false);
     this.tellSoon(0);
+  }
+
+  private setHand(isUp: boolean): void {
+    this.hand.set(isUp);
+    rememberHand(isUp);
   }
 
   /** Waves away what is shown, or takes it up. */
@@ -146,9 +172,23 @@ export class Seat {
       this.others.update((all) => all.filter(({ id }) => id !== this.who));
       if (here.hand === this.hand()) this.isHeard.set(true);
     } catch (error) {
-      if (apiFailure(error).unreachable) this.tellSoon(AGAIN);
-      else if (this.session()?.id === session.id) this.gone();
+      if (this.session()?.id !== session.id) return;
+      // Whether there is a seat is asked where it may be another's who is signed in by now.
+      if (isRefused(error)) await this.ended(undefined);
+      else this.tellSoon(AGAIN);
     }
+  }
+
+  /** There is nothing to follow any more: who still sits there, as after signing up, follows it anew. */
+  private async ended(why: Ending | undefined): Promise<void> {
+    const session = this.session();
+    if (!session) return;
+    this.leave();
+    if (why === undefined || why === 'signed out') await this.resume();
+    else forgetSeat();
+    if (seatRemembered() !== null) return;
+    this.setHand(false);
+    void this.notices.say(ENDING_WORDS[why ?? 'ended']);
   }
 
   private told(): HereTold {
@@ -162,13 +202,18 @@ export class Seat {
   }
 
   private gone(): void {
+    this.leave();
+    forgetSeat();
+    this.hand.set(false);
+  }
+
+  /** Follows and tells nothing any more; the seat may still be there. */
+  private leave(): void {
     this.following?.close();
     clearTimeout(this.waiting);
     clearInterval(this.living);
-    forgetSeat();
     this.session.set(null);
     this.offer.set(null);
-    this.hand.set(false);
     this.isBehind.set(false);
     this.others.set([]);
   }

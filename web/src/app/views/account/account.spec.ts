@@ -29,6 +29,18 @@ class FakeApi {
     return failure ? throwError(() => failure) : of(answer);
   }
   groups = () => of(this.listed);
+  signedIn = () =>
+    of([
+      { id: 'here', since: '2026-11-01T10:00:00.000Z', seenOn: '2026-11-26', here: true },
+      { id: 'there', since: '2026-10-01T10:00:00.000Z', seenOn: '2026-11-25', here: false },
+    ]);
+  signOutOf = (session: string) => this.answered('out of', [session], null);
+  coachCodes = () => of([{ code: 'HJKMNPRT', until: '2026-12-10T10:00:00.000Z' }]);
+  withdrawCoach = (code: string) => this.answered('withdraw', [code], null);
+  moves = () => of(this.asks);
+  asks: object[] = [];
+  answerMove = (to: string, agrees: boolean) => this.answered('move', [to, agrees], null);
+  leaving = () => of({ groups: 1, learners: 14, plans: 3, assignments: 0, work: 1, notes: 0 });
   change = (change: object) =>
     this.answered('change', [change], { account: { ...RUNA, ...change }, demo: [] });
   remove = (phrase: string) => this.answered('remove', [phrase], { account: null, demo: [] });
@@ -113,8 +125,13 @@ describe('the Account view', () => {
 
   it('deletes the account only when the phrase is given', async () => {
     await show(RUNA);
-    await press('Delete me');
-    expect(host().querySelector('.farewell')!.textContent).toContain('cannot be undone');
+    await press('Delete my account');
+    const says = host().querySelector('.farewell')!.textContent.replace(/\s+/g, ' ');
+    expect(says).toContain('cannot be undone');
+    // What of others' goes too is told before it is done.
+    expect(says).toContain(
+      'With it goes: the group of 14 learners, 3 planned sessions, 1 piece of work that others handed in.',
+    );
     await type('input[name=farewell]', 'lamp over the landing');
     await submit(4);
     expect(api.asked).toEqual([['remove', 'lamp over the landing']]);
@@ -127,6 +144,31 @@ describe('the Account view', () => {
     await press('Sign out everywhere');
     expect(api.asked).toEqual([['everywhere']]);
     expect(store.selectSignal(accountFeature.selectAccount)()).toBeNull();
+  });
+
+  it('lists where somebody is signed in, and the codes for coaches, each to be withdrawn', async () => {
+    await show(RUNA);
+    await press('Sign out there');
+    await press('Withdraw');
+    expect(api.asked).toEqual([
+      ['out of', 'there'],
+      ['withdraw', 'HJKMNPRT'],
+    ]);
+  });
+
+  it('asks a learner before they move to another coach’s group', async () => {
+    const to = { id: GROUP.id, name: 'Saturday' };
+    await show({ ...TEO, role: 'learner' });
+    expect(host().textContent).not.toContain('asks you to move');
+    api.asks = [{ to, coach: 'Nils', from: 'Thursday' }];
+    fixture = TestBed.createComponent(AccountView);
+    await drawn();
+    await until(() => {
+      fixture.detectChanges();
+      return host().textContent.includes('Nils asks you to move from Thursday to Saturday');
+    });
+    await press('Stay');
+    expect(api.asked).toEqual([['move', GROUP.id, false]]);
   });
 
   it('lets a coach make a group, read out its code, and set a learner a new phrase', async () => {
@@ -149,7 +191,7 @@ describe('the Account view', () => {
 
   it('tells a learner what joining a group lets the coach do', async () => {
     await show({ ...TEO, role: 'learner' });
-    expect(host().textContent).toContain('your coach sees your log, and can set you a new phrase');
+    expect(host().textContent).toContain('your coach sees your log');
     const code = host().querySelector<HTMLInputElement>('sc-groups input')!;
     code.value = 'ACDEFHJK';
     await submit(0);

@@ -13,11 +13,13 @@ import { SessionApi } from '../../keeping/account/account.actions';
 import { AccountApi } from '../../sending/account-api';
 import { accountFeature } from '../../keeping/account/account.feature';
 import { Groups } from './groups';
+import { Keys } from './keys';
+import { leavingWords } from './leaving-words';
 
 /** One's account: name and phrase, the groups, taking everything along, and leaving. */
 @Component({
   selector: 'sc-account',
-  imports: [FormsModule, Groups, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
+  imports: [FormsModule, Groups, Keys, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
   templateUrl: './account.html',
   styleUrl: './account.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -34,6 +36,8 @@ export class AccountView {
   protected readonly next = signal('');
   protected readonly leaving = signal(false);
   protected readonly farewell = signal('');
+  /** What of others’ goes too, once that is known; undefined until then. */
+  protected readonly goes = signal<string | undefined>(undefined);
   protected readonly trouble = signal<string | null>(null);
   protected readonly busy = signal(false);
 
@@ -67,6 +71,13 @@ export class AccountView {
 
   protected signOutEverywhere(): void {
     this.ask(this.api.signOutEverywhere(), (session) => this.gone(session));
+  }
+
+  /** Tells first what of others’ goes with the account. */
+  protected leave(): void {
+    this.leaving.set(!this.leaving());
+    this.goes.set(undefined);
+    if (this.leaving()) this.ask(this.api.leaving(), (goes) => this.goes.set(leavingWords(goes)));
   }
 
   protected remove(): void {

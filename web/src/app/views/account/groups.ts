@@ -8,8 +8,11 @@ import type { Account, Group, Member } from '@sleetcrest/contract/accounts';
 import { firstValueFrom, type Observable } from 'rxjs';
 import { NewPhrase } from '../../parts/choice/new-phrase';
 import { reading } from '../../reading/reading';
+import { readingOf } from '../../reading/reading-of';
 import { apiFailure } from '../../sending/failure';
 import { AccountApi } from '../../sending/account-api';
+import { TableApi } from '../../sending/table-api';
+import { leavingWords } from './leaving-words';
 
 /** The groups of an account: a coach's with their learners, a learner's with their coach. */
 @Component({
@@ -20,19 +23,27 @@ import { AccountApi } from '../../sending/account-api';
     @if (trouble(); as message) {
       <p class="trouble" role="alert">{{ message }}</p>
     }
+    @for (move of moves.value() ?? []; track move.to.id) {
+      <article role="status">
+        {{ move.coach }} asks you to move from {{ move.from }} to <b>{{ move.to.name }}</b>, whose
+        coaches then see your log.
+        <button matButton="outlined" (click)="answerMove(move.to.id, true)">Move</button>
+        <button matButton (click)="answerMove(move.to.id, false)">Stay</button>
+      </article>
+    }
     @for (group of groups(); track group.id) {
       <article>
         <header>
           <b>{{ group.name }}</b>
           @if (group.archivedAt) {
-            <span>put away; bring it back under Table</span>
+            <span>archived; restore it under Table</span>
           } @else if (group.coach.id !== account().id && group.rights.length > 0) {
             <span>taught by {{ group.coach.name }}; you help</span>
           } @else if (group.code; as code) {
             <span
               >Learners join with <span class="mono code">{{ code }}</span></span
             >
-            <button matButton (click)="dissolve(group)">Dissolve</button>
+            <button matButton (click)="dissolve(group)">Delete</button>
           } @else {
             <span>with {{ group.coach.name }}, who sees your log</span>
             <button matButton (click)="leave(group, account())">Leave</button>
@@ -71,7 +82,7 @@ import { AccountApi } from '../../sending/account-api';
         {{
           account().role === 'coach'
             ? 'Make a group and tell your learners its code; you then see their logs.'
-            : 'Your coach can tell you a code. In a group your coach sees your log, and can set you a new phrase if you forget yours.'
+            : 'Your coach can tell you a code. In a group your coach sees your log.'
         }}
       </p>
     }
@@ -149,6 +160,7 @@ import { AccountApi } from '../../sending/account-api';
 export class Groups {
   readonly account = input.required<Account>();
   private readonly api = inject(AccountApi);
+  private readonly tables = inject(TableApi);
   private readonly notices = inject(Notices);
 
   private readonly read = reading(
@@ -156,6 +168,10 @@ export class Groups {
     () => firstValueFrom(this.api.groups()),
   );
   protected readonly groups = computed(() => this.read.value() ?? []);
+  protected readonly moves = readingOf(
+    () => (this.account().role === 'learner' ? this.account().id : undefined),
+    () => firstValueFrom(this.api.moves()),
+  );
   private readonly refusal = signal<string | null>(null);
   protected readonly trouble = computed(() => this.refusal() ?? this.read.trouble());
   protected readonly setting = signal<Member | null>(null);
@@ -168,19 +184,28 @@ export class Groups {
     this.ask(this.api.joinGroup(code), () => this.read.again());
   }
 
+  protected answerMove(to: string, agrees: boolean): void {
+    this.ask(this.api.answerMove(to, agrees), () => {
+      this.moves.again();
+      this.read.again();
+    });
+  }
+
   protected dissolve({ id, name }: Group): void {
     // A group cannot be brought back; its learners and their logs stay.
-    void this.notices.offerUndo(
-      `Dissolve “${name}”? Its learners keep their logs.`,
-      () => this.ask(this.api.dissolve(id), () => this.read.again()),
-      'Dissolve',
+    const asked = this.tables.leaving(id).then(leavingWords, () => '');
+    void asked.then((goes) =>
+      this.notices.offerUndo(
+        `Delete “${name}”?${goes} Its learners keep their logs.`,
+        () => this.ask(this.api.dissolve(id), () => this.read.again()),
+        'Delete',
+      ),
     );
   }
 
   protected takeOut(group: Group, learner: Member): void {
-    // Only they can come back, by the code.
     void this.notices.offerUndo(
-      `Take ${learner.name} out? They can join again by the code.`,
+      `Take ${learner.name} out? They cannot come back by the code of now.`,
       () => this.leave(group, learner),
       'Take out',
     );

@@ -21,6 +21,7 @@ import {
   type DemoAccount,
   type Role,
   type Session,
+  type SignUp,
 } from '@sleetcrest/contract/accounts';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { apiFailure } from '../../sending/failure';
@@ -55,6 +56,7 @@ export class SignIn {
 
   protected readonly account = this.store.selectSignal(accountFeature.selectAccount);
   protected readonly demo = this.store.selectSignal(accountFeature.selectDemo);
+  protected readonly coaches = this.store.selectSignal(accountFeature.selectCoaches);
   /** A name to begin with, from the code on a name slip. */
   readonly as = input<string>();
   protected readonly isNew = signal(false);
@@ -65,6 +67,11 @@ export class SignIn {
   protected readonly least = LEAST_PHRASE;
   protected readonly role = signal<Role>('learner');
   protected readonly shown = signal(false);
+  /** The code by which a coach was asked to come, where coaches come by invitation. */
+  protected readonly invitation = signal('');
+  protected readonly isByInvitation = computed(
+    () => this.isNew() && this.role() === 'coach' && this.coaches() === 'invited',
+  );
   protected readonly busy = signal(false);
   protected readonly trouble = signal<string | null>(null);
   protected readonly ready = computed(() => this.name().trim() !== '' && this.phrase() !== '');
@@ -82,7 +89,9 @@ export class SignIn {
   }
 
   protected submit(): void {
-    const given = { name: this.name(), phrase: this.phrase(), role: this.role() };
+    const code = this.invitation().trim();
+    const invited = this.isByInvitation() && code !== '' ? { invitation: code } : {};
+    const given = { name: this.name(), phrase: this.phrase(), role: this.role(), ...invited };
     if (this.busy() || !this.ready()) return;
     if (this.isNew()) {
       const parsed = signUpSchema.safeParse(given);
@@ -94,12 +103,11 @@ export class SignIn {
     this.enter(given);
   }
 
-  protected enter({ name, phrase, role }: Pick<DemoAccount, 'name' | 'phrase' | 'role'>): void {
+  protected enter(given: SignUp): void {
+    const { name, phrase } = given;
     this.busy.set(true);
     this.trouble.set(null);
-    const asked = this.isNew()
-      ? this.api.signUp({ name, phrase, role })
-      : this.api.signIn({ name, phrase });
+    const asked = this.isNew() ? this.api.signUp(given) : this.api.signIn({ name, phrase });
     asked.subscribe({
       next: (session) => {
         if (session.begins) {
@@ -140,7 +148,8 @@ export class SignIn {
 
   protected enterAs(demo: DemoAccount): void {
     this.switchTo(false);
-    this.enter(demo);
+    const { name, phrase, role } = demo;
+    this.enter({ name, phrase, role });
   }
 
   protected signOut(): void {

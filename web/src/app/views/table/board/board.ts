@@ -14,12 +14,13 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Router, RouterLink } from '@angular/router';
-import type { BoardEvent, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
+import type { BoardEvent, Ending, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
 import { HOME_HOLD, readCubeDocument, stickersSeen, UP } from '@sleetcrest/core';
 import { byNeed } from '@sleetcrest/core/table';
 import { v4 as uuid } from 'uuid';
 import { Notices } from '../../../keeping/notices';
 import { Crown } from '../../../parts/crown/crown';
+import { ENDING_WORDS } from '../../../person/seat/ending-words';
 import { TakeUp } from '../../../person/seat/take-up';
 import { followSession, type Following } from '../../../sending/event-stream';
 import { Deed } from '../../../sending/deed';
@@ -64,6 +65,7 @@ export class Board {
   private readonly present = signal<ReadonlyMap<string, Present>>(new Map());
   protected readonly isBehind = signal(false);
   protected readonly isOver = signal(false);
+  protected readonly over = signal('');
   private readonly deed = new Deed();
   protected readonly busy = this.deed.busy;
   protected readonly trouble = this.deed.trouble;
@@ -144,12 +146,13 @@ export class Board {
       `/api/live/${session.id}/board`,
       (event) => this.heard(event),
       (isBehind) => this.isBehind.set(isBehind),
-      () => this.leave(true),
+      (why) => this.leave(true, why),
     );
   }
 
   /** Shows no session any more: it is over, or another group is looked at, which holds none. */
-  private leave(isOver: boolean): void {
+  private leave(isOver: boolean, why: Ending = 'ended'): void {
+    this.over.set(ENDING_WORDS[why]);
     this.following?.close();
     this.session.set(null);
     this.isOver.set(isOver);
@@ -173,6 +176,26 @@ export class Board {
   protected async lower(person: Person): Promise<void> {
     const session = this.session();
     if (session) await this.deed.do(() => this.api.lowerHand(session.id, person.id));
+  }
+
+  /** Takes somebody off the table; of a guest the code changes too, or they would come back by it. */
+  protected takeOff(person: Person): void {
+    const session = this.session();
+    if (!session) return;
+    const off = (): Promise<void> =>
+      this.deed.do(async () => {
+        await this.api.takeOff(session.id, person.id);
+        this.looked.set(null);
+      });
+    void this.notices.offerUndo(`Take ${person.name} off the table?`, () => void off(), 'Take off');
+  }
+
+  protected async renewCode(): Promise<void> {
+    const session = this.session();
+    if (!session) return;
+    await this.deed.do(async () => {
+      this.session.set(await this.api.renewBoardCode(session.id));
+    });
   }
 
   /** Puts something before everybody who joined, as an offer they take up. */

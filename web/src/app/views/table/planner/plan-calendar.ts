@@ -13,8 +13,8 @@ import { TableGroups } from '../table-groups';
   imports: [MatButton],
   template: `
     <p>
-      Calendars read your sessions at an address of their own. Whoever has it can read them, nothing
-      else.
+      Your calendar reads the sessions at an address of your own. Whoever has it can read them,
+      nothing else.
     </p>
     @if (asking.trouble(); as message) {
       <p role="alert">{{ message }}</p>
@@ -23,9 +23,7 @@ import { TableGroups } from '../table-groups';
       <code>{{ whole }}</code>
       <div>
         <button matButton="outlined" (click)="copy(whole)">Copy it</button>
-        @if (isOwn()) {
-          <button matButton (click)="change()">Change it</button>
-        }
+        <button matButton (click)="change()">Change it</button>
       </div>
     }
   `,
@@ -57,10 +55,6 @@ export class PlanCalendar {
     const path = this.asking.value();
     return path === undefined ? null : `${location.origin}${path}`;
   });
-  protected readonly isOwn = computed(
-    () => this.groups.group()?.coach.id === this.groups.account()?.id,
-  );
-
   protected copy(address: string): void {
     this.clipboard.copy(address);
     void this.notices.say('The address is copied: add it in a calendar as one to subscribe to.');

@@ -1,5 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { of } from 'rxjs';
+import type { Invitation, Right } from '@sleetcrest/contract/accounts';
 import type { AddLearners } from '@sleetcrest/contract/table';
 import { openStore, pressNotice, until } from '../../../app.spec-support';
 import { AccountApi } from '../../../sending/account-api';
@@ -10,6 +11,7 @@ import { Roster } from './roster';
 describe('who belongs to a group', () => {
   let fixture: ComponentFixture<Roster>;
   let asked: unknown[][];
+  let codes: Invitation[];
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const text = (): string => host().textContent.replace(/\s+/g, ' ');
   const button = (name: string): HTMLButtonElement =>
@@ -22,6 +24,7 @@ describe('who belongs to a group', () => {
 
   beforeEach(async () => {
     asked = [];
+    codes = [];
     const noted =
       (name: string, answer: unknown) =>
       async (...given: unknown[]) => {
@@ -53,9 +56,18 @@ describe('who belongs to a group', () => {
               slips: learners.map((one) => ({ ...one, phrase: 'apple arrow attic badge' })),
             };
           },
-          invite: noted('invite', {
-            ...{ code: 'HJKMNPRT', rights: ['see', 'plan'], until: '2026-11-29T10:00:00.000Z' },
-          }),
+          invite: async (_: string, rights: Right[]) => {
+            asked.push(['invite', rights]);
+            const code = { code: 'HJKMNPRT', rights, until: '2026-11-29T10:00:00.000Z' };
+            codes = [code];
+            return code;
+          },
+          invitations: async () => codes,
+          withdraw: async (_: string, code: string) => {
+            asked.push(['withdraw', code]);
+            codes = [];
+          },
+          calendars: async () => [],
           changeGroup: noted('change', aGroup('Amalie')),
         },
       },
@@ -108,6 +120,9 @@ describe('who belongs to a group', () => {
     button('Make a code').click();
     await seen(() => text().includes('HJKMNPRT'));
     expect(asked.at(-1)).toEqual(['invite', ['plan', 'answer']]);
+    button('Withdraw').click();
+    await seen(() => !text().includes('HJKMNPRT'));
+    expect(asked.at(-1)).toEqual(['withdraw', 'HJKMNPRT']);
   });
 
   it('takes a learner out once that is said twice', async () => {

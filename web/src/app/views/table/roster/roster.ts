@@ -21,6 +21,7 @@ import { copied } from '../../../keeping/reader/reader';
 import { NewPhrase } from '../../../parts/choice/new-phrase';
 import { counted } from '../../../parts/words/counted';
 import { AccountApi } from '../../../sending/account-api';
+import { readingOf } from '../../../reading/reading-of';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';
 import { TableGroups } from '../table-groups';
@@ -33,6 +34,7 @@ const RIGHT_WORDS: Record<Right, string> = {
   plan: 'plan, set work and hold sessions',
   answer: 'answer what is handed in',
   roster: 'change who belongs to it',
+  phrase: 'set a new phrase for who has not chosen one',
 };
 
 /** Who belongs to a group: learners, a whole class at once, who helps, how it learns, and its end. */
@@ -70,8 +72,17 @@ export class Roster {
   private readonly deed = new Deed();
   protected readonly busy = this.deed.busy;
   protected readonly trouble = this.deed.trouble;
+  private last: { id: string; name: string }[] = [];
   protected readonly asked = signal<readonly Right[]>(['plan', 'answer']);
-  protected readonly invitation = signal<Invitation | null>(null);
+  /** The group, where whoever looks is its coach: what only they are told is asked of none else. */
+  private readonly own = computed(() => {
+    const group = this.groups.group();
+    return group && group.coach.id === this.groups.account()?.id ? group.id : undefined;
+  });
+  protected readonly invitations = readingOf<Invitation[]>(this.own, (group) =>
+    this.api.invitations(group),
+  );
+  protected readonly calendars = readingOf(this.own, (group) => this.api.calendars(group));
   protected readonly setting = signal<Member | null>(null);
   protected readonly good = computed(() =>
     (this.rows() ?? []).filter(({ wrong }) => wrong === null),
@@ -114,7 +125,7 @@ export class Roster {
   protected async add(): Promise<void> {
     const group = this.groups.group();
     if (!group) return;
-    const learners = this.good().map(({ name }) => ({ id: uuid(), name }));
+    const learners = this.sent(this.good().map(({ name }) => name));
     await this.deed.do(async () => {
       const { slips } = await this.api.addLearners(group.id, { learners });
       this.slips.set(slips);
@@ -124,11 +135,22 @@ export class Roster {
     });
   }
 
+  /** The same list sent again is the same request, so that a lost answer makes nobody twice. */
+  private sent(names: readonly string[]): { id: string; name: string }[] {
+    const same =
+      this.last.length === names.length && this.last.every(({ name }, k) => name === names[k]);
+    if (!same) this.last = names.map((name) => ({ id: uuid(), name }));
+    return this.last;
+  }
+
   protected async move(learner: Member, to: string): Promise<void> {
     const group = this.groups.group();
     if (!group || to === '') return;
     await this.deed.do(async () => {
-      await this.api.move(group.id, learner.id, to);
+      if (!(await this.api.move(group.id, learner.id, to))) {
+        void this.notices.say(`${learner.name} is asked, and moves once they agree.`);
+        return;
+      }
       this.groups.again();
       const back = async (): Promise<void> => {
         await this.api.move(to, learner.id, group.id);
@@ -145,9 +167,8 @@ export class Roster {
       await firstValueFrom(this.accounts.leave(group.id, learner.id));
       this.groups.again();
     };
-    // Only they can come back, by the code.
     void this.notices.offerUndo(
-      `Take ${learner.name} out? What they do is theirs; they can join again by the code.`,
+      `Take ${learner.name} out? What they do is theirs; they cannot come back by the code of now.`,
       () => void this.deed.do(out),
       'Take out',
     );
@@ -168,9 +189,38 @@ export class Roster {
   protected async invite(): Promise<void> {
     const group = this.groups.group();
     if (!group) return;
-    await this.deed.do(async () =>
-      this.invitation.set(await this.api.invite(group.id, this.asked())),
+    await this.deed.do(async () => {
+      await this.api.invite(group.id, this.asked());
+      this.invitations.again();
+    });
+  }
+
+  protected async withdraw(code: string): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    await this.deed.do(async () => {
+      await this.api.withdraw(group.id, code);
+      this.invitations.again();
+    });
+  }
+
+  protected renewCode(group: Group): void {
+    const renew = (): Promise<void> =>
+      this.deed.do(async () => this.groups.changed(await this.api.renewCode(group.id)));
+    void this.notices.offerUndo(
+      'Change the code? Nobody can join by the one before.',
+      () => void renew(),
+      'Change it',
     );
+  }
+
+  protected async withdrawCalendar(coach: string): Promise<void> {
+    const group = this.groups.group();
+    if (!group) return;
+    await this.deed.do(async () => {
+      await this.api.withdrawCalendar(group.id, coach);
+      this.calendars.again();
+    });
   }
 
   protected async endHelp(coach: string): Promise<void> {

@@ -1,0 +1,113 @@
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { Account } from '@sleetcrest/contract/accounts';
+import { firstValueFrom, type Observable } from 'rxjs';
+import { readingOf } from '../../reading/reading-of';
+import { AccountApi } from '../../sending/account-api';
+import { Deed } from '../../sending/deed';
+
+/** Where one is signed in, and the codes by which other coaches may come: each can be withdrawn. */
+@Component({
+  selector: 'sc-keys',
+  imports: [MatButton],
+  template: `
+    @if (deed.trouble() ?? signedIn.trouble(); as message) {
+      <p class="trouble" role="alert">{{ message }}</p>
+    }
+    <h2>Where you are signed in</h2>
+    <ul>
+      @for (one of signedIn.value() ?? []; track one.id) {
+        <li>
+          <span>
+            since {{ one.since.slice(0, 10) }}, last used {{ one.seenOn }}
+            @if (one.here) {
+              <b>(this browser)</b>
+            }
+          </span>
+          @if (!one.here) {
+            <button matButton [disabled]="deed.busy()" (click)="signOutOf(one.id)">
+              Sign out there
+            </button>
+          }
+        </li>
+      }
+    </ul>
+    @if (account().role === 'coach') {
+      <h2>Codes for other coaches</h2>
+      <p class="quiet">
+        Where coaches come by invitation, a code lets one of them make an account. It works once,
+        within two weeks.
+      </p>
+      <ul>
+        @for (one of codes.value() ?? []; track one.code) {
+          <li>
+            <b class="mono">{{ one.code }}</b> until {{ one.until.slice(0, 10) }}
+            <button matButton [disabled]="deed.busy()" (click)="withdraw(one.code)">
+              Withdraw
+            </button>
+          </li>
+        }
+      </ul>
+      <button matButton="outlined" [disabled]="deed.busy()" (click)="invite()">Make a code</button>
+    }
+  `,
+  styles: `
+    h2 {
+      font-size: 1.125rem;
+    }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    li {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+      min-height: 40px;
+    }
+    .quiet {
+      color: var(--quiet);
+    }
+    .trouble {
+      margin: 8px 0;
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Keys {
+  readonly account = input.required<Account>();
+  private readonly api = inject(AccountApi);
+  protected readonly deed = new Deed();
+  protected readonly signedIn = readingOf(
+    () => this.account().id,
+    () => firstValueFrom(this.api.signedIn()),
+  );
+  protected readonly codes = readingOf(
+    () => (this.account().role === 'coach' ? this.account().id : undefined),
+    () => firstValueFrom(this.api.coachCodes()),
+  );
+
+  protected async signOutOf(session: string): Promise<void> {
+    await this.asked(this.api.signOutOf(session));
+    this.signedIn.again();
+  }
+
+  protected async invite(): Promise<void> {
+    await this.asked(this.api.inviteCoach());
+    this.codes.again();
+  }
+
+  protected async withdraw(code: string): Promise<void> {
+    await this.asked(this.api.withdrawCoach(code));
+    this.codes.again();
+  }
+
+  private asked(asked: Observable<unknown>): Promise<void> {
+    return this.deed.do(async () => void (await firstValueFrom(asked, { defaultValue: null })));
+  }
+}
