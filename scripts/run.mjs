@@ -79,16 +79,21 @@ function fingerprint(folders) {
   return digest(facts.join('\n'));
 }
 
+/** Where it runs as a service, what was built before is run, and nothing is built while people wait. */
+const prepared = args.includes('--prepared');
+const rooms = ['core', 'contract', 'memory', 'server', 'cli', 'scripts'];
+const isBuilt = rooms.every((room) => existsSync(join(root, room, 'dist')));
+if (prepared && !isBuilt) end('Nothing is built here yet: run “node scripts/run.mjs build” first.');
+
 const lock = digest(readFileSync(join(root, 'package-lock.json')));
-if (!existsSync(join(root, 'node_modules/.bin/tsc')) || read('packages.stamp') !== lock) {
+const hasPackages = existsSync(join(root, 'node_modules/.bin/tsc'));
+if (!prepared && (!hasPackages || read('packages.stamp') !== lock)) {
   must('Installing npm packages', 'npm', ['ci', '--no-audit', '--no-fund']);
   keep('packages.stamp', lock);
 }
 
-const rooms = ['core', 'contract', 'memory', 'server', 'cli', 'scripts'];
 const built = () => lock + fingerprint(rooms.map((room) => `${room}/src`));
-const isBuilt = rooms.every((room) => existsSync(join(root, room, 'dist')));
-if (!isBuilt || read('rooms.stamp') !== built()) {
+if (!prepared && (!isBuilt || read('rooms.stamp') !== built())) {
   // What was built from a source that is gone must not linger: its specs would go on running.
   for (const room of rooms) rmSync(join(root, room, 'dist'), { recursive: true, force: true });
   must('Building', process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-b']);

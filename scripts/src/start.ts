@@ -4,8 +4,20 @@ import { DATABASE, placeOfData, portFrom } from './places.js';
 import { needPort } from './ports.js';
 import { Cluster } from './postgres/cluster.js';
 import { command, say, ToldError } from './said.js';
-import { buildWeb } from './web-build.js';
+import { buildWeb, needWeb } from './web-build.js';
 import { WatchedServer } from './watched-server.js';
+
+/** The port for figures; none where it is taken, as by a second instance: that is told, and stops nothing. */
+async function freeOrNone(port: number): Promise<number> {
+  if (port === 0) return 0;
+  try {
+    await needPort(port, 'figures', 'SLEETCREST_METRICS_PORT');
+    return port;
+  } catch (error) {
+    say(`${(error as Error).message} Until then no figures are told.`);
+    return 0;
+  }
+}
 
 await command(async () => {
   const port = portFrom('SLEETCREST_PORT', 4180);
@@ -31,8 +43,9 @@ await command(async () => {
 
   try {
     await needPort(port, 'the application', 'SLEETCREST_PORT');
-    if (metricsPort !== 0) await needPort(metricsPort, 'figures', 'SLEETCREST_METRICS_PORT');
-    await buildWeb();
+    const figuresPort = await freeOrNone(metricsPort);
+    if (process.argv.includes('--prepared')) needWeb();
+    else await buildWeb();
     const cluster = await Cluster.start({ ...kept, port: databasePort });
     running.unshift(cluster);
     await cluster.ensureDatabase(DATABASE);
@@ -45,7 +58,7 @@ await command(async () => {
       port,
       host,
       demo,
-      metricsPort,
+      metricsPort: figuresPort,
       logLevel: process.env['SLEETCREST_LOG_LEVEL'] ?? 'warn',
     });
     running.unshift(server);

@@ -54,3 +54,9 @@ export async function buildWeb(): Promise<void> {
   }
   writeFileSync(STAMP, wanted);
 }
+
+/** Ends with a sentence where the pages were not built. */
+export function needWeb(): void {
+  if (existsSync(join(WEB_ROOT, 'index.html'))) return;
+  throw new ToldError('The pages are not built here yet: run “node scripts/run.mjs build” first.');
+}
