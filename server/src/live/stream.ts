@@ -25,6 +25,8 @@ export const STREAM_HEADERS = {
 export class Stream implements Follower {
   /** Whether whoever follows the board also sits there. */
   joined = false;
+  /** When anything was last told. */
+  lastTold = 0;
 
   constructor(
     readonly account: string,
@@ -34,10 +36,13 @@ export class Stream implements Follower {
     private readonly response: Response,
   ) {}
 
-  /** Begins to be read; `gone` is called once, when the page is gone. */
+  /** Begins to be read; `gone` is called once, when the page is gone. What is told next goes out with it. */
   begin(request: Request, gone: () => void): void {
     const { response } = this;
     response.status(200).set(STREAM_HEADERS);
+    // One packet instead of four: where all pages come at once, each one counts.
+    response.cork();
+    process.nextTick(() => response.uncork());
     // How soon a page comes back when this process is gone: not all at the same moment.
     response.write(`retry: ${randomInt(RETRY.least, RETRY.most)}\n\n`);
     request.socket.setNoDelay(true);
@@ -55,6 +60,7 @@ export class Stream implements Follower {
       response.destroy();
       return;
     }
+    this.lastTold = Date.now();
     response.write(line);
   }
 

@@ -3,13 +3,16 @@ import type { Request, Response } from 'express';
 import type { Sequelize } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
 import { Hub } from './hub.js';
-import { LiveNews, type Heard } from './news.js';
+import { LiveNews, PULSE, type Heard } from './news.js';
 import { present, sessionWhole, standings, type Followed, type Standing } from './queries.js';
 import { lineOf, Stream, STREAM_HEADERS } from './stream.js';
 
 /** The most pages on which one person follows something at once, and on which all do through one process. */
 const MOST_OF_ONE = 12;
 const MOST_OF_ALL = 4000;
+/** Every how many beats a seat gets one, and how many pages get theirs in one go. */
+const SEATS_EVERY = 2;
+const IN_ONE_GO = 20;
 /** Milliseconds between looks whether all who follow something still may, and how many are asked about at once. */
 const CHECKED = 60_000;
 const AT_ONCE = 500;
@@ -33,6 +36,7 @@ export class Streams {
   private readonly owners = new Map<string, number>();
   private checking: NodeJS.Timeout | undefined;
   private count = 0;
+  private beats = 0;
 
   constructor(private readonly sequelize: Sequelize) {
     this.news = new LiveNews(sequelize, (heard) => this.hear(heard));
@@ -133,10 +137,8 @@ export class Streams {
   }
 
   private hear(heard: Heard): void {
-    if (heard.of === 'beat') {
-      const line = lineOf({ is: 'beat', now: new Date().toISOString() });
-      for (const { streams } of this.hubs.values()) for (const stream of streams) stream.send(line);
-    } else if (heard.of === 'all') {
+    if (heard.of === 'beat') void this.beat();
+    else if (heard.of === 'all') {
       for (const hub of this.hubs.values()) hub.hear(heard);
       void this.check(this.all());
     } else if (heard.of === 'rights') {
@@ -145,6 +147,23 @@ export class Streams {
         this.all().filter(({ account }) => accounts === null || accounts.includes(account)),
       );
     } else this.hubs.get(heard.live)?.hear(heard);
+  }
+
+  /**
+   * Gives a sign of life to pages that were told nothing just now: to boards each time, to seats every other. Not to all
+   * in one go, which would keep everybody waiting who asks something.
+   */
+  private async beat(): Promise<void> {
+    this.beats++;
+    const silent = Date.now() - PULSE / 2;
+    const meant = this.all().filter(
+      ({ isBoard, lastTold }) => lastTold < silent && (isBoard || this.beats % SEATS_EVERY === 0),
+    );
+    const line = lineOf({ is: 'beat', now: new Date().toISOString() });
+    for (const [k, stream] of meant.entries()) {
+      stream.send(line);
+      if (k % IN_ONE_GO === IN_ONE_GO - 1) await new Promise((resolve) => setImmediate(resolve));
+    }
   }
 
   /** Looks whether some who follow still may, and ends what those follow who may not. */

@@ -1,8 +1,8 @@
 import { boardEventSchema, type BoardEvent, type Ending } from '@sleetcrest/contract/table';
 import { readAnswer } from './read-answer';
 
-/** Longer than so many milliseconds without a sign of life, and what is shown may be behind. */
-const SILENCE = 10_000;
+/** Longer than so many milliseconds without a sign of life, and what is shown may be behind: boards get one more often. */
+const SILENCE = { board: 10_000, seat: 18_000 };
 /** Milliseconds until a stream that was refused is tried again: later each time, and for as long as it takes. */
 const AGAIN = [1000, 2000, 3000, 5000];
 /** So that the service worker leaves it alone: it would hold a stream for one answer. */
@@ -27,6 +27,7 @@ export function followSession(
   gone: (why: Ending | undefined) => void,
 ): Following {
   const address = `${path}?${BYPASS}`;
+  const silent = path.endsWith('/board') ? SILENCE.board : SILENCE.seat;
   let source: EventSource | undefined;
   let silence: ReturnType<typeof setTimeout> | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;
@@ -41,12 +42,12 @@ export function followSession(
       // A connection that says nothing may be dead without anybody knowing.
       open();
       wait();
-    }, SILENCE);
+    }, silent);
   };
   /** A new connection that says nothing is tried again too. */
   const wait = (): void => {
     clearTimeout(silence);
-    if (!closed) silence = setTimeout(() => (open(), wait()), SILENCE);
+    if (!closed) silence = setTimeout(() => (open(), wait()), silent);
   };
   const close = (): void => {
     closed = true;
