@@ -1,8 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { Agent } from 'node:https';
 import { setTimeout as sleep } from 'node:timers/promises';
-import { createSecureContext } from 'node:tls';
 import pg from 'pg';
 import { randomFrom } from '@sleetcrest/core';
 import { rounded } from '../bench/median.js';
@@ -11,7 +9,7 @@ import { freePort } from '../ports.js';
 import { overThrowaway } from '../postgres/throwaway.js';
 import { say } from '../said.js';
 import { WebServer } from '../web-server.js';
-import { asked, followed, type Through } from './through.js';
+import { Line, type Answered } from './through.js';
 
 const GROUPS = 30;
 const LEARNERS = 30;
@@ -29,6 +27,8 @@ const GIVES_UP = [401, 403, 404];
 interface Board {
   live: string;
   cookie: string;
+  /** By which this table reaches the proxy. */
+  line: Line;
   seen: Map<string, number>;
   hands: Map<string, boolean>;
   /** What was told at this table and not seen yet, by learner, the oldest first. */
@@ -53,12 +53,9 @@ export const loadOfTable = (): Promise<object> =>
     const servers = await Promise.all(ports.map(start));
     const [tlsPort, plainPort] = [await freePort(), await freePort()];
     const nginx = await Nginx.start({ tlsPort, plainPort, servers: ports });
-    // Made once: nine hundred pages would else each read the certificate anew, in this one process.
-    const secureContext = createSecureContext({ ca: nginx.certificate });
-    const agent = new Agent({ keepAlive: true, maxSockets: Infinity, secureContext });
     const database = new pg.Client(databaseUrl);
     await database.connect();
-    const run = new TableLoad({ agent, port: tlsPort }, database);
+    const run = new TableLoad(() => new Line(tlsPort, nginx.certificate), database);
     try {
       await run.people();
       const watching = new AbortController();
@@ -82,7 +79,6 @@ export const loadOfTable = (): Promise<object> =>
       return { ...run.figures(), peakMegabytes, megabytesAllowed: 250 };
     } finally {
       run.close();
-      agent.destroy();
       await database.end();
       await nginx.stop();
       await Promise.all(servers.map((server) => server.stop()));
@@ -115,15 +111,17 @@ class TableLoad {
   private readonly unseated = new Set<string>();
   private readonly delays: number[] = [];
   private retried = 0;
+  /** What was answered instead of success, and passed when it was asked again. */
+  private readonly passing: Record<number, number> = {};
   private reconnected = 0;
   private givenUp = 0;
   private toldToSeats = 0;
   private allThere = 0;
   private readonly random = randomFrom(SEED);
-  private readonly leaving = new AbortController();
+  private isOver = false;
 
   constructor(
-    private readonly way: Through,
+    private readonly newLine: () => Line,
     private readonly database: pg.Client,
   ) {}
 
@@ -137,14 +135,15 @@ class TableLoad {
         phrase: 'three larches by the shore',
         role: 'coach',
       };
-      const { cookie = '' } = await this.right('', 'POST', '/api/accounts', account);
+      const line = this.newLine();
+      const { cookie = '' } = await right(line, '', 'POST', '/api/accounts', account);
       const made = { id: randomUUID(), name: `G ${group}` };
-      await this.right(cookie, 'POST', '/api/groups', made);
-      const begun = await this.right(cookie, 'POST', `/api/groups/${made.id}/live`, {
+      await right(line, cookie, 'POST', '/api/groups', made);
+      const begun = await right(line, cookie, 'POST', `/api/groups/${made.id}/live`, {
         id: randomUUID(),
       });
       const { id: live, code } = JSON.parse(begun.body) as { id: string; code: string };
-      const board = { live, cookie, seen: new Map(), hands: new Map(), told: new Map() };
+      const board = { live, cookie, line, seen: new Map(), hands: new Map(), told: new Map() };
       this.boards.push(board);
       for (let k = 0; k < LEARNERS; k += AT_ONCE) {
         const some = Array.from({ length: Math.min(AT_ONCE, LEARNERS - k) }, (_, j) =>
@@ -155,21 +154,11 @@ class TableLoad {
     }
   }
 
-  private async right(
-    cookie: string,
-    method: string,
-    path: string,
-    body: object,
-  ): ReturnType<typeof asked> {
-    const answer = await asked(this.way, cookie, method, path, body);
-    if (answer.status >= 300 || answer.status === 0) {
-      throw new Error(`${method} ${path}: ${answer.status} ${answer.body}`);
-    }
-    return answer;
-  }
-
   private async sit(board: Board, code: string, nickname: string): Promise<void> {
-    const { cookie = '' } = await this.right('', 'POST', '/api/live/join', { code, nickname });
+    const { cookie = '' } = await right(board.line, '', 'POST', '/api/live/join', {
+      code,
+      nickname,
+    });
     const learner = { cookie, board, id: '' };
     // Who one is, is told with the first thing one tells.
     learner.id = (await this.tell(learner, 0, false)) ?? '';
@@ -180,22 +169,22 @@ class TableLoad {
   async follow(): Promise<void> {
     const began = performance.now();
     const opening = [
-      ...this.boards.map((board) => this.page(board.cookie, board.live, board)),
-      ...this.learners.map(({ cookie, board }) => this.page(cookie, board.live, undefined)),
+      ...this.boards.map((board) => this.page(board.cookie, board, true)),
+      ...this.learners.map(({ cookie, board }) => this.page(cookie, board, false)),
     ];
     await Promise.all(opening);
     this.allThere = performance.now() - began;
   }
 
   /** A page that comes back as the server asks of it, unless it is told that there is nothing any more. */
-  private page(cookie: string, live: string, board: Board | undefined): Promise<void> {
-    const path = `/api/live/${live}/${board ? 'board' : 'seat'}`;
+  private page(cookie: string, board: Board, isBoard: boolean): Promise<void> {
+    const path = `/api/live/${board.live}/${isBoard ? 'board' : 'seat'}`;
     return new Promise((opened) => {
       let first = true;
       const hear = (event: unknown): void => {
         const { is } = event as { is: string };
         if (is === 'over') this.givenUp++;
-        if (board) this.heard(board, event as Heard);
+        if (isBoard) this.heard(board, event as Heard);
         else this.toldToSeats++;
       };
       const there = (): void => {
@@ -204,16 +193,15 @@ class TableLoad {
         opened();
       };
       void (async () => {
-        const { signal } = this.leaving;
-        while (!signal.aborted) {
-          const { status, retry } = await followed(this.way, cookie, path, signal, hear, there);
+        while (!this.isOver) {
+          const { status, retry } = await board.line.follow(cookie, path, hear, there);
           if (GIVES_UP.includes(status)) {
             this.givenUp++;
             opened();
             return;
           }
           // Refused for the moment, it is asked again a little later.
-          if (!signal.aborted) await sleep(status === 200 ? retry : 1000 + this.random(1000));
+          if (!this.isOver) await sleep(status === 200 ? retry : 1000 + this.random(1000));
         }
       })();
     });
@@ -273,13 +261,14 @@ class TableLoad {
     };
     for (let tries = 0; tries < 60; tries++) {
       const path = `/api/live/${learner.board.live}/here`;
-      const { status, body } = await asked(this.way, learner.cookie, 'PUT', path, here);
+      const { status, body } = await learner.board.line.ask(learner.cookie, 'PUT', path, here);
       if (status === 200) return (JSON.parse(body) as { id: string }).id;
       if (GIVES_UP.includes(status)) {
         this.unseated.add(learner.id);
         return undefined;
       }
       this.retried++;
+      this.passing[status] = (this.passing[status] ?? 0) + 1;
       await sleep(200);
     }
     return undefined;
@@ -315,6 +304,7 @@ class TableLoad {
       seatsLost: this.unseated.size + missing.length,
       sessionsGivenUp: this.givenUp,
       retried: this.retried,
+      passing: this.passing,
       pagesReconnected: this.reconnected,
       toldToSeats: this.toldToSeats,
       allThereMilliseconds: rounded(this.allThere),
@@ -322,8 +312,23 @@ class TableLoad {
   }
 
   close(): void {
-    this.leaving.abort();
+    this.isOver = true;
+    for (const { line } of this.boards) line.close();
   }
+}
+
+async function right(
+  line: Line,
+  cookie: string,
+  method: string,
+  path: string,
+  body: object,
+): Promise<Answered> {
+  const answer = await line.ask(cookie, method, path, body);
+  if (answer.status >= 300 || answer.status === 0) {
+    throw new Error(`${method} ${path}: ${answer.status} ${answer.body}`);
+  }
+  return answer;
 }
 
 /** What a board is told, as far as it is looked at here. */
