@@ -32,7 +32,7 @@ const heldHere = (page: Page): Promise<string> =>
     const all: unknown[] = [];
     for (const { name } of await indexedDB.databases()) {
       const database = await opened(name!);
-      for (const store of database.objectStoreNames) {
+      for (const store of Array.from(database.objectStoreNames)) {
         const asking = database.transaction(store).objectStore(store).getAll();
         all.push(await new Promise((resolve) => (asking.onsuccess = () => resolve(asking.result))));
       }
