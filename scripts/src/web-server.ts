@@ -18,6 +18,8 @@ export interface WebServerOptions {
   metricsPort?: number;
   /** Whose word is believed on where requests come from. */
   proxies?: string;
+  /** The program, where it is not the one of this version. */
+  program?: string;
 }
 
 /** The Express process, serving the API and the built application. */
@@ -30,9 +32,13 @@ export class WebServer {
   /** Starts it and resolves once requests are answered. */
   static async start(options: WebServerOptions): Promise<WebServer> {
     const host = options.host ?? '127.0.0.1';
-    const child = fork(join(ROOT, 'server/dist/main.js'), {
-      // A server's garbage is many short-lived things: a young generation that is looked through often holds less.
-      execArgv: ['--max-semi-space-size=2'],
+    const child = fork(options.program ?? join(ROOT, 'server/dist/main.js'), {
+      // Megabytes. What a server holds is a third of what it would let pile up before it first looks through it.
+      execArgv: [
+        '--max-semi-space-size=8',
+        '--initial-old-space-size=80',
+        '--heap-growing-percent=60',
+      ],
       // Apart from the terminal's group, so that Ctrl-C lets it finish before the database ends.
       detached: true,
       stdio: ['ignore', 'inherit', 'pipe', 'ipc'],

@@ -43,6 +43,7 @@ import { AssignmentService } from './assignments/service.js';
 import { liveHandlers } from './live/handlers.js';
 import { LiveService } from './live/service.js';
 import { Streams } from './live/streams.js';
+import { turns } from './live/turns.js';
 import { matrixHandlers } from './matrix/handlers.js';
 import { MatrixService } from './matrix/service.js';
 import { CalendarService } from './plans/calendar.js';
@@ -96,6 +97,8 @@ export function createApp(parts: AppParts): Express {
   // No answer of the API is stored, so none is asked for again by its ETag.
   app.disable('etag');
   if (metrics) app.use(metrics.measuring);
+  // Before anything else: what a page costs that waits is next to nothing.
+  app.use('/api/live', turns());
   app.use(logging(logger), security, ownHosts(parts.names ?? []), compression());
   app.use('/api', sameOrigin);
 

@@ -1,11 +1,12 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { hash } from '@node-rs/argon2';
 import pg from 'pg';
+import { layTable } from './table.js';
 
 /** People to ask as, each with a session; put there by SQL, as signing up takes its time. */
 export interface People {
   cookies: string[];
-  /** Ids of records, cubes, groups and people there are, and of some there are not. */
+  /** Ids of records, groups, what is on their tables, and people there are, and of some there are not. */
   ids: string[];
   /** Begins all sessions anew: requests end them. */
   again(): Promise<void>;
@@ -49,14 +50,10 @@ export async function peopleIn(adminUrl: string): Promise<People> {
   };
   for (let k = 0; k < COACHES + LEARNERS + GUESTS; k++) ids.push(randomUUID());
   await again();
-  const group = randomUUID();
-  await client.query(
-    `INSERT INTO groups (id, coach_id, name, code) VALUES ($1, $2, 'Table', 'AAAAAAAA')`,
-    [group, ids[0]],
-  );
-  await client.query(
-    `INSERT INTO group_members SELECT $1, id FROM accounts WHERE role = 'learner'`,
-    [group],
+  const laid = await layTable(
+    client,
+    ids.slice(0, COACHES),
+    ids.slice(COACHES, COACHES + LEARNERS),
   );
   await client.query(
     `INSERT INTO log_entries (account_id, id, kind, began_at, utc_offset, hundredths, outcome, reason,
@@ -66,10 +63,10 @@ export async function peopleIn(adminUrl: string): Promise<People> {
      FROM accounts, generate_series(1, $1) n WHERE role = 'learner'`,
     [RECORDS],
   );
-  const { rows } = await client.query<{ id: string }>('SELECT id FROM log_entries LIMIT 20');
+  const { rows } = await client.query<{ id: string }>('SELECT id FROM log_entries LIMIT 10');
   return {
     cookies: ids.map((id) => `sleetcrest_session=${tokenOf(id)}`),
-    ids: [...ids, group, ...rows.map(({ id }) => id), randomUUID(), randomUUID()],
+    ids: [...ids, ...laid, ...rows.map(({ id }) => id), randomUUID(), randomUUID()],
     again,
     end: () => client.end(),
   };

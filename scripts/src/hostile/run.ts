@@ -9,7 +9,7 @@ import { askedOnce } from './asked-once.js';
 import { HealthCheck } from './health-check.js';
 import { figuresOf } from './figures.js';
 import { peopleIn } from './people.js';
-import { Requests, type Description } from './requests.js';
+import { Requests, type Description, type HostileRequest } from './requests.js';
 import { send, type Outcome } from './send.js';
 
 export interface HostilePlan {
@@ -35,13 +35,18 @@ export interface HostileCounts extends HostilePlan {
     strayRejections: number;
     connectionsKept: number;
     slowHealthChecks: number;
+    /** Whole requests that were read at once and answered later than somebody waits. */
+    slowAnswers: number;
   };
-  /** A few of the requests that were answered with 5xx, to find out why. */
+  /** A few of the requests that were answered with 5xx, and of those answered late, to find out why. */
   examples: string[];
+  late: string[];
 }
 
 /** Milliseconds for what was left in the middle to be given back. */
 const SETTLE = 4000;
+/** Milliseconds beyond which somebody would think that nothing comes of it. */
+const SLOW = 2000;
 /** Requests after which those who were signed out are signed in again. */
 const AGAIN = 150;
 
@@ -72,12 +77,18 @@ async function ask(
   const statuses: Record<string, number> = {};
   const slowest: Record<string, number> = {};
   const examples: string[] = [];
-  let [crashes, serverErrors, unanswered, given] = [0, 0, 0, 0];
-  const count = ({ status, milliseconds }: Outcome, route: string, path: string): void => {
+  const late: string[] = [];
+  let [crashes, serverErrors, unanswered, slowAnswers, given] = [0, 0, 0, 0, 0];
+  const count = ({ status, milliseconds }: Outcome, request: HostileRequest): void => {
+    const { route, path, manner } = request;
     statuses[status] = (statuses[status] ?? 0) + 1;
     if (status === 'no answer') unanswered++;
     if (typeof status !== 'number') return;
     slowest[route] = Math.max(slowest[route] ?? 0, milliseconds);
+    if (manner === 'whole' && milliseconds > SLOW) {
+      slowAnswers++;
+      late.push(`${Math.round(milliseconds)} ms ${status} ${route} ${path.slice(0, 200)}`);
+    }
     if (status < 500) return;
     serverErrors++;
     if (examples.length < 8) examples.push(`${status} ${route} ${path.slice(0, 200)}`);
@@ -94,7 +105,7 @@ async function ask(
         crashes++;
         server = await startServer();
       }
-      count(await send(request, port, agent), request.route, request.path);
+      count(await send(request, port, agent), request);
     }
   };
   try {
@@ -130,8 +141,10 @@ async function ask(
           figures('sleetcrest_pool{state="waiting"}') +
           inDatabase.rows[0]!.count,
         slowHealthChecks: health.slow,
+        slowAnswers,
       },
       examples,
+      late: late.slice(0, 8),
     };
   } finally {
     await health.end();

@@ -42,12 +42,22 @@ export function send(request: HostileRequest, port: number, agent: Agent): Promi
       response.on('error', () => end(left ? 'left' : 'cut off'));
       response.on('end', () => end(response.statusCode!));
       response.on('aborted', () => end(left ? 'left' : 'cut off'));
+      if (response.headers['content-type']?.startsWith('text/event-stream')) {
+        follow(request, response, leave);
+        return;
+      }
       read(request, response, leave);
     });
     // Refused while a body was still on its way, the connection may be cut before the answer is read.
     sent.on('error', () => end(left ? 'left' : 'cut off'));
     write(request, sent, leave);
   });
+}
+
+/** A stream has no end of its own: it is left once it has told something, or a little later. */
+function follow({ at }: HostileRequest, response: IncomingMessage, leave: () => void): void {
+  response.resume();
+  setTimeout(leave, at % SLOW.most);
 }
 
 function read({ manner, at }: HostileRequest, response: IncomingMessage, leave: () => void): void {

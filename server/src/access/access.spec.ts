@@ -550,7 +550,7 @@ describe('what somebody follows', () => {
             words.push(event.why!);
             isOver();
           };
-          who.follow(path, hear).catch(refused);
+          who.follow(`${path}?x-sleetcrest-reads=loosely`, hear).catch(refused);
         });
       }
       const tell = () =>

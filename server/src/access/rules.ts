@@ -49,6 +49,20 @@ export type Rule =
 
 export const RULES = {
   // What is asked for most comes first: routes are looked through in this order.
+  'PUT /api/live/:live/here': 'live-sit',
+  'GET /api/live/:live/seat': 'live-sit',
+  'GET /api/live/:live/board': 'live-see',
+  'GET /api/live': 'keeper',
+  'POST /api/live/join': 'keeper',
+  'POST /api/groups/:id/live': 'group-plan',
+  'POST /api/groups/:id/live/join': 'group-in',
+  'PATCH /api/live/:live': 'live-plan',
+  'DELETE /api/live/:live': 'live-plan',
+  'DELETE /api/live/:live/hands/:learner': 'live-see',
+  'DELETE /api/live/:live/seats/:learner': 'live-plan',
+  'POST /api/live/:live/code': 'live-plan',
+  'DELETE /api/live/:live/here': 'live-sit',
+
   'GET /api/log': 'account',
   'POST /api/log': 'account',
   'POST /api/log/batch': 'account',
@@ -156,20 +170,6 @@ export const RULES = {
   'POST /api/work/:work/notes': 'work-side',
   'PUT /api/work/:work/read': 'work-side',
   'PUT /api/work/:work/marked': 'work-answer',
-
-  'GET /api/live': 'keeper',
-  'POST /api/live/join': 'keeper',
-  'POST /api/groups/:id/live': 'group-plan',
-  'POST /api/groups/:id/live/join': 'group-in',
-  'GET /api/live/:live/board': 'live-see',
-  'PATCH /api/live/:live': 'live-plan',
-  'DELETE /api/live/:live': 'live-plan',
-  'DELETE /api/live/:live/hands/:learner': 'live-see',
-  'DELETE /api/live/:live/seats/:learner': 'live-plan',
-  'POST /api/live/:live/code': 'live-plan',
-  'GET /api/live/:live/seat': 'live-sit',
-  'PUT /api/live/:live/here': 'live-sit',
-  'DELETE /api/live/:live/here': 'live-sit',
 } as const satisfies Record<string, Rule>;
 
 export type Route = keyof typeof RULES;

@@ -62,7 +62,7 @@ export class Hub {
   /** Ends what a page follows, with the word that tells why. */
   close(stream: Stream, why: Ending): void {
     if (!this.streams.delete(stream)) return;
-    stream.send(lineOf({ is: 'over', why }));
+    stream.send(lineOf(stream.readsLoosely ? { is: 'over', why } : { is: 'over' }));
     stream.end();
   }
 

@@ -2,10 +2,11 @@ import type { Ending } from '@sleetcrest/contract/table';
 import type { Request, Response } from 'express';
 import type { Sequelize } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
+import { readsLoosely } from '../http/reads.js';
 import { Hub } from './hub.js';
 import { LiveNews, PULSE, type Heard } from './news.js';
 import { present, sessionWhole, standings, type Followed, type Standing } from './queries.js';
-import { lineOf, Stream, STREAM_HEADERS } from './stream.js';
+import { lineOf, Stream, STREAM_HEADERS, type Following } from './stream.js';
 
 /** The most pages on which one person follows something at once, and on which all do through one process. */
 const MOST_OF_ONE = 12;
@@ -55,7 +56,7 @@ export class Streams {
   async open(
     request: Request,
     response: Response,
-    who: Pick<Stream, 'account' | 'live' | 'tokenHash' | 'isBoard'>,
+    who: Following,
     followed: () => Promise<Followed>,
   ): Promise<void> {
     if (request.method === 'HEAD') {
@@ -65,7 +66,7 @@ export class Streams {
     }
     const leave = this.take(who.account);
     const hub = this.hubOf(who.live);
-    const stream = new Stream(who.account, who.live, who.tokenHash, who.isBoard, response);
+    const stream = new Stream(who, readsLoosely(request), response);
     let isGone = false;
     const gone = (): void => {
       if (isGone) return;

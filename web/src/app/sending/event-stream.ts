@@ -5,8 +5,8 @@ import { readAnswer } from './read-answer';
 const SILENCE = { board: 10_000, seat: 18_000 };
 /** Milliseconds until a stream that was refused is tried again: later each time, and for as long as it takes. */
 const AGAIN = [1000, 2000, 3000, 5000];
-/** So that the service worker leaves it alone: it would hold a stream for one answer. */
-const BYPASS = 'ngsw-bypass=true';
+/** So that the service worker leaves it alone, as it would hold a stream for one answer; and as no header can be set. */
+const ASKED = 'ngsw-bypass=true&x-sleetcrest-reads=loosely';
 /** Answers by which there is nothing to follow any more. All others pass. */
 const GONE = [401, 403, 404];
 
@@ -26,7 +26,7 @@ export function followSession(
   behind: (isBehind: boolean) => void,
   gone: (why: Ending | undefined) => void,
 ): Following {
-  const address = `${path}?${BYPASS}`;
+  const address = `${path}?${ASKED}`;
   const silent = path.endsWith('/board') ? SILENCE.board : SILENCE.seat;
   let source: EventSource | undefined;
   let silence: ReturnType<typeof setTimeout> | undefined;
