@@ -20,12 +20,12 @@ export async function layTable(
     const helper = coaches[(k + 1) % coaches.length];
     const put = (sql: string, values: unknown[]) => client.query(sql, values);
     await put(`INSERT INTO groups (id, coach_id, name, code) VALUES ($1, $2, 'Table', $3)`, [
-      ...[group, coach, `AAAAAAA${k + 2}`],
+      ...[group, coach, `AAAAAAA${k + 3}`],
     ]);
     await put(`INSERT INTO group_members SELECT $1, unnest($2::uuid[])`, [group, own]);
     await put(`INSERT INTO group_assistants VALUES ($1, $2, '{see,answer}')`, [group, helper]);
     await put(`INSERT INTO live_sessions (id, group_id, code) VALUES ($1, $2, $3)`, [
-      ...[live, group, `AAAAA${k + 2}`],
+      ...[live, group, `AAAAA${k + 3}`],
     ]);
     await put(`INSERT INTO live_presence (session_id, account_id) SELECT $1, unnest($2::uuid[])`, [
       live,
