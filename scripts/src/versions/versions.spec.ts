@@ -122,7 +122,7 @@ describe('the version before, beside this one', () => {
             }
           }
           expect(read).toBeGreaterThan(60);
-        expect((await fetch(`${now.address}/api/ready`)).status).toBe(200);
+          expect((await fetch(`${now.address}/api/ready`)).status).toBe(200);
 
           // The page's board stays through the exchange of its server, and ends when the session does.
           at = former.address;
