@@ -57,6 +57,31 @@ describe('what is set for learners', () => {
     expect(await own(0)).toEqual([]);
   });
 
+  it('takes as many statements for three hundred things as for one', async () => {
+    const { sequelize } = here.app.database;
+    const statements = async (): Promise<number> => {
+      let count = 0;
+      sequelize.addHook('beforeQuery', 'counting', () => void count++);
+      await ofGroup();
+      await own(0);
+      sequelize.removeHook('beforeQuery', 'counting');
+      return count;
+    };
+    await set({ do: 'stage', stage: 'daisy', times: 2 });
+    await set({ do: 'lesson', case: 'daisy/middle-right' });
+    await set({ do: 'plan', times: 2 });
+    await ofGroup();
+    const few = await statements();
+    await sequelize.query(
+      `INSERT INTO assignments (id, group_id, task, note, until_day, for_all)
+       SELECT gen_random_uuid(), group_id, task, note, until_day, for_all
+       FROM assignments, generate_series(1, 99)`,
+    );
+    expect((await ofGroup()).length).toBe(300);
+    expect(await statements()).toBe(few);
+    expect(few).toBeGreaterThan(1);
+  });
+
   it('is done when the lesson’s case was done alone since, not before', async () => {
     await answer({ kind: 'both', item: 'a/1', at: '2026-01-01T10:00:00.000Z' });
     await set({ do: 'lesson', case: 'a/1' });

@@ -267,6 +267,26 @@ describe('a session that is held', () => {
     expect((await tell(claims, here())).status).toBe(404);
   });
 
+  it('lets no guest be called what somebody here is called, however it is written', async () => {
+    const { code } = (await session())!;
+    const join = (nickname: string) =>
+      table.app.somebody().ask('POST', '/api/live/join', { code, nickname });
+    expect((await join('Åse')).status).toBe(200);
+    for (const taken of ['amalie', 'TEO ', 'åse', 'Runa'])
+      expect((await join(taken)).status)
+        .withContext(taken)
+        .toBe(409);
+  });
+
+  it('is never begun under the id of another group’s', async () => {
+    const nils = table.app.somebody();
+    await nils.signUp('Nils', 'coach');
+    const group = randomUUID();
+    await nils.ask('POST', '/api/groups', { id: group, name: 'Elsewhere' });
+    expect((await nils.ask('POST', `/api/groups/${group}/live`, { id: live })).status).toBe(409);
+    expect((await session())!.id).toBe(live);
+  });
+
   it('forgets who gets up, and everything at its end', async () => {
     const [amalie] = table.learners;
     await sit(amalie!);

@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto';
+import { invitationSchema } from '@sleetcrest/contract/accounts';
 import {
   calendarSchema,
+  calendarsSchema,
   keptPlanAnswerSchema,
   type SessionPlanDocument,
 } from '@sleetcrest/contract/table';
 import ICAL from 'ical.js';
+import type { Visitor } from '../app.spec-support.js';
 import { AGroup } from '../groups/group.spec-support.js';
 import { writeCalendar } from './write-calendar.js';
 
@@ -58,6 +61,49 @@ describe('planned sessions', () => {
     );
     expect((await stranger.ask('GET', address)).status).toBe(404);
     expect((await stranger.ask('GET', other)).status).toBe(200);
+  });
+
+  it('are read by each at an address of their own, which ends with their help or the group', async () => {
+    const helga = here.app.somebody();
+    const { id } = await helga.signUp('Helga', 'coach');
+    const asked = await here.coach.ask('POST', `${here.at}/assistants`, { rights: ['see'] });
+    const { code } = invitationSchema.parse(asked.body);
+    await helga.ask('POST', '/api/groups/join', { code });
+    const addressOf = async (who: Visitor) =>
+      calendarSchema.parse((await who.ask('GET', `${here.at}/calendar`)).body).address;
+    const [own, hers] = [await addressOf(here.coach), await addressOf(helga)];
+    const status = async (address: string) =>
+      (await here.app.somebody().ask('GET', address)).status;
+    expect([own === hers, await status(own), await status(hers)]).toEqual([false, 200, 200]);
+    const listed = await here.coach.ask('GET', `${here.at}/calendars`);
+    expect(
+      calendarsSchema
+        .parse(listed.body)
+        .items.map(({ name }) => name)
+        .sort(),
+    ).toEqual(['Helga', 'Runa']);
+    await here.coach.ask('DELETE', `${here.at}/assistants/${id}`);
+    expect([await status(own), await status(hers)]).toEqual([200, 404]);
+    await here.coach.ask('PATCH', here.at, { archived: true });
+    expect(await status(own)).toBe(404);
+  });
+
+  it('are in the calendar as they are, also where there are hundreds and one has just changed', async () => {
+    const plan = aPlan({ note: 'before' });
+    const first = keptPlanAnswerSchema.parse((await keep(plan, null)).body);
+    await here.app.database.sequelize.query(
+      `INSERT INTO session_plans (group_id, id, plan) SELECT group_id, copy,
+         plan || jsonb_build_object('id', copy) FROM session_plans,
+         LATERAL (SELECT gen_random_uuid() AS copy FROM generate_series(1, 499)) copies`,
+    );
+    const told = await here.coach.ask('GET', `${here.at}/calendar`);
+    const { address } = calendarSchema.parse(told.body);
+    const read = async () => (await here.app.somebody().ask('GET', address)).body as string;
+    const text = await read();
+    expect(text.split('BEGIN:VEVENT').length - 1).toBe(500);
+    expect(await read()).toBe(text);
+    await keep({ ...plan, note: 'after' }, first.changedAt);
+    expect(await read()).toContain('after');
   });
 });
 

@@ -1,5 +1,10 @@
 import { problemSchema } from '@sleetcrest/contract';
-import { cardsSchema, reviewsPageSchema, type ReviewsPage } from '@sleetcrest/contract/practice';
+import {
+  cardsSchema,
+  MOST_REVIEWS,
+  reviewsPageSchema,
+  type ReviewsPage,
+} from '@sleetcrest/contract/practice';
 import { aReview } from '@sleetcrest/contract/testing';
 import { randomFrom } from '@sleetcrest/core';
 import { CARD_KINDS, CardBook, INPUTS, type Review } from '@sleetcrest/core/practice';
@@ -86,6 +91,15 @@ describe('practice', () => {
     expect(answer.status).toBe(422);
     expect(problemSchema.parse(answer.body).detail).toContain('reviews.1.seconds');
     expect(await all()).toEqual([]);
+  });
+
+  it('takes at once as many as may be sent, however long each is', async () => {
+    const turns = "R U R' U' ".repeat(20).trim();
+    const long = Array.from({ length: MOST_REVIEWS }, () =>
+      aReview({ kind: 'turn', item: turns, answer: turns, turns: 80, right: false }),
+    );
+    expect((await add(long)).status).toBe(200);
+    expect((await all()).length).toBe(MOST_REVIEWS);
   });
 
   it('has room for so many, and says so', async () => {

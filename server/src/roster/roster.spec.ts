@@ -1,6 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { problemSchema } from '@sleetcrest/contract';
-import { groupListSchema, invitationSchema, sessionSchema } from '@sleetcrest/contract/accounts';
+import {
+  groupListSchema,
+  groupSchema,
+  invitationSchema,
+  movesSchema,
+  sessionSchema,
+} from '@sleetcrest/contract/accounts';
 import {
   checkedNamesSchema,
   MOST_AT_ONCE,
@@ -143,6 +149,51 @@ describe('a whole class at once', () => {
       ['Saturday', 1],
       ['Thursday', 0],
     ]);
+  });
+
+  it('is asked before they move to another coach’s group, by whoever may take them out and in', async () => {
+    const [learner] = here.accounts;
+    const nils = here.app.somebody();
+    await nils.signUp('Nils', 'coach');
+    const elsewhere = randomUUID();
+    await nils.ask('POST', '/api/groups', { id: elsewhere, name: 'Elsewhere' });
+    const rights = ['roster'];
+    const asked = await nils.ask('POST', `/api/groups/${elsewhere}/assistants`, { rights });
+    const { code } = invitationSchema.parse(asked.body);
+    await here.coach.ask('POST', '/api/groups/join', { code });
+    const move = () =>
+      here.coach.ask('POST', `${here.at}/learners/${learner!.id}/move`, { to: elsewhere });
+    const moves = async () =>
+      movesSchema.parse((await here.learners[0]!.ask('GET', '/api/moves')).body).items;
+    const names = async () =>
+      groupListSchema
+        .parse((await here.learners[0]!.ask('GET', '/api/groups')).body)
+        .items.map(({ name }) => name);
+    expect((await move()).body).toEqual({ moved: false } as never);
+    expect(await moves()).toEqual([
+      { to: { id: elsewhere, name: 'Elsewhere' }, coach: 'Nils', from: 'Thursday' },
+    ]);
+    expect(await names()).toEqual(['Thursday']);
+    // Refused, it is as if it had not been asked.
+    expect((await here.learners[0]!.ask('DELETE', `/api/moves/${elsewhere}`)).status).toBe(204);
+    expect(await moves()).toEqual([]);
+    await move();
+    expect((await here.coach.ask('POST', `/api/moves/${elsewhere}`)).status).toBe(404);
+    expect((await here.learners[0]!.ask('POST', `/api/moves/${elsewhere}`)).status).toBeLessThan(
+      300,
+    );
+    expect(await names()).toEqual(['Elsewhere']);
+  });
+
+  it('does not come back by the code they had, once they were taken out', async () => {
+    const [learner] = here.accounts;
+    const join = (code: string | null) =>
+      here.learners[0]!.ask('POST', '/api/groups/join', { code });
+    const out = `${here.at}/learners/${learner!.id}`;
+    expect((await here.coach.ask('DELETE', out)).status).toBe(204);
+    expect((await join(here.group.code)).status).toBe(403);
+    const other = groupSchema.parse((await here.coach.ask('POST', `${here.at}/code`)).body);
+    expect((await join(other.code)).status).toBe(200);
   });
 
   it('is helped with by another coach, by a code that is good once, as far as was said', async () => {

@@ -79,6 +79,15 @@ describe('what is handed in', () => {
     expect(notes.filter(({ byLearner }) => byLearner).length).toBe(6);
   });
 
+  it('is told whole, however much there is, the newest of each learner among it', async () => {
+    await hand();
+    await here.app.database.sequelize.query(
+      `INSERT INTO work (id, group_id, learner_id, handed, words)
+       SELECT gen_random_uuid(), group_id, learner_id, handed, words FROM work, generate_series(1, 519)`,
+    );
+    expect([(await ofGroup()).length, (await own()).length]).toEqual([520, 520]);
+  });
+
   it('is marked by whoever teaches, and by nobody else', async () => {
     const { id } = workSchema.parse((await hand()).body);
     const mark = (who: 'coach' | 'learner', marked: boolean) =>
