@@ -84,6 +84,11 @@ export class WebServer {
     return this.child.exitCode !== null || this.child.signalCode !== null;
   }
 
+  /** Whether it ended as it should, and was not killed. */
+  get endedWell(): boolean {
+    return this.child.exitCode === 0;
+  }
+
   /** Ends it at once, whatever is under way; for trying what is lost. */
   async kill(): Promise<void> {
     this.child.removeAllListeners('exit');

@@ -6,7 +6,7 @@ import { freePort } from '../ports.js';
 import { overThrowaway } from '../postgres/throwaway.js';
 import { WebServer } from '../web-server.js';
 import { formerVersion } from './former.js';
-import { Page } from './page.js';
+import { Page } from '../page.js';
 
 interface Described {
   paths: Record<string, Record<string, { responses?: Record<string, { content?: Content }> }>>;

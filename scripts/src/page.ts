@@ -29,12 +29,15 @@ export class Page {
     return answer.body as T;
   }
 
-  /** Follows a session, coming back whenever it is cut off, until it is over or refused; resolves then. */
-  async follow(path: string, heard: (event: { is: string }) => void): Promise<void> {
-    for (;;) {
-      const answer = await fetch(this.address() + path, { headers: { cookie: this.cookie } }).catch(
-        () => undefined,
-      );
+  /** Follows a session, coming back whenever it is cut off, until it is over or refused, or it is left; resolves then. */
+  async follow(
+    path: string,
+    heard: (event: { is: string }) => void,
+    left?: AbortSignal,
+  ): Promise<void> {
+    while (left?.aborted !== true) {
+      const asked = { headers: { cookie: this.cookie }, signal: left ?? null };
+      const answer = await fetch(this.address() + path, asked).catch(() => undefined);
       if (answer && [401, 403, 404].includes(answer.status)) return;
       let text = '';
       try {
