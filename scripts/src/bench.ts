@@ -7,6 +7,7 @@ import { scriptSizes } from './bench/script-sizes.js';
 import { walkthroughTimes } from './bench/walkthrough-times.js';
 import { proofTimes } from './bench/proof-times.js';
 import { photographReadings } from './bench/photographs.js';
+import { standings } from './bench/standings.js';
 import { slipTimes } from './bench/slips.js';
 import { seePictures } from './bench/see-pictures.js';
 import { tableTimes } from './bench/table.js';
@@ -36,6 +37,7 @@ const MEASURES: Record<string, () => object | Promise<object>> = {
     return tableTimes();
   },
   log: logStatistics,
+  standings,
   import: async () => {
     await buildWeb();
     return importMemory();

@@ -115,7 +115,12 @@ export type Present = z.infer<typeof presentSchema>;
  * the table, or out of the group; they signed out, or their account is gone; they may not see it any more.
  */
 export const ENDINGS = [
-  ...(['ended', 'archived', 'dissolved', 'taken off', 'signed out', 'no right'] as const),
+  'ended',
+  'archived',
+  'dissolved',
+  'taken off',
+  'signed out',
+  'no right',
 ] as const;
 export type Ending = (typeof ENDINGS)[number];
 

@@ -77,7 +77,8 @@ export async function importMemory(): Promise<object> {
         page: Math.round(most.page - before.page),
         server: Math.round(most.server - before.server),
       },
-      allowedMegabytes: 200,
+      allowedMegabytes: 150,
+      allowedSeconds: 30,
     };
   });
 }

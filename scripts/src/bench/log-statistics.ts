@@ -100,7 +100,7 @@ export async function logStatistics(): Promise<object> {
     ];
     return {
       unit: 'ms',
-      allowed: 100,
+      allowed: 60,
       accounts: ACCOUNTS,
       ...measured,
       growth: Object.fromEntries(

@@ -125,7 +125,7 @@ export const loadOfLog = (): Promise<object> =>
       recording: own,
       bare: others,
       ratio: rounded(rates(own) / rates(others)),
-      ratioWanted: 0.6,
+      ratioWanted: 0.8,
       recordingAndReading: mixed,
     };
     bare.disconnect();
