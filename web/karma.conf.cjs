@@ -19,6 +19,9 @@ module.exports = (config) => {
     reporters: ['progress'],
     hostname: '127.0.0.1',
     listenAddress: '127.0.0.1',
+    // A busy machine is slow to say that it is there.
+    pingTimeout: 60_000,
+    browserDisconnectTimeout: 30_000,
     restartOnFileChange: false,
   });
 };

@@ -134,7 +134,10 @@ describe('a backup', () => {
       );
       expect(roles.rows).toEqual([{ usename: 'sleetcrest_app', usesuper: false }]);
       expect((await client.query('SHOW data_checksums')).rows).toEqual([{ data_checksums: 'on' }]);
-      await client.query(`INSERT INTO migrations (name) VALUES ('0999-tables-with-legs')`);
+      // One step ahead is what a deploy looks like; two are another version.
+      await client.query(
+        `INSERT INTO migrations (name) VALUES ('0998-tables'), ('0999-tables-with-legs')`,
+      );
       await client.end();
       const newer = join(place.data, 'newer.dump');
       const backup = place.run('backup', [newer]);

@@ -58,11 +58,15 @@ describe('the Account view', () => {
   let went: unknown[][];
   let api: FakeApi;
 
-  async function show(account: Account | null, groups: Group[] = []): Promise<void> {
+  async function show(
+    account: Account | null,
+    groups: Group[] = [],
+    coaches: 'open' | 'invited' = 'open',
+  ): Promise<void> {
     api = new FakeApi();
     api.listed = groups;
     ({ store, went } = openStore({ provide: AccountApi, useValue: api }));
-    store.dispatch(SessionApi.sessionTold({ session: { account, demo: [] } }));
+    store.dispatch(SessionApi.sessionTold({ session: { account, demo: [], coaches } }));
     fixture = TestBed.createComponent(AccountView);
     await drawn();
   }
@@ -148,6 +152,8 @@ describe('the Account view', () => {
 
   it('lists where somebody is signed in, and the codes for coaches, each to be withdrawn', async () => {
     await show(RUNA);
+    expect(host().textContent).not.toContain('Codes for other coaches');
+    await show(RUNA, [], 'invited');
     await press('Sign out there');
     await press('Withdraw');
     expect(api.asked).toEqual([

@@ -1,7 +1,9 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { Store } from '@ngrx/store';
 import type { Account } from '@sleetcrest/contract/accounts';
 import { firstValueFrom, type Observable } from 'rxjs';
+import { accountFeature } from '../../keeping/account/account.feature';
 import { readingOf } from '../../reading/reading-of';
 import { AccountApi } from '../../sending/account-api';
 import { Deed } from '../../sending/deed';
@@ -32,10 +34,10 @@ import { Deed } from '../../sending/deed';
         </li>
       }
     </ul>
-    @if (account().role === 'coach') {
+    @if (invites()) {
       <h2>Codes for other coaches</h2>
       <p class="quiet">
-        Where coaches come by invitation, a code lets one of them make an account. It works once,
+        Coaches come here by invitation: a code lets one of them make an account. It works once,
         within two weeks.
       </p>
       <ul>
@@ -87,8 +89,13 @@ export class Keys {
     () => this.account().id,
     () => firstValueFrom(this.api.signedIn()),
   );
+  private readonly coaches = inject(Store).selectSignal(accountFeature.selectCoaches);
+  /** Where anybody may sign up as a coach there is nobody to invite. */
+  protected readonly invites = computed(
+    () => this.account().role === 'coach' && this.coaches() === 'invited',
+  );
   protected readonly codes = readingOf(
-    () => (this.account().role === 'coach' ? this.account().id : undefined),
+    () => (this.invites() ? this.account().id : undefined),
     () => firstValueFrom(this.api.coachCodes()),
   );
 
