@@ -151,8 +151,6 @@ describe('the Account view', () => {
   });
 
   it('lists where somebody is signed in, and the codes for coaches, each to be withdrawn', async () => {
-    await show(RUNA);
-    expect(host().textContent).not.toContain('Codes for other coaches');
     await show(RUNA, [], 'invited');
     await press('Sign out there');
     await press('Withdraw');
@@ -160,6 +158,12 @@ describe('the Account view', () => {
       ['out of', 'there'],
       ['withdraw', 'HJKMNPRT'],
     ]);
+  });
+
+  it('has no codes for coaches where anybody may sign up as one', async () => {
+    await show(RUNA);
+    expect(host().textContent).toContain('Where you are signed in');
+    expect(host().textContent).not.toContain('Codes for other coaches');
   });
 
   it('asks a learner before they move to another coach’s group', async () => {
