@@ -153,7 +153,13 @@ describe('the Account view', () => {
   it('lists where somebody is signed in, and the codes for coaches, each to be withdrawn', async () => {
     await show(RUNA, [], 'invited');
     await press('Sign out there');
+    // One thing is done after the other.
+    await until(() => {
+      fixture.detectChanges();
+      return host().querySelector('sc-keys button:disabled') === null;
+    });
     await press('Withdraw');
+    await until(() => api.asked.length === 2);
     expect(api.asked).toEqual([
       ['out of', 'there'],
       ['withdraw', 'HJKMNPRT'],
