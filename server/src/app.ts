@@ -1,4 +1,3 @@
-import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
@@ -17,6 +16,7 @@ import { healthHandlers } from './health/handlers.js';
 import { ownHosts } from './http/hosts.js';
 import { logging } from './http/logging.js';
 import { sameOrigin } from './http/origin.js';
+import { packing } from './http/packing.js';
 import { answerProblems, notFound } from './http/problem.js';
 import { security } from './http/security.js';
 import { web } from './http/web.js';
@@ -99,8 +99,7 @@ export function createApp(parts: AppParts): Express {
   if (metrics) app.use(metrics.measuring);
   // Before anything else: what a page costs that waits is next to nothing.
   app.use('/api/live', turns());
-  app.use(logging(logger), security, ownHosts(parts.names ?? []), compression());
-  app.use('/api', sameOrigin);
+  app.use(logging(logger), security, ownHosts(parts.names ?? []), packing, sameOrigin);
 
   const sessions = new Sessions(sequelize);
   const tries = new Tries(sequelize, patience);
@@ -155,8 +154,8 @@ export function createApp(parts: AppParts): Express {
     ...practiceHandlers(practice, sending),
     ...logHandlers(log, new LogStatistics(sequelize), sequelize, sessions),
   };
-  app.use(admitted(express.Router(), handlers, rights, sessions));
+  app.use(admitted(handlers, rights, sessions));
   if (webRoot !== undefined) app.use(web(webRoot));
-  app.use(notFound, answerProblems);
+  app.use(notFound, answerProblems(logger));
   return app;
 }

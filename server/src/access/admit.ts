@@ -18,21 +18,16 @@ export type Coaching = Pick<
   'inGroup' | 'inLive' | 'sitsAt' | 'mayWith' | 'mayGivePhrase' | 'inWork' | 'isSetFor'
 >;
 
-function identified(route: Route, rule: Rule, sessions: Sessions): RequestHandler {
+function guard(route: Route, rule: Rule, coaching: Coaching, sessions: Sessions): RequestHandler {
+  const [about, asks] = rule.split('-') as [string, string | undefined];
+  const believes = MAKES_SURE_ITSELF.includes(route);
   return async (request, response, next) => {
     response.setHeader('cache-control', 'no-store');
     if (rule !== 'anyone') {
-      const known = MAKES_SURE_ITSELF.includes(route) ? sessions.believed(request) : undefined;
+      const known = believes ? sessions.believed(request) : undefined;
       const caller = known ?? (await sessions.callerOf(request));
       if (caller) setCaller(request, caller);
     }
-    next();
-  };
-}
-
-function guard(route: Route, rule: Rule, coaching: Coaching): RequestHandler {
-  const [about, asks] = rule.split('-') as [string, string | undefined];
-  return async (request, _, next) => {
     if (!LETS_BEGIN.includes(rule)) refuseBeginner(request);
     if (rule === 'account' || rule === 'beginner') accountOf(request);
     if (rule === 'coach' && accountOf(request).role !== 'coach') {
@@ -75,7 +70,7 @@ function guard(route: Route, rule: Rule, coaching: Coaching): RequestHandler {
       if (!caller)
         throw new HttpProblem(401, 'Sit down at the table first: type the code on the board.');
       const live = idIn(request, 'live');
-      const sits = MAKES_SURE_ITSELF.includes(route) || (await coaching.sitsAt(caller.id, live));
+      const sits = believes || (await coaching.sitsAt(caller.id, live));
       if (!sits) throw new HttpProblem(404, 'This session is over, or you do not sit at it.');
     } else if (about === 'live') {
       const live = idIn(request, 'live');
@@ -125,24 +120,38 @@ const largest = express.json({ limit: LARGEST_BODY });
 const readerOf = (route: Route): RequestHandler =>
   LARGEST_BODIES.includes(route) ? largest : LARGE_BODIES.includes(route) ? large : small;
 
-/** Puts every route into the router, behind its rule; only then is a body read. */
+/**
+ * Puts every route behind its rule; only then is a body read. The routes of a subject, which is the word
+ * after `/api/`, are in a router of their own: one looks through its routes one by one, and nothing need
+ * look through those of another subject.
+ */
 export function admitted(
-  router: Router,
   handlers: Handlers,
   coaching: Coaching,
   sessions: Sessions,
-): Router {
+): RequestHandler[] {
+  const subjects = new Map<string, Router>();
   for (const [key, rule] of Object.entries(RULES)) {
     const route = key as Route;
     const [method, path] = route.split(' ') as [string, string];
     const verb = method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
     const body = verb === 'get' ? [] : [readerOf(route), bounded];
-    const before = [identified(route, rule, sessions), guard(route, rule, coaching), ...body];
+    const before = [guard(route, rule, coaching, sessions), ...body];
+    const subject = subjectOf(path);
+    const router = subjects.get(subject) ?? express.Router();
+    subjects.set(subject, router);
     router[verb](path, ...before, handlers[route]);
   }
-  router.use(otherVerb);
-  return router;
+  const dispatch: RequestHandler = (request, response, next) => {
+    const router = subjects.get(subjectOf(request.path));
+    if (router) router(request, response, next);
+    else next();
+  };
+  return [dispatch, otherVerb];
 }
+
+/** The word after `/api/` in a path; routes are found without regard to case. */
+const subjectOf = (path: string): string => path.split('/', 3)[2]?.toLowerCase() ?? '';
 
 /** What is asked of an address for which there are other verbs: 405, with those there are. */
 const otherVerb: RequestHandler = (request, _, next) => {

@@ -48,7 +48,7 @@ export type Rule =
   | `${'learner' | 'group' | 'live'}-${Right}`;
 
 export const RULES = {
-  // What is asked for most comes first: routes are looked through in this order.
+  // What is asked for most comes first: the routes of a subject are looked through in this order.
   'PUT /api/live/:live/here': 'live-sit',
   'GET /api/live/:live/seat': 'live-sit',
   'GET /api/live/:live/board': 'live-see',
@@ -63,8 +63,8 @@ export const RULES = {
   'POST /api/live/:live/code': 'live-plan',
   'DELETE /api/live/:live/here': 'live-sit',
 
-  'GET /api/log': 'account',
   'POST /api/log': 'account',
+  'GET /api/log': 'account',
   'POST /api/log/batch': 'account',
   'POST /api/log/remove': 'account',
   'POST /api/log/restore': 'account',

@@ -69,7 +69,7 @@ describe('the server, whatever it is sent', () => {
   });
 
   it('lets pages use the camera and keep the screen on, and nothing else of a device', async () => {
-    const policy = (await asked({}, '/api/health')).headers.get('permissions-policy')!;
+    const policy = (await asked({}, '/')).headers.get('permissions-policy')!;
     expect(policy).toContain('camera=(self)');
     expect(policy).toContain('microphone=()');
     expect(policy).toContain('geolocation=()');

@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { Request, RequestHandler } from 'express';
+import type { Request, RequestHandler, Response } from 'express';
 import { pino, type DestinationStream, type Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 
 /**
  * The only fields that are ever logged. None of them holds what a person wrote or asked for: addresses
@@ -52,30 +51,40 @@ export function routeOf(request: Pick<Request, 'method'> & { route?: unknown }):
 
 const REQUEST_ID = /^[\w-]{8,64}$/;
 
-/** Logs each request once it is answered, with an id that is also sent back. */
-export const logging = (logger: Logger): RequestHandler =>
-  pinoHttp({
-    logger,
-    quietReqLogger: true,
-    // It would log both whole, with headers and cookies.
-    serializers: { req: () => undefined, res: () => undefined },
-    customAttributeKeys: { reqId: 'id', responseTime: 'milliseconds' },
-    genReqId: (request, response) => {
-      const given = request.headers['x-request-id'];
-      const id = typeof given === 'string' && REQUEST_ID.test(given) ? given : randomUUID();
-      response.setHeader('x-request-id', id);
-      return id;
-    },
-    customLogLevel: (_, response, error) =>
-      error || response.statusCode >= 500 ? 'error' : response.statusCode >= 400 ? 'warn' : 'info',
-    customSuccessObject: (request, response, { milliseconds }: Fields) =>
-      answered(request as Request, response.statusCode, milliseconds),
-    customErrorObject: (request, response, error, { milliseconds }: Fields) => ({
-      ...answered(request as Request, response.statusCode, milliseconds),
-      error: errorFields(error),
-    }),
-  });
+const ID_HEADER = 'x-request-id';
 
-const answered = (request: Request, status: number, milliseconds: unknown): Fields => ({
-  ...{ route: routeOf(request), method: request.method, status, milliseconds },
-});
+/** By what an answer, and what is logged of it, name a request. */
+export const idOf = (response: Response): string => String(response.getHeader(ID_HEADER));
+
+/** Logs each request once it is answered, or its sender has left, with an id that is also sent back. */
+export function logging(logger: Logger): RequestHandler {
+  return (request, response, next) => {
+    const begun = performance.now();
+    const given = request.headers[ID_HEADER];
+    const id = typeof given === 'string' && REQUEST_ID.test(given) ? given : randomUUID();
+    response.setHeader(ID_HEADER, id);
+    response.once('close', () => {
+      const status = response.statusCode;
+      logger[levelOf(status)](
+        {
+          id,
+          route: routeOf(request),
+          method: request.method,
+          status,
+          milliseconds: Math.round(performance.now() - begun),
+        } satisfies Fields,
+        response.writableFinished ? 'request completed' : 'request aborted',
+      );
+    });
+    next();
+  };
+}
+
+const levelOf = (status: number): 'error' | 'warn' | 'info' =>
+  status >= 500 ? 'error' : status >= 400 ? 'warn' : 'info';
+
+/** Logs what failed on our side, beside the line of the request it failed in. */
+export function logFailure(logger: Logger, response: Response, error: unknown): void {
+  const fields: Fields = { id: idOf(response), error: errorFields(error) };
+  logger.error(fields, 'request failed');
+}

@@ -1,9 +1,10 @@
 import { STATUS_CODES } from 'node:http';
 import type { ApiProblem, FieldError } from '@sleetcrest/contract';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
+import type { Logger } from 'pino';
 import { troubleOf, PerhapsKept, type Trouble } from '../database/errors.js';
 import { NobodyWaits } from '../threads/nobody-waits.js';
-import { errorFields } from './logging.js';
+import { idOf, logFailure } from './logging.js';
 
 /** A refusal that is told to the person as it stands. */
 export class HttpProblem extends Error {
@@ -97,33 +98,35 @@ const refusedBecause = (response: Response, cause: string): void =>
 export const causeOf = (response: Response): string | undefined => causes.get(response);
 
 /** Answers every error as `application/problem+json`; what is our fault is logged. */
-export const answerProblems: ErrorRequestHandler = (error, request, response, next) => {
-  // Express knows a handler of errors by its four parameters.
-  void next;
-  const problem = asProblem(error, request.method);
-  if (problem.status === 503) refusedBecause(response, troubleOf(error) ?? 'busy');
-  if (problem.status >= 500) request.log.error({ error: errorFields(error) }, 'request failed');
-  if (response.headersSent) {
-    // Half an answer must not end as if it were whole.
-    response.destroy();
-    return;
-  }
-  // A session that was to begin with this did not.
-  response.removeHeader('set-cookie');
-  const body: ApiProblem = {
-    type: 'about:blank',
-    title: STATUS_CODES[problem.status] ?? 'Problem',
-    status: problem.status,
-    detail: problem.detail,
-    ...(problem.errors ? { errors: [...problem.errors] } : {}),
-    requestId: String(request.id),
+export function answerProblems(logger: Logger): ErrorRequestHandler {
+  return (error, request, response, next) => {
+    // Express knows a handler of errors by its four parameters.
+    void next;
+    const problem = asProblem(error, request.method);
+    if (problem.status === 503) refusedBecause(response, troubleOf(error) ?? 'busy');
+    if (problem.status >= 500) logFailure(logger, response, error);
+    if (response.headersSent) {
+      // Half an answer must not end as if it were whole.
+      response.destroy();
+      return;
+    }
+    // A session that was to begin with this did not.
+    response.removeHeader('set-cookie');
+    const body: ApiProblem = {
+      type: 'about:blank',
+      title: STATUS_CODES[problem.status] ?? 'Problem',
+      status: problem.status,
+      detail: problem.detail,
+      ...(problem.errors ? { errors: [...problem.errors] } : {}),
+      requestId: idOf(response),
+    };
+    response
+      .status(problem.status)
+      .set(problem.headers)
+      .type('application/problem+json')
+      .send(JSON.stringify(body));
   };
-  response
-    .status(problem.status)
-    .set(problem.headers)
-    .type('application/problem+json')
-    .send(JSON.stringify(body));
-};
+}
 
 export const notFound: RequestHandler = (request) => {
   throw new HttpProblem(404, `There is nothing at ${request.method} ${request.path}.`);

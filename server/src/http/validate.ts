@@ -16,7 +16,8 @@ function valid<T>(schema: z.ZodType<T>, input: unknown, status: number): T {
 
 /** The body, as the schema has it; anything else is refused with 415 or 422. */
 export function bodyOf<T>(request: Request, schema: z.ZodType<T>): T {
-  if (!request.is('application/json')) {
+  // What was read as JSON was sent as such.
+  if (request.body === undefined && !request.is('application/json')) {
     throw new HttpProblem(415, 'Send the request as application/json.');
   }
   return valid(schema, request.body, 422);
