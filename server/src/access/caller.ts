@@ -12,14 +12,23 @@ export interface Caller {
   begins: boolean;
 }
 
-const callers = new WeakMap<Request, Caller>();
+/** What somebody is to a piece of work. */
+export type Side = 'learner' | 'coach';
+
+declare module 'express-serve-static-core' {
+  interface Request {
+    /** Set where the rule of a route lets somebody in, and read by the functions below. */
+    caller?: Caller;
+    side?: Side;
+  }
+}
 
 export const setCaller = (request: Request, caller: Caller): void => {
-  callers.set(request, caller);
+  request.caller = caller;
 };
 
 /** Who calls; undefined for somebody who has kept nothing and is not signed in. */
-export const callerOf = (request: Request): Caller | undefined => callers.get(request);
+export const callerOf = (request: Request): Caller | undefined => request.caller;
 
 /** Where a request comes from: what is connected to us, or whom a proxy we believe names. */
 export const addressOf = (request: Request): string => request.ip ?? 'unknown';
@@ -36,26 +45,23 @@ export function accountOf(request: Request): Account {
 
 /** The account that calls; undefined for a guest. */
 export function namedOf(request: Request): Account | undefined {
-  const caller = callers.get(request);
+  const caller = request.caller;
   if (!caller || caller.role === 'guest' || caller.name === null) return undefined;
   return { id: caller.id, role: caller.role, name: caller.name };
 }
 
 /** @throws HttpProblem 403 for who has yet to choose a phrase of their own. */
 export function refuseBeginner(request: Request): void {
-  if (!callers.get(request)?.begins) return;
+  if (!request.caller?.begins) return;
   throw new HttpProblem(
     403,
     'Choose a pass phrase of your own first; the one you were given is for beginning.',
   );
 }
 
-/** What somebody is to a piece of work. */
-export type Side = 'learner' | 'coach';
-const sides = new WeakMap<Request, Side>();
 export const setSide = (request: Request, side: Side): void => {
-  sides.set(request, side);
+  request.side = side;
 };
 
 /** What whoever calls is to the work in the address, on routes whose rule asks for it. */
-export const sideOf = (request: Request): Side => sides.get(request)!;
+export const sideOf = (request: Request): Side => request.side!;

@@ -28,7 +28,9 @@ const MOST_BELIEVED = 10_000;
  */
 export class Sessions {
   /** Who was behind a token when last asked: only for what asks the database itself (`believed`). */
-  private readonly last = new LRUCache<string, Caller>({ max: MOST_BELIEVED });
+  private readonly last = new LRUCache<string, { caller: Caller; hash: Buffer }>({
+    max: MOST_BELIEVED,
+  });
   private readonly secrets: Secrets;
   private readonly models: Models;
 
@@ -48,7 +50,7 @@ export class Sessions {
       return undefined;
     }
     const { stale, ...caller } = known;
-    this.last.set(token, caller);
+    this.last.set(token, { caller, hash });
     if (stale) await seenToday(this.sequelize, hash);
     return caller;
   }
@@ -59,12 +61,13 @@ export class Sessions {
    */
   believed(request: Request): Caller | undefined {
     const token = tokenOf(request);
-    return token === undefined ? undefined : this.last.get(token);
+    return token === undefined ? undefined : this.last.get(token)?.caller;
   }
 
   /** By what the database knows the session a request came with. */
   hashOf(request: Request): Buffer {
-    return hashOf(tokenOf(request) ?? '');
+    const token = tokenOf(request) ?? '';
+    return this.last.get(token)?.hash ?? hashOf(token);
   }
 
   /**

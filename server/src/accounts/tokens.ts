@@ -15,10 +15,22 @@ const TOKEN = /^[\w-]{43}$/;
 const cookieFor = ({ secure }: Pick<Request, 'secure'>): string =>
   secure ? `__Host-${COOKIE}` : COOKIE;
 
+declare module 'express-serve-static-core' {
+  interface Request {
+    /** The token that came with it, once it was looked for; null where there is none. */
+    token?: string | null;
+  }
+}
+
 /** The session's token that came with a request; undefined where there is none that could be ours. */
 export function tokenOf(request: Request): string | undefined {
+  request.token ??= tokenIn(request);
+  return request.token ?? undefined;
+}
+
+function tokenIn(request: Request): string | null {
   const token = parse(request.headers.cookie ?? '')[cookieFor(request)];
-  return token !== undefined && TOKEN.test(token) ? token : undefined;
+  return token !== undefined && TOKEN.test(token) ? token : null;
 }
 
 /** Gives the browser a token: out of reach of scripts and of other sites, and by TLS where there is. */
