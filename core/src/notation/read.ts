@@ -23,6 +23,12 @@ const PHRASES: readonly { words: string; move: Move }[] = MOVES.map((move) => ({
   move,
 })).sort((a, b) => b.words.length - a.words.length);
 
+const PARTING = /[\s,;.]/;
+/** What follows a turn directly and is no turn. */
+const RUNS_ON = /[\d\p{Ll}]/u;
+/** The second character of every phrase is one, in whichever case it is written. */
+const A_LETTER = /[a-z]/i;
+
 /**
  * Reads turns in any dialect, mixed as they come: `R'`, `Ri`, `R2`, `RR`, `x y z`, words as
  * written by the words dialect, and brackets with a repeat count, `(R U R' U')3`. Spaces, commas
@@ -63,7 +69,7 @@ class Reader {
   sequence(opened: { bracket: string; at: number } | null): Move[] {
     const moves: Move[] = [];
     for (;;) {
-      this.skip(/[\s,;.]/);
+      this.skipParting();
       const char = this.text[this.at];
       if (char === undefined) {
         if (opened) this.misread(opened.bracket, opened.at, 'this bracket is never closed');
@@ -105,6 +111,8 @@ class Reader {
   }
 
   private phrase(): Move | undefined {
+    // Nearly all turns are a single letter: those are not compared with every phrase.
+    if (!A_LETTER.test(this.text[this.at + 1] ?? '')) return undefined;
     const rest = this.text.slice(this.at, this.at + 60).toLowerCase();
     const found = PHRASES.find(({ words }) => rest.startsWith(words));
     if (found) this.at += found.words.length;
@@ -134,7 +142,7 @@ class Reader {
     const next = this.text[this.at];
     if (
       next !== undefined &&
-      ((/[\d\p{Ll}]/u.test(next) && !'xyz'.includes(next)) ||
+      ((RUNS_ON.test(next) && !'xyz'.includes(next)) ||
         next === letter ||
         PRIMES.includes(next))
     ) {
@@ -149,8 +157,8 @@ class Reader {
     this.misread(token, start, `turns are U D L R F B and x y z, with ', i or 2 after them${hint}`);
   }
 
-  private skip(what: RegExp): void {
-    while (what.test(this.text[this.at] ?? '')) this.at++;
+  private skipParting(): void {
+    while (this.at < this.text.length && PARTING.test(this.text[this.at]!)) this.at++;
   }
 
   private misread(token: string, at: number, why: string): never {
