@@ -35,7 +35,7 @@ export class WebServer {
     const child = fork(options.program ?? join(ROOT, 'server/dist/main.js'), {
       // Megabytes. What a server holds is a third of what it would let pile up before it first looks through it.
       execArgv: [
-        '--max-semi-space-size=8',
+        '--max-semi-space-size=16',
         '--initial-old-space-size=80',
         '--heap-growing-percent=60',
       ],
