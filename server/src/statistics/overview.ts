@@ -20,8 +20,8 @@ import {
 import type { Sequelize } from 'sequelize';
 import { whereOf, type SeenFilter, type Where } from '../log/where.js';
 import {
-  bestOf,
   daysOf,
+  firstOf,
   grouped,
   groupsOf,
   groupStages,
@@ -59,12 +59,9 @@ export class LogStatistics {
 
   async summary(account: string, filter: SeenFilter, today: string): Promise<LogSummary> {
     const where = whereOf(account, filter);
-    const [days, best, typical] = await Promise.all([
-      daysOf(this.sequelize, where),
-      this.best(where),
-      this.typical(where),
-    ]);
+    const [days, typical] = await Promise.all([daysOf(this.sequelize, where), this.typical(where)]);
     const timed = days.filter((day) => day.timed > 0);
+    const [best, spread] = await Promise.all([this.best(where, timed), this.spread(where, timed)]);
     return {
       count: days.reduce((sum, { count }) => sum + count, 0),
       timed: timed.reduce((sum, day) => sum + day.timed, 0),
@@ -74,7 +71,7 @@ export class LogStatistics {
         const [lower, median, upper] = quarters!;
         return { day, count, ...inSeconds({ lower, median, upper }) };
       }),
-      spread: await this.spread(where, timed),
+      spread,
       streaks: streaksOf(
         days.map(({ day }) => day),
         today,
@@ -97,9 +94,12 @@ export class LogStatistics {
     }));
   }
 
-  private async best(where: Where): Promise<LogSummary['best']> {
-    const row = await bestOf(this.sequelize, where);
-    return row ? { id: row.id, time: row.hundredths / 100 } : null;
+  private async best(where: Where, timed: readonly DayRow[]): Promise<LogSummary['best']> {
+    if (timed.length === 0) return null;
+    const least = leastOf(timed);
+    const days = timed.filter((day) => day.least === least).map(({ day }) => day);
+    const row = await firstOf(this.sequelize, where, least, days);
+    return row ? { id: row.id, time: least / 100 } : null;
   }
 
   private async typical(where: Where): Promise<number | null> {
@@ -109,7 +109,7 @@ export class LogStatistics {
 
   private async spread(where: Where, timed: readonly DayRow[]): Promise<LogSummary['spread']> {
     if (timed.length === 0) return null;
-    const least = timed.reduce((so, { least }) => Math.min(so, least!), Infinity);
+    const least = leastOf(timed);
     const most = timed.reduce((so, { most }) => Math.max(so, most!), 0);
     const width = spreadWidth(least, most);
     const rows = await spreadOf(this.sequelize, where, width);
@@ -160,3 +160,7 @@ export class LogStatistics {
     }));
   }
 }
+
+/** The least hundredths of all days; infinite without any. */
+const leastOf = (timed: readonly DayRow[]): number =>
+  timed.reduce((so, { least }) => Math.min(so, least!), Infinity);

@@ -80,14 +80,20 @@ export const daysOf = (sequelize: Sequelize, where: Where) =>
   );
 export type DayRow = Awaited<ReturnType<typeof daysOf>>[number];
 
-/** The best of all; hundredths. */
-export const bestOf = (sequelize: Sequelize, where: Where) =>
+/** The first record of so many hundredths on some days. Looked for on those alone, as finding it reads each. */
+export const firstOf = (
+  sequelize: Sequelize,
+  where: Where,
+  hundredths: number,
+  days: readonly string[],
+) =>
   rowOf(
     sequelize,
-    z.object({ id: z.string(), hundredths: z.number() }),
-    `SELECT id, hundredths FROM log_entries WHERE ${where.sql} AND ${TIMED}
-     ORDER BY hundredths, began_at, id LIMIT 1`,
-    where.bind,
+    z.object({ id: z.string() }),
+    `SELECT id FROM log_entries WHERE ${where.sql} AND ${TIMED}
+       AND day = ANY ($${where.bind.length + 1}::date[]) AND hundredths = $${where.bind.length + 2}
+     ORDER BY began_at, id LIMIT 1`,
+    [...where.bind, days, hundredths],
   );
 
 /** The median of the last ones; hundredths. */
