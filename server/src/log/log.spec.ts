@@ -258,6 +258,7 @@ describe('a log', () => {
     const records = [
       ...manyRecords(600, 6),
       aRecord({ note: 'a "quoted", note\r\nover two lines; =1+1', cube: 'the “new” one' }),
+      aRecord({ note: '\\u0041 {"a":null} \u{1F9CA}', tags: ['null', '{}', '"', '\\'] }),
     ].sort(newestFirst);
     await keep(records);
     const json = await learner.ask('GET', '/api/log/export?as=json');

@@ -5,7 +5,15 @@ import * as z from 'zod';
 import { withConnection } from '../database/connection.js';
 import { PAGE } from '../database/pages.js';
 import { changed, exactly, rowOf, rowsOf, THERE } from '../database/statement.js';
-import { entryOfRow, placeholders, ROW_COLUMNS, valuesOf, WRITTEN } from './rows.js';
+import {
+  asJson,
+  entryOfRow,
+  JSON_COLUMNS,
+  placeholders,
+  ROW_COLUMNS,
+  valuesOf,
+  WRITTEN,
+} from './rows.js';
 import type { Where } from './where.js';
 
 const entryRow = z.object({
@@ -63,11 +71,11 @@ export const addEntries = (
 ): Promise<number> =>
   changed(
     sequelize,
-    `${INSERT} VALUES ${entries.map((_, row) => `(${placeholders(row).join(', ')})`).join(', ')}
+    `${INSERT} SELECT $1::uuid, ${ROW_COLUMNS} FROM json_to_recordset($2::json) AS rows (${JSON_COLUMNS})
      ON CONFLICT (account_id, id) DO UPDATE SET deleted_at = NULL
        WHERE log_entries.deleted_at IS NOT NULL
      RETURNING 1`,
-    entries.flatMap((entry) => valuesOf(account, entry)),
+    [account, asJson(entries)],
     transaction,
   );
 

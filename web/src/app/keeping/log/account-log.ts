@@ -122,8 +122,16 @@ export class AccountLog extends ServerLog implements LogBook {
     return whereabouts(await told);
   }
 
-  async addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
-    const asked = this.http.post('/api/log/batch', { entries });
+  addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
+    return this.sent({ entries });
+  }
+
+  addBatch(batch: Blob): Promise<BatchAnswer> {
+    return this.sent(batch);
+  }
+
+  private async sent(batch: object): Promise<BatchAnswer> {
+    const asked = this.http.post('/api/log/batch', batch);
     return readAnswer(batchAnswerSchema, await firstValueFrom(asked));
   }
 

@@ -34,6 +34,11 @@ export class GuestLog implements LogBook {
     return this.worker.ask(({ log }) => log.addAll(entries));
   }
 
+  async addBatch(batch: Blob): Promise<BatchAnswer> {
+    const { entries } = JSON.parse(await batch.text()) as { entries: LogEntry[] };
+    return this.addAll(entries);
+  }
+
   change(id: string, change: ChangeEntry): Promise<LogEntry> {
     return this.worker.ask(({ log }) => log.change(id, change));
   }

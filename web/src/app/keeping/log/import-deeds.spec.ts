@@ -91,11 +91,31 @@ describe('a file of records', () => {
     expect(checked.first.map(({ where }) => where)).toEqual(['line 9', 'line 409', 'line 809']);
     expect(shares.at(-1)).toBe(1);
     const sizes: number[] = [];
-    const keep = async (entries: LogEntry[]) => {
+    const keep = async (batch: Blob) => {
+      const { entries } = JSON.parse(await batch.text()) as { entries: LogEntry[] };
       sizes.push(entries.length);
       return { added: entries.length - 1, known: 1 };
     };
-    expect(await importDeeds.send(blob, mapping, keep, quiet)).toEqual({ added: 1188, known: 12 });
-    expect(sizes).toEqual(Array<number>(12).fill(100));
+    expect(await importDeeds.send(blob, mapping, keep, quiet)).toEqual({ added: 1197, known: 3 });
+    expect(sizes).toEqual([500, 500, 200]);
+  });
+
+  it('is read on while a batch is on its way, one at a time, and ends where one is refused', async () => {
+    const rows = Array.from({ length: 2000 }, (_, k) => `2026-11-01T10:00:00Z,${k}`);
+    const blob = file('began_at,time', ...rows);
+    const mapping = guessMapping(['began_at', 'time']);
+    let underWay = 0;
+    let sent = 0;
+    const keep = async () => {
+      expect(++underWay).toBe(1);
+      if (++sent === 3) throw new Error('no room');
+      await Promise.resolve();
+      underWay--;
+      return { added: 500, known: 0 };
+    };
+    await expectAsync(importDeeds.send(blob, mapping, keep, quiet)).toBeRejectedWithError(
+      'no room',
+    );
+    expect(sent).toBe(3);
   });
 });

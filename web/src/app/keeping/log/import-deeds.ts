@@ -231,36 +231,44 @@ export const importDeeds = {
     return checked;
   },
 
-  /** Sends the good records, a batch at a time; what was sent already adds nothing. */
+  /**
+   * Sends the good records, a batch at a time, and reads on meanwhile; what was sent already adds
+   * nothing.
+   */
   async send(
     file: Blob,
     mapping: Mapping | null,
-    keep: (entries: LogEntry[]) => Promise<BatchAnswer>,
+    keep: (batch: Blob) => Promise<BatchAnswer>,
     progress: (share: number) => void,
   ): Promise<BatchAnswer> {
     const total: BatchAnswer = { added: 0, known: 0 };
     let batch: LogEntry[] = [];
     let together = 0;
+    let underWay: Promise<BatchAnswer> | undefined;
+    const arrived = async (): Promise<void> => {
+      const answer = await underWay;
+      total.added += answer?.added ?? 0;
+      total.known += answer?.known ?? 0;
+      underWay = undefined;
+    };
     const flush = async (): Promise<void> => {
-      if (batch.length === 0) return;
-      const { added, known } = await keep(batch);
-      total.added += added;
-      total.known += known;
+      await arrived();
+      underWay = keep(new Blob([JSON.stringify({ entries: batch })], { type: 'application/json' }));
+      // Told where it is waited for; until then nobody does.
+      underWay.catch(() => undefined);
       batch = [];
       together = 0;
     };
     await new LogFile(file, mapping, progress).each(async (read) => {
       if ('bad' in read) return;
       const characters = charactersOf(read.entry);
-      if (together + characters > MOST_CHARACTERS) await flush();
+      if (batch.length > 0 && together + characters > MOST_CHARACTERS) await flush();
       batch.push(read.entry);
       together += characters;
-      if (batch.length === SENT_AT_ONCE) await flush();
+      if (batch.length === BATCH) await flush();
     });
-    await flush();
+    if (batch.length > 0) await flush();
+    await arrived();
     return total;
   },
 };
-
-/** Few enough that somebody sees it go on. */
-const SENT_AT_ONCE = Math.min(BATCH, 100);

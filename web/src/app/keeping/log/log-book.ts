@@ -20,6 +20,8 @@ export interface LogBook extends LogReader {
   /** @throws Error with a sentence when it is refused, as all below do. */
   add(entry: LogEntry): Promise<Whereabouts>;
   addAll(entries: readonly LogEntry[]): Promise<BatchAnswer>;
+  /** The same, of `{ entries }` as JSON: the page need not hold what only passes through it. */
+  addBatch(batch: Blob): Promise<BatchAnswer>;
   change(id: string, change: ChangeEntry): Promise<LogEntry>;
   remove(ids: readonly string[]): Promise<Whereabouts>;
   restore(ids: readonly string[]): Promise<void>;

@@ -64,6 +64,10 @@ export class FakeBook implements LogBook {
     return { added: entries.length, known: 0 };
   }
 
+  async addBatch(batch: Blob): Promise<BatchAnswer> {
+    return this.addAll((JSON.parse(await batch.text()) as { entries: LogEntry[] }).entries);
+  }
+
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
     const changed = { ...(await this.read(id)), ...change } as LogEntry;
     this.entries = this.entries.map((entry) => (entry.id === id ? changed : entry));

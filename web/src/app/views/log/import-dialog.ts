@@ -87,7 +87,7 @@ export class ImportDialog {
     if (!file) return;
     const book = this.books.own();
     await this.doing(async () => {
-      const keep = told((entries: Parameters<typeof book.addAll>[0]) => book.addAll(entries));
+      const keep = told((batch: Blob) => book.addBatch(batch));
       this.added.set(
         await this.worker.ask(({ files }) =>
           files.send(file, this.mapping(), keep, this.progress()),
