@@ -34,9 +34,8 @@ export class GuestLog implements LogBook {
     return this.worker.ask(({ log }) => log.addAll(entries));
   }
 
-  async addBatch(batch: Blob): Promise<BatchAnswer> {
-    const { entries } = JSON.parse(await batch.text()) as { entries: LogEntry[] };
-    return this.addAll(entries);
+  addBatch(batch: Blob): Promise<BatchAnswer> {
+    return this.worker.ask(({ log }) => log.addBatch(batch));
   }
 
   change(id: string, change: ChangeEntry): Promise<LogEntry> {

@@ -1,6 +1,6 @@
 import type { LogEntry } from '@sleetcrest/core/log';
 import { guessMapping, importDeeds, LogFile, type Mapping } from './import-deeds';
-import { anEntry } from './log.spec-support';
+import { anEntry, entriesIn } from './log.spec-support';
 
 const file = (...lines: string[]): Blob => new Blob([lines.join('\r\n')]);
 const quiet = (): void => undefined;
@@ -92,12 +92,12 @@ describe('a file of records', () => {
     expect(shares.at(-1)).toBe(1);
     const sizes: number[] = [];
     const keep = async (batch: Blob) => {
-      const { entries } = JSON.parse(await batch.text()) as { entries: LogEntry[] };
+      const entries = await entriesIn(batch);
       sizes.push(entries.length);
       return { added: entries.length - 1, known: 1 };
     };
     expect(await importDeeds.send(blob, mapping, keep, quiet)).toEqual({ added: 1197, known: 3 });
-    expect(sizes).toEqual([500, 500, 200]);
+    expect(sizes).toEqual([400, 400, 400]);
   });
 
   it('is read on while a batch is on its way, one at a time, and ends where one is refused', async () => {
@@ -111,7 +111,7 @@ describe('a file of records', () => {
       if (++sent === 3) throw new Error('no room');
       await Promise.resolve();
       underWay--;
-      return { added: 500, known: 0 };
+      return { added: 400, known: 0 };
     };
     await expectAsync(importDeeds.send(blob, mapping, keep, quiet)).toBeRejectedWithError(
       'no room',

@@ -76,17 +76,28 @@ const withOffset = (cell: string): string =>
     ? momentHere(new Date(cell.trim().replace(' ', 'T')))
     : cell;
 
+/** The same row of the same file has the same id, and so is added once. */
+function idsOfRows(): (row: LogCells) => string {
+  const seen = new Map<string, number>();
+  return (row) => {
+    const id = uuidFrom(JSON.stringify(row), NAMESPACE);
+    const before = seen.get(id) ?? 0;
+    seen.set(id, before + 1);
+    return before === 0 ? id : uuidFrom(`${id} ${before}`, NAMESPACE);
+  };
+}
+
 /** A record read, or what is wrong, and where it was. */
 type Read = { entry: LogEntry } | { bad: BadRow };
 
 /** Reads a file record by record, however large it is; `each` may take its time. */
 export class LogFile {
-  private readonly seen = new Map<string, number>();
-
   constructor(
     private readonly file: Blob & { name?: string },
     private readonly mapping: Mapping | null,
     private readonly progress: (share: number) => void = () => undefined,
+    /** Makes the id of a row that has none. */
+    private readonly idFor: (row: LogCells) => string = idsOfRows(),
   ) {}
 
   async each(take: (read: Read) => Promise<void> | void): Promise<void> {
@@ -138,17 +149,9 @@ export class LogFile {
       if (at !== null && cells[at] !== undefined) row[name] = cells[at];
     }
     row.began_at = withOffset(row.began_at ?? '');
-    const read = entryOf(row, (one) => this.idFor(one));
+    const read = entryOf(row, this.idFor);
     if (read.ok) return { entry: read.entry };
     return { bad: { where: `line ${line}`, says: describeErrors(read.errors) } };
-  }
-
-  /** The same row of the same file has the same id, and so is added once. */
-  private idFor(row: LogCells): string {
-    const id = uuidFrom(JSON.stringify(row), NAMESPACE);
-    const before = this.seen.get(id) ?? 0;
-    this.seen.set(id, before + 1);
-    return before === 0 ? id : uuidFrom(`${id} ${before}`, NAMESPACE);
   }
 
   private async eachEntry(take: (read: Read) => Promise<void> | void): Promise<void> {
@@ -221,7 +224,8 @@ export const importDeeds = {
     progress: (share: number) => void,
   ): Promise<Checked> {
     const checked: Checked = { good: 0, bad: 0, first: [] };
-    await new LogFile(file, mapping, progress).each((read) => {
+    // What is only looked at needs no id of its own.
+    await new LogFile(file, mapping, progress, () => NAMESPACE).each((read) => {
       if ('entry' in read) checked.good++;
       else {
         checked.bad++;
@@ -265,10 +269,13 @@ export const importDeeds = {
       if (batch.length > 0 && together + characters > MOST_CHARACTERS) await flush();
       batch.push(read.entry);
       together += characters;
-      if (batch.length === BATCH) await flush();
+      if (batch.length === SENT_AT_ONCE) await flush();
     });
     if (batch.length > 0) await flush();
     await arrived();
     return total;
   },
 };
+
+/** As many as a browser hands over as one piece. */
+const SENT_AT_ONCE = Math.min(BATCH, 400);

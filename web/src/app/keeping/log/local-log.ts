@@ -82,6 +82,11 @@ export class LocalLog {
     return { added, known: entries.length - added };
   }
 
+  async addBatch(batch: Blob): Promise<BatchAnswer> {
+    const { entries } = JSON.parse(await batch.text()) as { entries: LogEntry[] };
+    return this.addAll(entries);
+  }
+
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
     const entry = logEntrySchema.parse({ ...(await this.read(id)), ...change });
     await (await this.open()).put('entries', row(entry));

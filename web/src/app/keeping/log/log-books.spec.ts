@@ -17,7 +17,7 @@ import { SessionApi } from '../account/account.actions';
 import { GuestLog } from './guest-log';
 import type { LogBook } from './log-book';
 import { LogBooks } from './log-books';
-import { anEntry, FakeBook } from './log.spec-support';
+import { anEntry, entriesIn, FakeBook } from './log.spec-support';
 
 /** Answers as the server would, from a log in memory; while `away`, nothing is answered. */
 class FakeServer {
@@ -34,7 +34,7 @@ class FakeServer {
       const error = { type: 'about:blank', title: 'No', status: 422, detail: this.refusal };
       throw new HttpErrorResponse({ status: 422, error });
     }
-    const read: unknown = body instanceof Blob ? JSON.parse(await body.text()) : body;
+    const read: unknown = body instanceof Blob ? { entries: await entriesIn(body) } : body;
     const given = read as { ids: string[]; add: string[]; remove: string[]; entries: LogEntry[] };
     const number = (name: string): number => Number(params.get(name));
     const id = url.split('/')[4]!;

@@ -17,6 +17,10 @@ import type { LogBook, Whereabouts } from './log-book';
 
 export { anEntry };
 
+/** The records of a batch as it is sent. */
+export const entriesIn = async (batch: Blob): Promise<LogEntry[]> =>
+  (JSON.parse(await batch.text()) as { entries: LogEntry[] }).entries;
+
 /** A log in memory. While `failure` is set, asking fails with it. */
 export class FakeBook implements LogBook {
   failure: unknown;
@@ -65,7 +69,7 @@ export class FakeBook implements LogBook {
   }
 
   async addBatch(batch: Blob): Promise<BatchAnswer> {
-    return this.addAll((JSON.parse(await batch.text()) as { entries: LogEntry[] }).entries);
+    return this.addAll(await entriesIn(batch));
   }
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
