@@ -12,6 +12,14 @@ const LEARNERS = 200;
 const ANSWERS = 20_000;
 const DAY = '2026-11-25';
 const TIMES = 7;
+/** In so long the first time is over. */
+const MOST_SECONDS = 600;
+
+/** The most a process has held, in MB. */
+function mostHeld(pid: number): number {
+  const status = readFileSync(`/proc/${pid}/status`, 'utf8');
+  return Math.round(Number(/VmHWM:\s+(\d+)/.exec(status)![1]) / 1024);
+}
 
 const PEOPLE = `
   INSERT INTO accounts (id, role, name, name_key, phrase_hash)
@@ -74,7 +82,15 @@ export const standings = (): Promise<object> =>
       );
       await client.query('VACUUM ANALYZE practice_reviews');
       say('Reckoning with them for the first time, as a night does …');
-      const first = await ask().catch(() => Infinity);
+      const begun = performance.now();
+      let asked = 1;
+      // Whoever asks meanwhile is told to try again; what was reckoned until then is kept.
+      for (; !(await ask().catch(() => false)); asked++) {
+        if (performance.now() - begun > MOST_SECONDS * 1000)
+          throw new Error('it is never reckoned');
+      }
+      const first = { seconds: rounded((performance.now() - begun) / 1000), asked };
+      const firstMegabytes = mostHeld(server.pid);
       // What is held in memory is not what is measured.
       await server.stop();
       server = await WebServer.start(options);
@@ -84,12 +100,14 @@ export const standings = (): Promise<object> =>
         await client.query('UPDATE practice_facts SET total = total + 1');
         taken.push(await ask());
       }
-      const status = readFileSync(`/proc/${server.pid}/status`, 'utf8');
       return {
-        ...{ learners: LEARNERS, answers: ANSWERS, unit: 'ms', allowed: 1000 },
-        first: rounded(first),
+        learners: LEARNERS,
+        answers: ANSWERS,
+        first,
+        unit: 'ms',
+        allowed: 1000,
         afterAnAnswerOfEach: { median: rounded(median(taken)), worst: rounded(Math.max(...taken)) },
-        peakMegabytes: Math.round(Number(/VmHWM:\s+(\d+)/.exec(status)![1]) / 1024),
+        peakMegabytes: { first: firstMegabytes, after: mostHeld(server.pid) },
         allowedMegabytes: 300,
       };
     } finally {
