@@ -1,3 +1,4 @@
+import { STAGES, type Stage } from '@sleetcrest/core';
 import {
   daysBefore,
   GROUP_DAYS,
@@ -87,9 +88,11 @@ export class LogStatistics {
       from: momentWith(row.first, row.first_offset),
       to: momentWith(row.last, row.last_offset),
       count: row.count,
-      times: (row.times ?? []).map(({ best, median, ...kind }) => ({
-        ...kind,
-        ...{ best: secondsOf(best), median: secondsOf(median) },
+      times: [...(row.times ?? [])].sort(wholeThenInOrder).map((kind) => ({
+        stage: kind.stage,
+        count: kind.count,
+        best: secondsOf(kind.best),
+        median: secondsOf(kind.median),
       })),
     }));
   }
@@ -159,6 +162,12 @@ export class LogStatistics {
       turnsPerSecond: rate === null ? null : Math.round(rate * 100) / 100,
     }));
   }
+}
+
+/** Whole solves first, then stages as a solve goes through them. */
+function wholeThenInOrder(a: { stage: Stage | null }, b: { stage: Stage | null }): number {
+  const placeOf = (stage: Stage | null): number => (stage === null ? -1 : STAGES.indexOf(stage));
+  return placeOf(a.stage) - placeOf(b.stage);
 }
 
 /** The least hundredths of all days; infinite without any. */

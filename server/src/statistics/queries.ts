@@ -15,7 +15,10 @@ const kindTimes = z.object({
   median: z.number(),
 });
 
-/** Days or sessions, newest first, with the times of each kind; hundredths. */
+/**
+ * Days or sessions, newest first, with the times of each kind in no order; hundredths. Nothing is sorted
+ * within a group here: there may be thousands, and each sort has its own beginning and end.
+ */
 export function grouped(sequelize: Sequelize, where: Where, by: Grouping) {
   const inOrder = 'OVER (ORDER BY began_at, id)';
   const begins = `began_at - lag(began_at) ${inOrder} > interval '${SESSION_PAUSE} minutes'`;
@@ -43,15 +46,16 @@ export function grouped(sequelize: Sequelize, where: Where, by: Grouping) {
        FROM keyed split WHERE ${TIMED} GROUP BY key, split.stage
      ), times AS (
        SELECT key, json_agg(json_build_object(
-         'stage', split.stage, 'count', count, 'best', best, 'median', median
-       ) ORDER BY ${IN_ORDER} NULLS FIRST) AS times
-       FROM kinds split GROUP BY key
+         'stage', stage, 'count', count, 'best', best, 'median', median)) AS times
+       FROM kinds GROUP BY key
      ), whole AS (
-     SELECT key, min(began_at) AS first, max(began_at) AS last,
-       (array_agg(utc_offset ORDER BY began_at, id))[1] AS first_offset,
-       (array_agg(utc_offset ORDER BY began_at DESC, id DESC))[1] AS last_offset,
-       count(*)::int AS count
-     FROM keyed GROUP BY key)
+       SELECT DISTINCT key, first_value(began_at) OVER all_of_it AS first,
+         first_value(utc_offset) OVER all_of_it AS first_offset,
+         last_value(began_at) OVER all_of_it AS last,
+         last_value(utc_offset) OVER all_of_it AS last_offset,
+         (count(*) OVER all_of_it)::int AS count
+       FROM keyed WINDOW all_of_it AS (PARTITION BY key ORDER BY began_at, id
+         ROWS BETWEEN UNBOUNDED PRECEDING AND UNBOUNDED FOLLOWING))
      SELECT whole.*, times.times FROM whole LEFT JOIN times USING (key) ORDER BY first DESC`,
     where.bind,
   );
