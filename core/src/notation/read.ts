@@ -142,9 +142,7 @@ class Reader {
     const next = this.text[this.at];
     if (
       next !== undefined &&
-      ((RUNS_ON.test(next) && !'xyz'.includes(next)) ||
-        next === letter ||
-        PRIMES.includes(next))
+      ((RUNS_ON.test(next) && !'xyz'.includes(next)) || next === letter || PRIMES.includes(next))
     ) {
       this.unknown(start);
     }
