@@ -1,4 +1,3 @@
-import { STAGES, type Stage } from '@sleetcrest/core';
 import {
   daysBefore,
   GROUP_DAYS,
@@ -31,6 +30,7 @@ import {
   stagesOf,
   typicalOf,
   type DayRow,
+  type KindRow,
 } from './queries.js';
 
 /**
@@ -83,18 +83,20 @@ export class LogStatistics {
   /** Days or sessions, newest first. */
   async groups(account: string, filter: SeenFilter, by: Grouping): Promise<LogGroup[]> {
     const where = whereOf(account, filter);
-    const rows = await grouped(this.sequelize, where, by);
-    return rows.map((row) => ({
-      from: momentWith(row.first, row.first_offset),
-      to: momentWith(row.last, row.last_offset),
-      count: row.count,
-      times: [...(row.times ?? [])].sort(wholeThenInOrder).map((kind) => ({
-        stage: kind.stage,
-        count: kind.count,
-        best: secondsOf(kind.best),
-        median: secondsOf(kind.median),
-      })),
-    }));
+    const found: LogGroup[] = [];
+    let key: string | undefined;
+    for (const row of await grouped(this.sequelize, where, by)) {
+      if (row.key !== key) found.push(spanOf(row));
+      key = row.key;
+      if (!row.is_timed) continue;
+      found.at(-1)!.times.push({
+        stage: row.stage,
+        count: row.count,
+        best: secondsOf(row.best!),
+        median: secondsOf(row.median!),
+      });
+    }
+    return found;
   }
 
   private async best(where: Where, timed: readonly DayRow[]): Promise<LogSummary['best']> {
@@ -164,11 +166,13 @@ export class LogStatistics {
   }
 }
 
-/** Whole solves first, then stages as a solve goes through them. */
-function wholeThenInOrder(a: { stage: Stage | null }, b: { stage: Stage | null }): number {
-  const placeOf = (stage: Stage | null): number => (stage === null ? -1 : STAGES.indexOf(stage));
-  return placeOf(a.stage) - placeOf(b.stage);
-}
+/** A day or session without its times. */
+const spanOf = (row: KindRow): LogGroup => ({
+  from: momentWith(row.first, row.first_offset),
+  to: momentWith(row.last, row.last_offset),
+  count: row.whole,
+  times: [],
+});
 
 /** The least hundredths of all days; infinite without any. */
 const leastOf = (timed: readonly DayRow[]): number =>

@@ -8,16 +8,10 @@ import { TIMED, type Where } from '../log/where.js';
 /** Orders rows by their stage, as a solve goes through them. */
 const IN_ORDER = `array_position(ARRAY[${STAGES.map((stage) => `'${stage}'`).join()}], split.stage)`;
 
-const kindTimes = z.object({
-  stage: z.enum(STAGES).nullable(),
-  count: z.number(),
-  best: z.number(),
-  median: z.number(),
-});
-
 /**
- * Days or sessions, newest first, with the times of each kind in no order; hundredths. Nothing is sorted
- * within a group here: there may be thousands, and each sort has its own beginning and end.
+ * Days or sessions, newest first: a row for each kind of time in one, and one more for what has no time
+ * that counts; hundredths. It is one pass over what is meant. To put kinds beside their day in a join, the
+ * database would have to guess how many days there are, and compares each with each where it guesses few.
  */
 export function grouped(sequelize: Sequelize, where: Where, by: Grouping) {
   const inOrder = 'OVER (ORDER BY began_at, id)';
@@ -30,36 +24,40 @@ export function grouped(sequelize: Sequelize, where: Where, by: Grouping) {
   return rowsOf(
     sequelize,
     z.object({
+      key: z.string(),
       first: z.date(),
       first_offset: z.number(),
       last: z.date(),
       last_offset: z.number(),
+      whole: z.number(),
+      is_timed: z.boolean(),
+      stage: z.enum(STAGES).nullable(),
       count: z.number(),
-      times: z.array(kindTimes).nullable(),
+      best: z.number().nullable(),
+      median: z.number().nullable(),
     }),
     `WITH meant AS (
-       SELECT began_at, utc_offset, id, day, hundredths, outcome, stage FROM log_entries
-       WHERE ${where.sql}
-     ), keyed AS (${keyed}), kinds AS (
-       SELECT key, split.stage, count(*)::int AS count, min(hundredths) AS best,
-         percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) AS median
-       FROM keyed split WHERE ${TIMED} GROUP BY key, split.stage
-     ), times AS (
-       SELECT key, json_agg(json_build_object(
-         'stage', stage, 'count', count, 'best', best, 'median', median)) AS times
-       FROM kinds GROUP BY key
-     ), whole AS (
-       SELECT DISTINCT key, first_value(began_at) OVER all_of_it AS first,
+       SELECT began_at, utc_offset, id, day, hundredths, stage, ${TIMED} AS is_timed
+       FROM log_entries WHERE ${where.sql}
+     ), keyed AS (${keyed}), spanned AS (
+       SELECT key, is_timed, stage, hundredths, first_value(began_at) OVER all_of_it AS first,
          first_value(utc_offset) OVER all_of_it AS first_offset,
          last_value(began_at) OVER all_of_it AS last,
          last_value(utc_offset) OVER all_of_it AS last_offset,
-         (count(*) OVER all_of_it)::int AS count
+         (count(*) OVER all_of_it)::int AS whole
        FROM keyed WINDOW all_of_it AS (PARTITION BY key ORDER BY began_at, id
-         ROWS BETWEEN UNBOUNDED PRECEDING AND UNBOUNDED FOLLOWING))
-     SELECT whole.*, times.times FROM whole LEFT JOIN times USING (key) ORDER BY first DESC`,
+         ROWS BETWEEN UNBOUNDED PRECEDING AND UNBOUNDED FOLLOWING)
+     )
+     SELECT key::text AS key, first, first_offset, last, last_offset, whole, is_timed,
+       split.stage, count(*)::int AS count, min(hundredths) AS best,
+       percentile_cont(0.5) WITHIN GROUP (ORDER BY hundredths) AS median
+     FROM spanned split
+     GROUP BY split.key, first, first_offset, last, last_offset, whole, is_timed, split.stage
+     ORDER BY first DESC, split.key, ${IN_ORDER} NULLS FIRST`,
     where.bind,
   );
 }
+export type KindRow = Awaited<ReturnType<typeof grouped>>[number];
 
 /** Each day: how many records and timed ones, lower quarter, median and upper quarter, least and most; hundredths. */
 export const daysOf = (sequelize: Sequelize, where: Where) =>
