@@ -32,7 +32,8 @@ export function formerVersion(): string {
   const specs = ROOMS.flatMap((room) => [`:(exclude)${room}/**/*.spec.ts`]);
   const archive = git('archive', from, '--', ...ROOMS, 'tsconfig.base.json', ...specs);
   execFileSync('tar', ['-x', '-C', folder], { input: archive });
-  // Its own rooms come first; all other packages are those of this version.
+  // Its own rooms come first; all other packages are those of this version. One that only it has (pino-http)
+  // stands with what `scripts` needs to develop, until that version is no longer the one before.
   for (const room of ROOMS) {
     symlinkSync(join(folder, room), join(folder, 'node_modules/@sleetcrest', room));
   }
