@@ -75,6 +75,16 @@ describe('the server, whatever it is sent', () => {
     expect(policy).toContain('geolocation=()');
   });
 
+  it('keeps an answer of the API to itself, and has no page headers on it', async () => {
+    const { headers } = await asked({}, '/api/health');
+    expect(headers.get('content-security-policy')).toContain("frame-ancestors 'none'");
+    expect(headers.get('cross-origin-resource-policy')).toBe('same-origin');
+    expect(headers.get('referrer-policy')).toBe('no-referrer');
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('permissions-policy')).toBeNull();
+    expect((await asked({}, '/')).headers.get('cross-origin-opener-policy')).toBe('same-origin');
+  });
+
   it('makes a guest of a token it gave only, so that nobody can choose it for another', async () => {
     const chosen = `sleetcrest_session=${'a'.repeat(43)}`;
     const answer = await app.somebody().ask('POST', '/api/solves', aSolve(), { cookie: chosen });

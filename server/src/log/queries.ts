@@ -6,7 +6,7 @@ import { withConnection } from '../database/connection.js';
 import { PAGE } from '../database/pages.js';
 import { changed, exactly, rowOf, rowsOf, THERE } from '../database/statement.js';
 import {
-  asJson,
+  jsonOf,
   entryOfRow,
   JSON_COLUMNS,
   placeholders,
@@ -75,7 +75,7 @@ export const addEntries = (
      ON CONFLICT (account_id, id) DO UPDATE SET deleted_at = NULL
        WHERE log_entries.deleted_at IS NOT NULL
      RETURNING 1`,
-    [account, asJson(entries)],
+    [account, jsonOf(entries)],
     transaction,
   );
 

@@ -64,11 +64,11 @@ export const valuesOf = (account: string, entry: LogEntry): unknown[] => [
 export const placeholders = (): string[] =>
   ['uuid', ...COLUMNS.map(({ type }) => type)].map((type, k) => `$${k + 1}::${type}`);
 
-/** The columns and their types, of rows that are handed over as JSON by `asJson`. */
+/** The columns and their types, of rows that are handed over as JSON by `jsonOf`. */
 export const JSON_COLUMNS = COLUMNS.map(({ name, type }) => `${name} ${type}`).join(', ');
 
 /** Many records as one value: reading as many values as they have columns takes the database twice as long. */
-export const asJson = (entries: readonly LogEntry[]): string =>
+export const jsonOf = (entries: readonly LogEntry[]): string =>
   JSON.stringify(
     entries.map((entry) => Object.fromEntries(COLUMNS.map(({ name, of }) => [name, of(entry)]))),
   );

@@ -277,5 +277,5 @@ export const importDeeds = {
   },
 };
 
-/** As many as a browser hands over as one piece. */
+/** Some 200 kB: larger pieces take a browser longer to hand over, and smaller ones are more answers to wait for. */
 const SENT_AT_ONCE = Math.min(BATCH, 400);
