@@ -12,7 +12,8 @@ import { runStage } from '../methods/stage-run.js';
 import { applyMoves, countTurns, ownTurns } from '../notation/moves.js';
 import { knownMoves } from '../notation/read.js';
 import { crossTable } from '../search/cross-table.js';
-import { goalHolds, layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
+import { goalHolds } from '../stages/goals.js';
 import { StepStates } from './step-states.js';
 
 const KINDS = { corner: CORNERS, edge: EDGES };

@@ -12,9 +12,9 @@ import { PLACES } from '../cube/pieces.js';
 import { opposite, SIDES, type Side } from '../cube/sides.js';
 import { patternsOf, seenMask, stickerCalled } from '../methods/compile.js';
 import { setUpFor } from '../methods/set-up.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { runnerFor } from '../methods/stage-runner.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 
 /** A sticker of a case's picture: a colour, any but a colour, or one of some; null is unpainted. */
 export type Cell =

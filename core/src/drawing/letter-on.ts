@@ -1,4 +1,4 @@
-import { rgbOf } from './swatches.js';
+import { rgbOf } from '../cube/swatches.js';
 
 const INK = '#1b2530';
 const PAPER = '#ffffff';

@@ -2,7 +2,7 @@ import { colourAt, solvedCube } from '../cube/cube.js';
 import { unseenCube, type Painted } from '../cube/painted.js';
 import { PLACES } from '../cube/pieces.js';
 import { opposite, type Side } from '../cube/sides.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import type { Stage } from '../stages/stages.js';
 
 /** The stickers that every cube shows on which the goal of a stage holds; the others are −1. */

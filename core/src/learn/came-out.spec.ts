@@ -9,7 +9,7 @@ import { compileApproach } from '../methods/compile.js';
 import { methodById, METHODS } from '../methods/named.js';
 import { resolveMethod } from '../methods/resolve.js';
 import { setUpFor } from '../methods/set-up.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { invertMove } from '../notation/moves.js';
 import { cubesOf } from '../slips/meant.js';
 import { slippedCubes } from '../slips/slipped.js';

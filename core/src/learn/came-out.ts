@@ -7,7 +7,7 @@ import { BACK, DOWN, FRONT, LEFT, RIGHT, UP, type Side } from '../cube/sides.js'
 import { applyTurns } from '../cube/turns.js';
 import { compileApproach } from '../methods/compile.js';
 import { resolveMethod } from '../methods/resolve.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { readMoves } from '../notation/read.js';
 import { explain } from '../slips/explain.js';
 import type { SlipKind } from '../slips/kinds.js';

@@ -4,7 +4,7 @@ import { readMoves } from '../notation/read.js';
 import { ok, type Result } from '../result.js';
 import { resolveMethod } from '../methods/resolve.js';
 import type { MethodSurvey } from '../methods/survey.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { stagePath, type PathCase, type PathStage } from './path.js';
 
 /** The path of a method, stage by stage, from its survey. */

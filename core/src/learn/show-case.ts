@@ -11,7 +11,7 @@ import { stageStart } from '../methods/stage-start.js';
 import { runStage } from '../methods/stage-run.js';
 import type { Choice, Runner } from '../methods/runner.js';
 import { patternRunnerFor, runnerFor } from '../methods/stage-runner.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 
 /** A cube on which a case waits, in some hold. */
 export interface ShownCase {

@@ -18,7 +18,8 @@ import { writeStep } from './solve.js';
 import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
 import { tellCase, type CaseTold } from './tell-case.js';
-import type { Method, Step } from './walkthrough.js';
+import type { Method } from './method.js';
+import type { Step } from './walkthrough.js';
 
 /** All there is to show of one case. */
 export interface CaseCard extends CaseTold {

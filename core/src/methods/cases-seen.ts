@@ -3,7 +3,7 @@ import { STANDARD_SCHEME } from '../cube/colours.js';
 import { holdsWithUp, stickerInHold } from '../cube/holds.js';
 import { PLACES, type Place } from '../cube/pieces.js';
 import { opposite, type Side } from '../cube/sides.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import { isFrom, type Stage } from '../stages/stages.js';
 import { ANYTHING, compileApproach, type Variant } from './compile.js';
 

@@ -15,7 +15,7 @@ import { sideOfTurn, type Turn } from '../cube/turns.js';
 import { whereInHold } from '../cube/words.js';
 import { crossTable, turnsLayer } from '../search/cross-table.js';
 import { MOVED, placeOf, whereIs } from '../search/piece-moves.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import { wordsInHold } from './compile.js';
 import { Teller, type Choice, type Runner, type Told } from './runner.js';
 import { SearchStep, SearchWords } from './search-step.js';

@@ -18,6 +18,7 @@ export * from './deciding.js';
 export * from './demands.js';
 export * from './distribution.js';
 export * from './failure.js';
+export * from './following.js';
 export * from './mixes.js';
 export * from './mixing.js';
 export * from './plan.js';

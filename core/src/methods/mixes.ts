@@ -1,7 +1,7 @@
 import { METHODS } from './named.js';
-import { approachesAfter, isLast } from './resolve.js';
+import { approachesAfter, isLast } from './following.js';
 import type { Approach } from '../approaches/approach.js';
-import type { Method } from './walkthrough.js';
+import type { Method } from './method.js';
 
 /** Every way of choosing approaches that follow each other from nothing to a solved cube. */
 export function* allMixes(begun: readonly Approach[] = []): Generator<readonly Approach[]> {

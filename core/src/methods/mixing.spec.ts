@@ -1,7 +1,8 @@
 import { approachById } from '../approaches/index.js';
 import { allMixes, mixOf } from './mixes.js';
 import { complete, swapped } from './mixing.js';
-import { approachesAfter, isLast, resolveMethod } from './resolve.js';
+import { approachesAfter, isLast } from './following.js';
+import { resolveMethod } from './resolve.js';
 
 describe('mixing approaches', () => {
   const mixes = [...allMixes()];

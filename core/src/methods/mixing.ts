@@ -1,5 +1,5 @@
 import type { Approach } from '../approaches/approach.js';
-import { approachesAfter, isLast } from './resolve.js';
+import { approachesAfter, isLast } from './following.js';
 
 /** The approaches, continued to a solved cube with the first that can follow each time. */
 export function complete(begun: readonly Approach[]): Approach[] {

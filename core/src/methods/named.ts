@@ -1,4 +1,4 @@
-import type { Method } from './walkthrough.js';
+import type { Method } from './method.js';
 
 const named = (id: string, title: string, ...approaches: string[]): Method => ({
   format: 'sleetcrest/method@1',

@@ -1,6 +1,6 @@
 import { placeOf } from '../search/piece-moves.js';
 import type { PairTables } from '../search/pair-tables.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import { PLACES } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
 

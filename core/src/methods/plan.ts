@@ -12,7 +12,8 @@ import { methodById, METHODS } from './named.js';
 import { resolveMethod } from './resolve.js';
 import type { Choice } from './runner.js';
 import { solve } from './solve.js';
-import type { Method, Walkthrough } from './walkthrough.js';
+import type { Method } from './method.js';
+import type { Walkthrough } from './walkthrough.js';
 
 /** All that a walkthrough depends on. */
 export interface Plan {

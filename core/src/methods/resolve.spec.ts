@@ -2,7 +2,8 @@ import { APPROACHES, approachById } from '../approaches/index.js';
 import type { PatternApproach } from '../approaches/approach.js';
 import { allMixes, mixOf } from './mixes.js';
 import { DEFAULT_METHOD, methodById, methodOf, METHODS } from './named.js';
-import { approachesAfter, approachProblem, isLast, resolveMethod, stagesOf } from './resolve.js';
+import { approachesAfter, isLast } from './following.js';
+import { approachProblem, resolveMethod, stagesOf } from './resolve.js';
 
 const after = (id: string | undefined): string[] =>
   approachesAfter(id === undefined ? undefined : approachById(id)).map((one) => one.id);

@@ -1,18 +1,12 @@
 import { isSearch, type Approach } from '../approaches/approach.js';
-import { approachById, APPROACHES } from '../approaches/index.js';
+import { approachById } from '../approaches/index.js';
 import { STANDARD_SCHEME } from '../cube/colours.js';
 import { UP } from '../cube/sides.js';
 import { fail, ok, type Result } from '../result.js';
-import { solvesCube, type Stage } from '../stages/stages.js';
+import type { Stage } from '../stages/stages.js';
 import { ApproachError, compileApproach } from './compile.js';
-import type { Method } from './walkthrough.js';
-
-/** Whether nothing is left to do after an approach. */
-export const isLast = (approach: Approach): boolean => solvesCube(approach.stage);
-
-/** The built-in approaches that can follow one, or begin a method when there is none before. */
-export const approachesAfter = (before: Approach | undefined): Approach[] =>
-  APPROACHES.filter(({ after }) => after === (before?.stage ?? null));
+import { approachesAfter, isLast } from './following.js';
+import type { Method } from './method.js';
 
 /** Why an own approach cannot be used, in a sentence that names the case; undefined if it can. */
 export function approachProblem(approach: Approach): string | undefined {

@@ -15,7 +15,7 @@ import { resolveMethod } from './resolve.js';
 import type { Choice, Runner } from './runner.js';
 import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
-import type { Method } from './walkthrough.js';
+import type { Method } from './method.js';
 
 /** How to make a cube on which a case waits. */
 export interface SetUp {

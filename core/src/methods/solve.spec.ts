@@ -14,7 +14,8 @@ import { METHODS, methodById } from './named.js';
 import { readStep, replay } from './replay.js';
 import { resolveMethod } from './resolve.js';
 import { solve } from './solve.js';
-import type { Method, Walkthrough } from './walkthrough.js';
+import type { Method } from './method.js';
+import type { Walkthrough } from './walkthrough.js';
 import type { Cube } from '../cube/cube.js';
 
 const gentle = methodById('gentle')!;

@@ -8,7 +8,8 @@ import { resolveMethod } from './resolve.js';
 import type { Choice, Runner } from './runner.js';
 import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
-import type { Method, Step, Walkthrough } from './walkthrough.js';
+import type { Method } from './method.js';
+import type { Step, Walkthrough } from './walkthrough.js';
 
 /** A step as the document has it, told on the cube as it stands and is held before the step. */
 export function writeStep(

@@ -5,7 +5,7 @@ import { HOME_HOLD, type Hold } from '../cube/holds.js';
 import { resolveMethod } from './resolve.js';
 import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
-import type { Method } from './walkthrough.js';
+import type { Method } from './method.js';
 import { goalHolds } from '../stages/goals.js';
 import type { Stage } from '../stages/stages.js';
 

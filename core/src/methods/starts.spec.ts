@@ -4,7 +4,8 @@ import { findProblems } from '../cube/legality.js';
 import { paintedFromCube } from '../cube/painted.js';
 import { PLACES } from '../cube/pieces.js';
 import { SIDES, UP } from '../cube/sides.js';
-import { goalHolds, layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
+import { goalHolds } from '../stages/goals.js';
 import { startsOf } from './starts.js';
 
 /** What a stage sees of a cube: the pieces that matter, where they are. */

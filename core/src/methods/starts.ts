@@ -2,7 +2,8 @@ import { pieceAt, placeValue, solvedCube, twistAt, type Cube } from '../cube/cub
 import { isOdd } from '../cube/laws.js';
 import { CORNER_COUNT, CORNERS, EDGES, PLACE_COUNT, PLACES, type Place } from '../cube/pieces.js';
 import type { Side } from '../cube/sides.js';
-import { goalHolds, layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
+import { goalHolds } from '../stages/goals.js';
 import type { Stage } from '../stages/stages.js';
 
 /** The starts of a stage: cubes in which the pieces that matter stand in every way they can. */

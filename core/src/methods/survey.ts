@@ -12,7 +12,7 @@ import { runStage } from './stage-run.js';
 import { StageCount, type StageSurvey } from './stage-survey.js';
 import { runnerFor } from './stage-runner.js';
 import { startsOf } from './starts.js';
-import type { Method } from './walkthrough.js';
+import type { Method } from './method.js';
 
 /** What a method costs over all cubes, each equally likely. */
 export interface MethodSurvey {

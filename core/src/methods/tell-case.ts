@@ -10,7 +10,7 @@ import { setUpFor } from './set-up.js';
 import { capitals, linesOf } from './runner.js';
 import { runnerFor } from './stage-runner.js';
 import { fillTemplate, type Template } from './text.js';
-import type { Method } from './walkthrough.js';
+import type { Method } from './method.js';
 
 /** What is said of a case in general: as on its picture, the layer already lined up. */
 export interface CaseTold {

@@ -1,6 +1,4 @@
-import type { Approach } from '../approaches/approach.js';
 import type { CubeDocument } from '../cube/painted.js';
-import type { Saying } from '../sayings/saying.js';
 import type { Stage } from '../stages/stages.js';
 
 /** One step of a walkthrough, as the document has it (design: Walkthrough). */
@@ -30,14 +28,4 @@ export interface Walkthrough {
   start: CubeDocument;
   steps: Step[];
   turnCount: number;
-}
-
-/** A method document, `sleetcrest/method@1`: each approach a built-in one's id, or written out. */
-export interface Method {
-  format: 'sleetcrest/method@1';
-  id: string;
-  title: string;
-  approaches: readonly (string | Approach)[];
-  /** Its teacher's words for sequences. */
-  sayings?: readonly Saying[] | undefined;
 }

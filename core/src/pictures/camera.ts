@@ -1,6 +1,6 @@
 import type { Random } from '../cube/random.js';
 import { SIDES } from '../cube/sides.js';
-import type { Rgb } from '../drawing/swatches.js';
+import type { Rgb } from '../cube/swatches.js';
 import { fromLight, middleSquare, toLight, type Outline, type Photo } from './image.js';
 
 /** How hard a simulated photograph is to read. All that is drawn by chance comes from a seed. */

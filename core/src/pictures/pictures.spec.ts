@@ -2,7 +2,7 @@ import { COLOURS } from '../cube/colours.js';
 import { solvedCube } from '../cube/cube.js';
 import { paintedFromCube, type Painted } from '../cube/painted.js';
 import { randomCube, randomFrom } from '../cube/random.js';
-import { rgbOf, SWATCHES } from '../drawing/swatches.js';
+import { rgbOf, SWATCHES } from '../cube/swatches.js';
 import { DEFAULT_DIFFICULTY, photographs, type Difficulty } from './camera.js';
 import { fromLight, middleSquare, slanted, toLight } from './image.js';
 import { likeliestCube } from './likeliest.js';

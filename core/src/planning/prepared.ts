@@ -1,6 +1,6 @@
 import { sideOfColour, STANDARD_SCHEME, type Colour } from '../cube/colours.js';
 import { setUpFor } from '../methods/set-up.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import type { PlanTable } from './asked.js';
 
 /** A cube to be prepared for a table's block: the turns that lead to it from a solved one. */

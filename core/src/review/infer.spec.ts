@@ -9,7 +9,7 @@ import { allMixes } from '../methods/mixes.js';
 import { readStep } from '../methods/replay.js';
 import { solve } from '../methods/solve.js';
 import { patternRunnerFor } from '../methods/stage-runner.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { axisOf, isWholeCube, quartersOf } from '../notation/moves.js';
 import { approachById } from '../approaches/index.js';
 import { goalHolds } from '../stages/goals.js';

@@ -13,7 +13,7 @@ import { applyTurn, applyTurns, sideOfTurn, turnOf, turnsIn, type Turn } from '.
 import { patternRunnerFor, runnerFor } from '../methods/stage-runner.js';
 import { simplifyMoves } from '../notation/simplify.js';
 import { crossTable } from '../search/cross-table.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import { keyBut, layerTurned, type DoneSolve } from './done-turns.js';
 import { isOfLastLayer } from '../stages/stages.js';
 import { lastLayer, type Stretch } from './stage-orders.js';

@@ -6,7 +6,7 @@ import { METHODS } from '../methods/named.js';
 import { readStep } from '../methods/replay.js';
 import { solve } from '../methods/solve.js';
 import { stagesOf } from '../methods/resolve.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { axisOf, isWholeCube, quartersOf } from '../notation/moves.js';
 import { writeMoves } from '../notation/write.js';
 import { makeWayTables, type WayTables } from '../search/way-tables.js';

@@ -3,7 +3,7 @@ import { isSolved } from '../cube/cube.js';
 import { turnSeenInHold, type Hold } from '../cube/holds.js';
 import type { Side } from '../cube/sides.js';
 import { resolveMethod } from '../methods/resolve.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { readMoves } from '../notation/read.js';
 import { writeMove, writeMoves } from '../notation/write.js';
 import { fail, ok, type Result } from '../result.js';

@@ -7,7 +7,7 @@ import { applyTurns, turnOf, turnsIn, type Turn } from '../cube/turns.js';
 import { resolveMethod } from '../methods/resolve.js';
 import { runStage } from '../methods/stage-run.js';
 import { runnerFor } from '../methods/stage-runner.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { writeMoves } from '../notation/write.js';
 import { crossTable } from '../search/cross-table.js';
 import { SHORTEST_UP_TO, wayBetween } from '../search/way.js';

@@ -1,4 +1,3 @@
-import type { Method } from '../methods/walkthrough.js';
 import { readWords, sayingOf, type Saying } from './saying.js';
 
 const saying = (sequence: string, name: string, words: string): Saying => ({
@@ -104,6 +103,6 @@ export const SAYINGS: readonly Saying[] = [
 /** The words for a sequence: the method's own, else those one is taught by, else those that ship. */
 export const sayingFor = (
   sequence: string,
-  method: Pick<Method, 'sayings'> | undefined,
+  method: { readonly sayings?: readonly Saying[] | undefined } | undefined,
   taught: readonly Saying[] = [],
 ): Saying | undefined => sayingOf(sequence, [...(method?.sayings ?? []), ...taught, ...SAYINGS]);

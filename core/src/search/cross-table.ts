@@ -1,7 +1,7 @@
 import type { Cube } from '../cube/cube.js';
 import { opposite, SIDES, type Side } from '../cube/sides.js';
 import { sideOfTurn, TURN_COUNT, turnOf, type Turn } from '../cube/turns.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import { PLACES } from '../cube/pieces.js';
 import { atHome, MOVED, placeOf, whereIs } from './piece-moves.js';
 

@@ -1,7 +1,7 @@
 import { isHome, type Cube } from '../cube/cube.js';
 import { opposite, type Side } from '../cube/sides.js';
 import { sideOfTurn, TURN_COUNT, TURNS, type Turn } from '../cube/turns.js';
-import { layersOf } from '../stages/goals.js';
+import { layersOf } from '../cube/layers.js';
 import { crossTable, daisyTable, type CrossTable } from './cross-table.js';
 import { pairTables } from './pair-tables.js';
 import { atHome, MOVED, whereIs } from './piece-moves.js';

@@ -4,7 +4,7 @@ import { randomCube, type Random } from '../cube/random.js';
 import { METHODS } from '../methods/named.js';
 import { readStep } from '../methods/replay.js';
 import { solve } from '../methods/solve.js';
-import type { Method } from '../methods/walkthrough.js';
+import type { Method } from '../methods/method.js';
 import { cubesOf, type MeantStep } from './meant.js';
 
 /** Steps longer than this are not searched for two slips. */

@@ -1,4 +1,4 @@
-import type { Colour } from '../cube/colours.js';
+import type { Colour } from './colours.js';
 
 /** Red, green and blue as they are stored, 0…255 each. */
 export type Rgb = readonly [red: number, green: number, blue: number];
