@@ -6,26 +6,26 @@ import {
   walkthroughSchema,
 } from '@sleetcrest/contract';
 import {
+  type CubeDocument,
   cubeFromPainted,
   inspect,
   isSolved,
+  type Method,
   methodById,
   METHODS,
+  type PaintedCube,
   randomFrom,
   readCubeDocument,
   replay,
   solvedCube,
   STANDARD_SCHEME,
   TURNS,
+  type Walkthrough,
   writeCubeDocument,
   writeMoves,
   writePainted,
-  type CubeDocument,
-  type Method,
-  type PaintedCube,
-  type Walkthrough,
 } from '@sleetcrest/core';
-import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import { paintedFromTurns } from './input.js';
 import { run } from './run.js';
 

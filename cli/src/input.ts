@@ -2,22 +2,22 @@ import { cubeSchema, describeErrors, fieldErrors, methodSchema } from '@sleetcre
 import {
   applyMoves,
   COLOURS,
+  type Cube,
   DEFAULT_METHOD,
   HOME_HOLD,
+  type Method,
   methodById,
   METHODS,
+  type PaintedCube,
   paintedFromCube,
   readCubeDocument,
   readMoves,
+  type Side,
   sideOfColour,
   solvedCube,
   STANDARD_SCHEME,
-  type Cube,
-  type Method,
-  type PaintedCube,
-  type Side,
 } from '@sleetcrest/core';
-import { approachById, APPROACHES, type Approach } from '@sleetcrest/core/methods';
+import { type Approach, approachById, APPROACHES } from '@sleetcrest/core/teaching/approaches';
 import type * as z from 'zod';
 import type { Io } from './io.js';
 import { Mistake } from './mistake.js';

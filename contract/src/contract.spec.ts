@@ -8,7 +8,8 @@ import {
   STAGES,
   writeCubeDocument,
 } from '@sleetcrest/core';
-import { APPROACHES, isSearch, type PatternApproach, solve } from '@sleetcrest/core/methods';
+import { solve } from '@sleetcrest/core/engine/run';
+import { APPROACHES, isSearch, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import {
   approachSchema,
   createSolveSchema,

@@ -1,7 +1,5 @@
-import type { Cube } from './cube/cube.js';
-import type { Turn } from './cube/turns.js';
-import { cubeAfter, isWholeCube, type Move } from './notation/moves.js';
-import { knownMoves } from './notation/read.js';
+import type { Cube, Turn } from './puzzle/cube/index.js';
+import { cubeAfter, isWholeCube, knownMoves, type Move } from './puzzle/notation/index.js';
 
 /** Moves that a spec knows to be well written. */
 export const moves = (text: string): Move[] => knownMoves(text);

@@ -1,41 +1,136 @@
 /**
  * What nearly everyone needs and a page loads first. The rest has entries of its own, so that a
- * page loads it only when it is used: `@sleetcrest/core/methods` and so on, one for each room that
- * computes.
+ * page loads it only when it is used: `@sleetcrest/core/engine/prove` and so on, one for each folder
+ * of a floor.
  */
-export * from './result.js';
-export * from './cube/colours.js';
-export * from './cube/cube.js';
-export * from './cube/geometry.js';
-export * from './cube/holds.js';
-export * from './cube/laws.js';
-export * from './cube/layers.js';
-export * from './cube/legality.js';
-export * from './cube/painted.js';
-export * from './cube/pieces.js';
-export * from './cube/random.js';
-export * from './cube/repair.js';
-export * from './cube/sides.js';
-export * from './cube/swatches.js';
-export * from './cube/turns.js';
-export * from './cube/words.js';
-export * from './notation/mirror.js';
-export * from './notation/hold-line.js';
-export * from './notation/moves.js';
-export * from './notation/read.js';
-export * from './notation/simplify.js';
-export * from './notation/write.js';
-export * from './stages/goals.js';
-export * from './stages/progress.js';
-export * from './stages/stages.js';
-export * from './methods/named.js';
-export * from './methods/replay.js';
-export * from './methods/work.js';
-export * from './methods/method.js';
-export * from './methods/walkthrough.js';
-export { SLIP_KINDS, type SlipKind } from './slips/kinds.js';
-export * from './drawing/crown.js';
-export * from './drawing/letter-on.js';
-export * from './drawing/skyline.js';
-export * from './drawing/turn.js';
-export * from './inspect.js';
+export {
+  applyTurn,
+  applyTurns,
+  BACK,
+  type Colour,
+  colourAt,
+  COLOURS,
+  type ColourScheme,
+  compose,
+  copyCube,
+  type Cube,
+  type CubeDocument,
+  cubeFromPainted,
+  DOWN,
+  fail,
+  findProblems,
+  FRONT,
+  type Hold,
+  holdOf,
+  HOME_HOLD,
+  inverseTurn,
+  isSolved,
+  LEFT,
+  NORMALS,
+  ok,
+  opposite,
+  type Painted,
+  type PaintedCube,
+  paintedFromCube,
+  paintStickers,
+  placeNamed,
+  placeOfPiece,
+  placeOnSides,
+  PLACES,
+  PROBLEM_KINDS,
+  quartersOfTurn,
+  type Random,
+  randomCube,
+  randomFrom,
+  readCubeDocument,
+  type Result,
+  type Rgb,
+  rgbOf,
+  RIGHT,
+  sameCube,
+  SCHEME_SIDES,
+  type Side,
+  SIDE_LETTERS,
+  sideInHold,
+  sideOfColour,
+  sideOfTurn,
+  SIDES,
+  solvedCube,
+  STANDARD_SCHEME,
+  STICKER_PLACE,
+  STICKER_SLOT,
+  STICKER_TARGETS,
+  stickerInHold,
+  STICKERS,
+  stickerSeenInHold,
+  stickersSeen,
+  SWATCHES,
+  type Turn,
+  turnedOver,
+  turnHold,
+  turnInHold,
+  turnOf,
+  TURNS,
+  turnSeenInHold,
+  UNSEEN,
+  unseenCube,
+  UP,
+  writeCubeDocument,
+  writePainted,
+} from './puzzle/cube/index.js';
+export {
+  applyMoves,
+  axisOf,
+  countTurns,
+  cubeAfter,
+  type Dialect,
+  DIALECTS,
+  type HeldPiece,
+  holdAfter,
+  holdLine,
+  invertMove,
+  invertMoves,
+  isWholeCube,
+  knownMoves,
+  type Move,
+  MOVES,
+  ownTurns,
+  quartersOf,
+  readMoves,
+  writeMove,
+  writeMoves,
+} from './puzzle/notation/index.js';
+export {
+  DEFAULT_METHOD,
+  type Method,
+  methodById,
+  methodOf,
+  METHODS,
+  shortTitle,
+} from './teaching/methods/index.js';
+export {
+  FIRST_LAYERS,
+  goalHolds,
+  progressOf,
+  type Stage,
+  STAGES,
+  stageWords,
+} from './teaching/stages/index.js';
+export {
+  MOST_WORK,
+  readStep,
+  replay,
+  type Step,
+  type Walkthrough,
+  workOf,
+} from './engine/run/index.js';
+export { inspect, type Inspection } from './insight/entry/index.js';
+export { SLIP_KINDS } from './insight/slips/index.js';
+export {
+  CROWN_SHAPES,
+  CROWN_SIZE,
+  drawTurn,
+  GROUND,
+  letterOn,
+  skyline,
+} from './shown/drawing/index.js';

@@ -3,13 +3,13 @@ import {
   dayNumber,
   inOrder,
   lossOf,
-  Pace,
   type Memory,
+  Pace,
   type Promised,
   type Rating,
   type Review,
   type Trace,
-} from '@sleetcrest/core/practice';
+} from '@sleetcrest/core/learner/answers';
 import { fsrsMemory, USUAL_WEIGHTS, type Weights } from './fsrs.js';
 
 /** What fitting the parameters to one person's answers came to. */

@@ -1,4 +1,4 @@
-import type { Memory, Rating, Trace } from '@sleetcrest/core/practice';
+import type { Memory, Rating, Trace } from '@sleetcrest/core/learner/answers';
 import {
   computeDecayFactor,
   FSRSAlgorithm,

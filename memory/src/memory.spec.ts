@@ -1,4 +1,4 @@
-import { CardBook, RATINGS, type Rating, type Review } from '@sleetcrest/core/practice';
+import { CardBook, type Rating, RATINGS, type Review } from '@sleetcrest/core/learner/answers';
 import { ENOUGH_TO_FIT, fitWeights } from './fit.js';
 import { fsrsMemory } from './fsrs.js';
 import { simulate, type Item, type Strategy } from './simulate.js';

@@ -1,12 +1,12 @@
-import { randomFrom, type Random } from '@sleetcrest/core';
+import { type Random, randomFrom } from '@sleetcrest/core';
 import {
   CardBook,
-  freshToday,
-  nextCard,
   type Fresh,
+  freshToday,
   type Memory,
+  nextCard,
   type Review,
-} from '@sleetcrest/core/practice';
+} from '@sleetcrest/core/learner/answers';
 import { fsrsMemory } from './fsrs.js';
 
 /** How practice is planned. */

@@ -2,16 +2,16 @@ import {
   applyTurns,
   compose,
   copyCube,
+  type Cube,
   isSolved,
   sideOfTurn,
   solvedCube,
+  type Turn,
   TURNS,
   writeMoves,
-  type Cube,
-  type Turn,
 } from '@sleetcrest/core';
-import { sidesAlike } from '@sleetcrest/core/patterns';
-import { makeWayTables, wayBetween } from '@sleetcrest/core/search';
+import { sidesAlike } from '@sleetcrest/core/insight/patterns';
+import { makeWayTables, wayBetween } from '@sleetcrest/core/puzzle/search';
 import { command } from './said.js';
 
 /** How long the sequences are that are repeated, and how long they may get. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
 
 /** A record as a timed solve makes it. */
 export const someRecord = (): LogEntry => ({

@@ -1,5 +1,5 @@
-import { gaze, glancePlan, type Sight } from '@sleetcrest/core/glance';
-import { resolveMethod } from '@sleetcrest/core/methods';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { gaze, glancePlan, type Sight } from '@sleetcrest/core/insight/glance';
 import { approachCalled, chosenMethod } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';

@@ -1,5 +1,5 @@
 import { inspect, METHODS, progressOf } from '@sleetcrest/core';
-import { stagesOf } from '@sleetcrest/core/methods';
+import { stagesOf } from '@sleetcrest/core/engine/run';
 import { chosenMethod, firstSide } from '../input.js';
 import type { Io } from '../io.js';
 import { answerEach, type SourceOptions } from '../source.js';

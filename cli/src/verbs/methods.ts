@@ -1,5 +1,5 @@
 import { METHODS } from '@sleetcrest/core';
-import { APPROACHES } from '@sleetcrest/core/methods';
+import { APPROACHES } from '@sleetcrest/core/teaching/approaches';
 import type { Io } from '../io.js';
 
 /** `methods`: every method, and every approach with its cases. */

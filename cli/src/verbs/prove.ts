@@ -1,12 +1,7 @@
 import { UP, writeCubeDocument } from '@sleetcrest/core';
-import {
-  APPROACHES,
-  prove,
-  resolveMethod,
-  type Approach,
-  type OnProgress,
-  type Proof,
-} from '@sleetcrest/core/methods';
+import { type OnProgress, type Proof, prove } from '@sleetcrest/core/engine/prove';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { type Approach, APPROACHES } from '@sleetcrest/core/teaching/approaches';
 import { approachCalled, chosenMethod } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';

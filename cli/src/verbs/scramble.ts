@@ -1,5 +1,5 @@
 import { randomFrom, writeMoves } from '@sleetcrest/core';
-import { makeWayTables, scramble } from '@sleetcrest/core/search';
+import { makeWayTables, scramble } from '@sleetcrest/core/puzzle/search';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';
 

@@ -1,20 +1,20 @@
 import type { SlipAnswer } from '@sleetcrest/contract';
 import {
+  type ColourScheme,
   findProblems,
   FRONT,
+  type Hold,
   holdOf,
+  type Move,
+  type PaintedCube,
   readMoves,
   sideInHold,
   sideOfColour,
   UP,
   writeMoves,
-  type ColourScheme,
-  type Hold,
-  type Move,
-  type PaintedCube,
 } from '@sleetcrest/core';
-import { makeWayTables } from '@sleetcrest/core/search';
-import { explain, waysBackFrom, type MeantStep } from '@sleetcrest/core/slips';
+import { explain, type MeantStep, waysBackFrom } from '@sleetcrest/core/insight/slips';
+import { makeWayTables } from '@sleetcrest/core/puzzle/search';
 import {
   chosenMethod,
   cubeFromTurns,

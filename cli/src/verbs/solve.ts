@@ -1,4 +1,4 @@
-import { solvePainted } from '@sleetcrest/core/methods';
+import { solvePainted } from '@sleetcrest/core/engine/run';
 import { chosenMethod, firstColour } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';

@@ -1,5 +1,5 @@
 import { STAGES } from '@sleetcrest/core';
-import type { Case, LiningUp, PatternApproach } from '@sleetcrest/core/methods';
+import type { Case, LiningUp, PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import * as z from 'zod';
 import { linesSchema, seenSchema } from './claims.js';
 import { idSchema } from './id.js';

@@ -1,5 +1,5 @@
 import { STAGES } from '@sleetcrest/core';
-import type { Claim, Lines, Sentence } from '@sleetcrest/core/methods';
+import type { Claim, Lines, Sentence } from '@sleetcrest/core/teaching/approaches';
 import * as z from 'zod';
 import { text } from './text.js';
 

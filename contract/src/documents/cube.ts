@@ -1,4 +1,4 @@
-import { COLOURS, SCHEME_SIDES, type CubeDocument } from '@sleetcrest/core';
+import { COLOURS, type CubeDocument, SCHEME_SIDES } from '@sleetcrest/core';
 import * as z from 'zod';
 import { colourSchema } from './colour.js';
 

@@ -1,4 +1,4 @@
-import type { GlanceNode, GlancePlan, Look, Outcome } from '@sleetcrest/core/glance';
+import type { GlanceNode, GlancePlan, Look, Outcome } from '@sleetcrest/core/insight/glance';
 import * as z from 'zod';
 import { stageSchema } from './approach.js';
 import { idSchema } from './id.js';

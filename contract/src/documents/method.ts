@@ -1,5 +1,5 @@
-import { MOST_WORK, workOf, type Method } from '@sleetcrest/core';
-import type { Saying } from '@sleetcrest/core/sayings';
+import { type Method, MOST_WORK, workOf } from '@sleetcrest/core';
+import type { Saying } from '@sleetcrest/core/teaching/sayings';
 import * as z from 'zod';
 import { approachSchema } from './approach.js';
 import { idSchema } from './id.js';

@@ -4,7 +4,7 @@ import {
   LAST_YEAR,
   MOST_OFFSET,
   offsetOf,
-} from '@sleetcrest/core/log';
+} from '@sleetcrest/core/learner/log';
 import * as z from 'zod';
 
 const yearOf = (moment: string): number => new Date(moment).getUTCFullYear();

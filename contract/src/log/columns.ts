@@ -1,5 +1,5 @@
-import { STAGES, type Stage } from '@sleetcrest/core';
-import type { LogEntry, Split } from '@sleetcrest/core/log';
+import { type Stage, STAGES } from '@sleetcrest/core';
+import type { LogEntry, Split } from '@sleetcrest/core/learner/log';
 import type { FieldError } from '../issues.js';
 import { fieldErrors } from '../issues.js';
 import { logEntrySchema } from './entry.js';

@@ -1,5 +1,5 @@
 import { readMoves, STAGES } from '@sleetcrest/core';
-import { ENTRY_KINDS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
+import { ENTRY_KINDS, type LogEntry, OUTCOMES } from '@sleetcrest/core/learner/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
 import { idSchema, uuidSchema } from '../documents/id.js';

@@ -1,5 +1,5 @@
 import { STAGES } from '@sleetcrest/core';
-import { ENTRY_KINDS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
+import { ENTRY_KINDS, type LogEntry, OUTCOMES } from '@sleetcrest/core/learner/log';
 import fc from 'fast-check';
 import { entryOf, LOG_COLUMNS, logEntrySchema, rowOf, secondsIn, type LogCells } from './index.js';
 

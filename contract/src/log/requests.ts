@@ -1,4 +1,4 @@
-import { ENTRY_KINDS, GROUPINGS, OUTCOMES, type LogEntry } from '@sleetcrest/core/log';
+import { ENTRY_KINDS, GROUPINGS, type LogEntry, OUTCOMES } from '@sleetcrest/core/learner/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
 import { idSchema, uuidSchema } from '../documents/id.js';

@@ -1,4 +1,4 @@
-import type { LogGroup, LogOverview, LogSummary, StageSummary } from '@sleetcrest/core/log';
+import type { LogGroup, LogOverview, LogSummary, StageSummary } from '@sleetcrest/core/learner/log';
 import * as z from 'zod';
 import { stageSchema } from '../documents/approach.js';
 import { uuidSchema } from '../documents/id.js';

@@ -1,5 +1,5 @@
 import { readMoves } from '@sleetcrest/core';
-import { CARD_KINDS, INPUTS, type Review } from '@sleetcrest/core/practice';
+import { CARD_KINDS, INPUTS, type Review } from '@sleetcrest/core/learner/answers';
 import * as z from 'zod';
 import { uuidSchema } from '../documents/id.js';
 import { momentSchema, sinceSchema } from '../documents/moment.js';

@@ -1,4 +1,5 @@
-import type { Task } from '@sleetcrest/core/table';
+export type { Task } from '@sleetcrest/core/group/tasks';
+import type { Task } from '@sleetcrest/core/group/tasks';
 import * as z from 'zod';
 import { accountNameSchema } from '../accounts/account.js';
 import { stageSchema } from '../documents/approach.js';
@@ -25,7 +26,6 @@ export const taskSchema = z
     z.strictObject({ do: z.literal('plan'), times }),
   ])
   .meta({ id: 'Task' }) satisfies z.ZodType<Task>;
-export type { Task } from '@sleetcrest/core/table';
 
 const noteSchema = text({ most: 500, says: 'a note has at most 500 characters' });
 

@@ -1,4 +1,4 @@
-import { DOINGS } from '@sleetcrest/core/table';
+import { DOINGS } from '@sleetcrest/core/group/board';
 import * as z from 'zod';
 import { CODE_LETTERS } from '../accounts/code.js';
 import { colourSchema } from '../documents/colour.js';

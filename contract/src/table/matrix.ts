@@ -1,4 +1,4 @@
-import { STANDINGS } from '@sleetcrest/core/table';
+import { STANDINGS } from '@sleetcrest/core/learner/standing';
 import * as z from 'zod';
 import { accountNameSchema } from '../accounts/account.js';
 import { stageSchema } from '../documents/approach.js';

@@ -3,7 +3,7 @@ import {
   MOST_AT_TABLE,
   MOST_MINUTES,
   MOST_PLANNED,
-} from '@sleetcrest/core/planning';
+} from '@sleetcrest/core/group/planning';
 import * as z from 'zod';
 import { uuidSchema } from '../documents/id.js';
 import { daySchema } from '../documents/moment.js';

@@ -1,5 +1,5 @@
 import { solvedCube, writeCubeDocument } from '@sleetcrest/core';
-import { LEAST_MINUTES, MOST_MINUTES } from '@sleetcrest/core/planning';
+import { LEAST_MINUTES, MOST_MINUTES } from '@sleetcrest/core/group/planning';
 import type * as z from 'zod';
 import { describeErrors, fieldErrors } from '../index.js';
 import {

@@ -1,4 +1,4 @@
-import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
 
 let made = 0;
 

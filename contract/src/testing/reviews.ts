@@ -1,4 +1,4 @@
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 
 let made = 0;
 

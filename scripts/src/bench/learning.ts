@@ -1,8 +1,8 @@
 import { performance } from 'node:perf_hooks';
 import { randomFrom } from '@sleetcrest/core';
-import { gaze, glancePlan } from '@sleetcrest/core/glance';
-import { APPROACHES } from '@sleetcrest/core/methods';
-import { CARD_KINDS, CardBook, nextCard, type Review } from '@sleetcrest/core/practice';
+import { gaze, glancePlan } from '@sleetcrest/core/insight/glance';
+import { CARD_KINDS, CardBook, nextCard, type Review } from '@sleetcrest/core/learner/answers';
+import { APPROACHES } from '@sleetcrest/core/teaching/approaches';
 import { fsrsMemory, simulate, type Item } from '@sleetcrest/memory';
 import { median, rounded } from './median.js';
 

@@ -1,10 +1,10 @@
 import { performance } from 'node:perf_hooks';
 import {
   COLOURS,
-  rgbOf,
   paintedFromCube,
   randomCube,
   randomFrom,
+  rgbOf,
   SWATCHES,
 } from '@sleetcrest/core';
 import {
@@ -12,7 +12,7 @@ import {
   photographs,
   readSides,
   stickerLights,
-} from '@sleetcrest/core/pictures';
+} from '@sleetcrest/core/insight/pictures';
 import { median, rounded } from './median.js';
 
 const CUBES = 500;

@@ -1,14 +1,14 @@
 import { performance } from 'node:perf_hooks';
-import { METHODS, randomFrom, type Random } from '@sleetcrest/core';
-import { drilled } from '@sleetcrest/core/learn';
-import { approachesOf } from '@sleetcrest/core/methods';
+import { METHODS, type Random, randomFrom } from '@sleetcrest/core';
+import { approachesOf } from '@sleetcrest/core/engine/run';
 import {
-  planSession,
   type PlanAsked,
   type PlanCase,
   type PlanLearner,
-} from '@sleetcrest/core/planning';
-import { STANDINGS, type Standing } from '@sleetcrest/core/table';
+  planSession,
+} from '@sleetcrest/core/group/planning';
+import { drilled } from '@sleetcrest/core/learner/path';
+import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
 import { rounded } from './median.js';
 
 /** Seeded groups: so many learners, by so many methods and seeds. */

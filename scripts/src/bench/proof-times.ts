@@ -1,5 +1,6 @@
 import { performance } from 'node:perf_hooks';
-import { APPROACHES, prove } from '@sleetcrest/core/methods';
+import { prove } from '@sleetcrest/core/engine/prove';
+import { APPROACHES } from '@sleetcrest/core/teaching/approaches';
 import { rounded } from './median.js';
 
 /** How long the proof of every approach takes on one core, in seconds. */

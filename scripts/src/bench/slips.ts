@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import { applyMoves, copyCube, paintedFromCube, randomFrom, sameCube } from '@sleetcrest/core';
-import { cubesOf, explain, randomSlip, randomSteps } from '@sleetcrest/core/slips';
+import { cubesOf, explain, randomSlip, randomSteps } from '@sleetcrest/core/insight/slips';
 import { median, rounded } from './median.js';
 
 const TRIES = 500;

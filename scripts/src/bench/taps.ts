@@ -1,12 +1,12 @@
 import {
+  type Painted,
   paintedFromCube,
   randomCube,
   randomFrom,
   UNSEEN,
   unseenCube,
-  type Painted,
 } from '@sleetcrest/core';
-import { inferred, nextQuestion, possible, tellingSticker } from '@sleetcrest/core/entry';
+import { inferred, nextQuestion, possible, tellingSticker } from '@sleetcrest/core/insight/entry';
 import { rounded } from './median.js';
 
 const CUBES = 2000;

@@ -1,23 +1,23 @@
 import { performance } from 'node:perf_hooks';
 import {
   applyTurns,
-  copyCube,
-  isWholeCube,
-  METHODS,
   axisOf,
+  copyCube,
+  type Cube,
+  isWholeCube,
+  type Method,
+  METHODS,
   quartersOf,
   randomCube,
   randomFrom,
   readStep,
   STANDARD_SCHEME,
+  type Turn,
   turnHold,
   turnInHold,
-  type Cube,
-  type Method,
-  type Turn,
   type Walkthrough,
 } from '@sleetcrest/core';
-import { solve } from '@sleetcrest/core/methods';
+import { solve } from '@sleetcrest/core/engine/run';
 import { median, rounded } from './median.js';
 
 const STARTS = 4000;

@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import { randomCube, randomFrom } from '@sleetcrest/core';
-import { makeWayTables, wayBetween } from '@sleetcrest/core/search';
+import { makeWayTables, wayBetween } from '@sleetcrest/core/puzzle/search';
 import { median, rounded } from './median.js';
 
 const PAIRS = 400;

@@ -1,10 +1,10 @@
 import { logEntrySchema } from '@sleetcrest/contract/log';
 import { methodById, STANDARD_SCHEME } from '@sleetcrest/core';
-import { summarise } from '@sleetcrest/core/log';
-import { reviewSolve } from '@sleetcrest/core/review';
-import { makeWayTables } from '@sleetcrest/core/search';
+import { reviewSolve } from '@sleetcrest/core/insight/review';
+import { CardBook } from '@sleetcrest/core/learner/answers';
+import { summarise } from '@sleetcrest/core/learner/log';
+import { makeWayTables } from '@sleetcrest/core/puzzle/search';
 import { someRecord } from '../people-at-work.js';
-import { CardBook } from '@sleetcrest/core/practice';
 import { reviewSchema } from '@sleetcrest/contract/practice';
 import { fsrsMemory } from '@sleetcrest/memory';
 import { demoLog } from './log.js';

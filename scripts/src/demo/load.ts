@@ -1,7 +1,7 @@
 import { BATCH } from '@sleetcrest/contract/log';
 import { MOST_REVIEWS } from '@sleetcrest/contract/practice';
 import { DEFAULT_METHOD, randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
-import { solvePlan } from '@sleetcrest/core/methods';
+import { solvePlan } from '@sleetcrest/core/engine/run';
 import {
   AccountService,
   GroupService,

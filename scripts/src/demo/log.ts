@@ -1,24 +1,24 @@
 import {
+  axisOf,
+  type Cube,
   isWholeCube,
+  type Method,
   methodById,
   quartersOf,
-  axisOf,
+  type Random,
   randomCube,
   randomFrom,
   readStep,
   solvedCube,
+  type Stage,
   STANDARD_SCHEME,
   turnHold,
   turnInHold,
   writeMoves,
-  type Cube,
-  type Method,
-  type Random,
-  type Stage,
 } from '@sleetcrest/core';
-import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
-import { solve, stagesOf } from '@sleetcrest/core/methods';
-import { makeWayTables, wayBetween } from '@sleetcrest/core/search';
+import { solve, stagesOf } from '@sleetcrest/core/engine/run';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
+import { makeWayTables, wayBetween } from '@sleetcrest/core/puzzle/search';
 import { idFrom } from './ids.js';
 import type { DemoPerson } from './people.js';
 

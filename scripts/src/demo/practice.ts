@@ -1,6 +1,13 @@
-import { countTurns, methodById, randomFrom, readMoves, type Random } from '@sleetcrest/core';
-import { isSearch, resolveMethod } from '@sleetcrest/core/methods';
-import { CardBook, freshToday, nextCard, type Fresh, type Review } from '@sleetcrest/core/practice';
+import { countTurns, methodById, type Random, randomFrom, readMoves } from '@sleetcrest/core';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import {
+  CardBook,
+  type Fresh,
+  freshToday,
+  nextCard,
+  type Review,
+} from '@sleetcrest/core/learner/answers';
+import { isSearch } from '@sleetcrest/core/teaching/approaches';
 import { fsrsMemory } from '@sleetcrest/memory';
 import { idFrom } from './ids.js';
 import type { DemoPerson } from './people.js';

@@ -1,5 +1,5 @@
 import type { KeepMethod } from '@sleetcrest/contract';
-import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 
 /**
  * The demo's scenario: Thursday evenings in winter, while the last ferry is awaited at Skarvik

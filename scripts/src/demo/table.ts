@@ -3,7 +3,7 @@ import { BATCH } from '@sleetcrest/contract/log';
 import { MOST_REVIEWS } from '@sleetcrest/contract/practice';
 import type { SessionPlanDocument } from '@sleetcrest/contract/table';
 import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
-import { planSession } from '@sleetcrest/core/planning';
+import { planSession } from '@sleetcrest/core/group/planning';
 import {
   AssignmentService,
   GroupService,

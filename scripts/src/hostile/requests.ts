@@ -1,12 +1,12 @@
 import {
   DEFAULT_METHOD,
   METHODS,
+  type Random,
   randomCube,
   randomFrom,
   writeCubeDocument,
-  type Random,
 } from '@sleetcrest/core';
-import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import { inAddress, nasty, spoilt, Values, type Makers, type Schema } from './values.js';
 
 /** How a request is sent: whole, cut off at a byte, a little at a time, or read so. */

@@ -2,7 +2,7 @@
 // own throughput is held against. Run as a process of its own, like the server.
 import express from 'express';
 import pg from 'pg';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 
 const pool = new pg.Pool({ connectionString: process.env['BARE_DATABASE_URL'], max: 10 });
 const account = process.env['BARE_ACCOUNT'];

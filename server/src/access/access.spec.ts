@@ -7,7 +7,7 @@ import {
   type Account,
 } from '@sleetcrest/contract/accounts';
 import { liveSessionSchema, slipsSchema, type BoardEvent } from '@sleetcrest/contract/table';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { aRecord, aSolve, PHRASE, TestApp, type Visitor } from '../app.spec-support.js';
 import { aMethod } from '../methods/methods.spec-support.js';
 import { RULES, type Route, type Rule } from './rules.js';

@@ -6,7 +6,7 @@ import {
   type Task,
 } from '@sleetcrest/contract/table';
 import { aReview } from '@sleetcrest/contract/testing';
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 import { aRecord } from '../app.spec-support.js';
 import { AGroup } from '../groups/group.spec-support.js';
 

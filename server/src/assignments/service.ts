@@ -1,5 +1,5 @@
 import type { Assignment, Progress, SetAssignment } from '@sleetcrest/contract/table';
-import { wholeOf } from '@sleetcrest/core/table';
+import { wholeOf } from '@sleetcrest/core/group/tasks';
 import { Op, type Sequelize } from 'sequelize';
 import { modelsOf, type Models } from '../database/models/index.js';
 import { transaction } from '../database/transaction.js';

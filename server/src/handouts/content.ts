@@ -1,29 +1,26 @@
 import type { Handout } from '@sleetcrest/contract';
 import {
+  FRONT,
   letterOn,
+  type Method,
   readMoves,
+  type Side,
   sideInHold,
   sideOfColour,
-  STANDARD_SCHEME,
   stageWords,
+  STANDARD_SCHEME,
   UP,
-  FRONT,
-  type Method,
-  type Side,
 } from '@sleetcrest/core';
+import { tellCase } from '@sleetcrest/core/engine/find';
+import { casePictures, pictureHold } from '@sleetcrest/core/shown/cases';
+import { crownSvg, type Ink, tilesSvg } from '@sleetcrest/core/shown/drawing';
 import {
-  casePictures,
-  crownSvg,
-  isSearch,
-  pictureHold,
-  tellCase,
-  tilesSvg,
   type Approach,
   type Case,
   type CaseWords,
-  type Ink,
-} from '@sleetcrest/core/methods';
-import { sayingFor, writeWords } from '@sleetcrest/core/sayings';
+  isSearch,
+} from '@sleetcrest/core/teaching/approaches';
+import { sayingFor, writeWords } from '@sleetcrest/core/teaching/sayings';
 import type { Content } from 'pdfmake/interfaces.js';
 import { TEXT_FONT } from './fonts.js';
 import { looksContent } from './looks.js';

@@ -1,6 +1,6 @@
 import { problemSchema, type Handout } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
-import { approachById } from '@sleetcrest/core/methods';
+import { approachById } from '@sleetcrest/core/teaching/approaches';
 import { TestApp } from '../app.spec-support.js';
 import { handoutContent } from './content.js';
 

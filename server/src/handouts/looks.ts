@@ -1,13 +1,14 @@
-import { STANDARD_SCHEME, stageWords, type Hold, type Side } from '@sleetcrest/core';
+import { type Hold, type Side, stageWords, STANDARD_SCHEME } from '@sleetcrest/core';
 import {
   gaze,
+  type GlanceNode,
   glancePlan,
+  type GlancePlan,
   lookPlace,
   seenWords,
-  type GlanceNode,
-  type GlancePlan,
-} from '@sleetcrest/core/glance';
-import { pictureHold, type Approach } from '@sleetcrest/core/methods';
+} from '@sleetcrest/core/insight/glance';
+import { pictureHold } from '@sleetcrest/core/shown/cases';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import type { Content } from 'pdfmake/interfaces.js';
 
 /** Branches that are rarer than this are not printed: a page is to be read at a glance. */

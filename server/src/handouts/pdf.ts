@@ -1,6 +1,7 @@
 import type { Handout } from '@sleetcrest/contract';
 import type { Method, Stage } from '@sleetcrest/core';
-import { resolveMethod, stagesOf, type Approach } from '@sleetcrest/core/methods';
+import { resolveMethod, stagesOf } from '@sleetcrest/core/engine/run';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { footText, handoutContent } from './content.js';
 import { TEXT_FONT } from './fonts.js';

@@ -1,5 +1,5 @@
 import type { Handout } from '@sleetcrest/contract';
-import { methodById, type Method } from '@sleetcrest/core';
+import { type Method, methodById } from '@sleetcrest/core';
 import { refusal } from '../http/problem.js';
 import { Threads, TooLong } from '../threads/threads.js';
 import type { HandoutJob, Printed } from './pdf.js';

@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream';
 import { LOG_COLUMNS, rowOf } from '@sleetcrest/contract/log';
-import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
+import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
 import { stringify } from 'csv-stringify/sync';
 import type { Sequelize } from 'sequelize';
 import { asList, pages } from '../database/pages.js';

@@ -21,7 +21,7 @@ import type { Sessions } from '../accounts/sessions.js';
 import { streamed } from '../http/streamed.js';
 import { bodyOf, paramsOf, queryOf } from '../http/validate.js';
 import { asCsv, asJson, entriesOf } from './export.js';
-import type { LogFilter } from '@sleetcrest/core/log';
+import type { LogFilter } from '@sleetcrest/core/learner/log';
 import type { LogStatistics } from '../statistics/overview.js';
 import type { LogService } from './service.js';
 import type { SeenFilter } from './where.js';

@@ -14,12 +14,12 @@ import {
   ENTRY_KINDS,
   groupsOf,
   isMeant,
+  type LogEntry,
+  type LogFilter,
   newestFirst,
   OUTCOMES,
   overviewOf,
-  type LogEntry,
-  type LogFilter,
-} from '@sleetcrest/core/log';
+} from '@sleetcrest/core/learner/log';
 import { problemSchema } from '@sleetcrest/contract';
 import { QueryTypes } from 'sequelize';
 import { aRecord, TestApp, type Visitor } from '../app.spec-support.js';

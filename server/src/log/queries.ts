@@ -1,5 +1,5 @@
-import { OUTCOMES, ENTRY_KINDS, type LogEntry } from '@sleetcrest/core/log';
 import { STAGES } from '@sleetcrest/core';
+import { ENTRY_KINDS, type LogEntry, OUTCOMES } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import * as z from 'zod';
 import { withConnection } from '../database/connection.js';

@@ -1,5 +1,10 @@
-import type { Split, LogEntry } from '@sleetcrest/core/log';
-import { hundredthsOf, momentWith, offsetOf } from '@sleetcrest/core/log';
+import {
+  hundredthsOf,
+  type LogEntry,
+  momentWith,
+  offsetOf,
+  type Split,
+} from '@sleetcrest/core/learner/log';
 
 /** The fields of a record that are a column of the same name, and its type. */
 const PLAIN = {

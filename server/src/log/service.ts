@@ -8,7 +8,7 @@ import type {
 } from '@sleetcrest/contract/log';
 import { logEntrySchema } from '@sleetcrest/contract/log';
 import { fieldErrors, describeErrors } from '@sleetcrest/contract';
-import { FOR_ONESELF, type LogEntry } from '@sleetcrest/core/log';
+import { FOR_ONESELF, type LogEntry } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import { momentsAgo } from '../database/clock.js';
 import { transaction } from '../database/transaction.js';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { entryHistorySchema, logChangesSchema, logEntrySchema } from '@sleetcrest/contract/log';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { aRecord, TestApp, type Visitor } from '../app.spec-support.js';
 
 describe('a record that two devices change', () => {

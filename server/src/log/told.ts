@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Told } from '@sleetcrest/contract';
 import type { ChangeEntry, EntryHistory } from '@sleetcrest/contract/log';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import { toldOf, writeTold } from './queries.js';
 

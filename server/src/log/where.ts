@@ -1,4 +1,4 @@
-import { FOR_ONESELF, type LogFilter } from '@sleetcrest/core/log';
+import { FOR_ONESELF, type LogFilter } from '@sleetcrest/core/learner/log';
 
 /** A condition, and the values it binds. */
 export interface Where {

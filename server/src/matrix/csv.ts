@@ -1,5 +1,5 @@
 import type { Matrix } from '@sleetcrest/contract/table';
-import { dayNamed } from '@sleetcrest/core/practice';
+import { dayNamed } from '@sleetcrest/core/learner/answers';
 import { stringify } from 'csv-stringify/sync';
 
 /** The matrix as a table: a line for each learner, a column for each stage and each case. */

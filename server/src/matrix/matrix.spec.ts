@@ -1,7 +1,7 @@
 import { parse } from 'csv-parse/sync';
 import { matrixSchema, type Matrix, type MatrixRow } from '@sleetcrest/contract/table';
 import { aReview } from '@sleetcrest/contract/testing';
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 import { aRecord } from '../app.spec-support.js';
 import { AGroup } from '../groups/group.spec-support.js';
 import { matrixCsv } from './csv.js';

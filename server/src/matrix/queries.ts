@@ -1,6 +1,6 @@
-import { STAGES, type Stage } from '@sleetcrest/core';
-import { FOR_ONESELF } from '@sleetcrest/core/log';
-import { RECENT_DAYS, type StageDone } from '@sleetcrest/core/table';
+import { type Stage, STAGES } from '@sleetcrest/core';
+import { FOR_ONESELF } from '@sleetcrest/core/learner/log';
+import { RECENT_DAYS, type StageDone } from '@sleetcrest/core/learner/standing';
 import type { Sequelize } from 'sequelize';
 import * as z from 'zod';
 import { rowsOf } from '../database/statement.js';

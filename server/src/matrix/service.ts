@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import type { Group } from '@sleetcrest/contract/accounts';
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
-import { DEFAULT_METHOD, methodById, type Method, type Stage } from '@sleetcrest/core';
-import { stageStanding, standingBySolves, type StageDone } from '@sleetcrest/core/table';
+import { DEFAULT_METHOD, type Method, methodById, type Stage } from '@sleetcrest/core';
+import { type StageDone, stageStanding, standingBySolves } from '@sleetcrest/core/learner/standing';
 import { LRUCache } from 'lru-cache';
 import type { Sequelize } from 'sequelize';
 import type { PracticeFacts } from '../practice/facts.js';

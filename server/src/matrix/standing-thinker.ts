@@ -1,14 +1,14 @@
 import {
-  STANDARD_SCHEME,
-  sideOfColour,
-  stageWords,
   type Colour,
   type Method,
+  sideOfColour,
+  stageWords,
+  STANDARD_SCHEME,
 } from '@sleetcrest/core';
-import { drilled } from '@sleetcrest/core/learn';
-import { resolveMethod } from '@sleetcrest/core/methods';
-import { dayNumber } from '@sleetcrest/core/practice';
-import { caseEvidence } from '@sleetcrest/core/table';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { dayNumber } from '@sleetcrest/core/learner/answers';
+import { drilled } from '@sleetcrest/core/learner/path';
+import { caseEvidence } from '@sleetcrest/core/learner/standing';
 import type { Matrix, MatrixColumn, MatrixRow } from '@sleetcrest/contract/table';
 import { bookOf } from '../practice/reckoner.js';
 

@@ -1,6 +1,6 @@
 import type { KeepMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
-import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 
 /** A method with one approach written out. */
 export function aMethod(id = 'landing', change: Partial<KeepMethod['method']> = {}): KeepMethod {

@@ -1,5 +1,5 @@
 import { aReview } from '@sleetcrest/contract/testing';
-import { CardBook, type Review } from '@sleetcrest/core/practice';
+import { CardBook, type Review } from '@sleetcrest/core/learner/answers';
 import { fsrsMemory } from '@sleetcrest/memory';
 import { anOwner, migratedDatabase, type TestDatabase } from '../app.spec-support.js';
 import { bookOf } from './reckoner.js';

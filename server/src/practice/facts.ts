@@ -1,4 +1,4 @@
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 import type { Sequelize } from 'sequelize';
 import { factsOf, keepFacts, reviewsAfter, type FactsKept } from './queries.js';
 import { withAdded } from './thinking.js';

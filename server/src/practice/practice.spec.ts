@@ -7,7 +7,7 @@ import {
 } from '@sleetcrest/contract/practice';
 import { aReview } from '@sleetcrest/contract/testing';
 import { randomFrom } from '@sleetcrest/core';
-import { CARD_KINDS, CardBook, INPUTS, type Review } from '@sleetcrest/core/practice';
+import { CARD_KINDS, CardBook, INPUTS, type Review } from '@sleetcrest/core/learner/answers';
 import { fsrsMemory } from '@sleetcrest/memory';
 import { TestApp, type Visitor } from '../app.spec-support.js';
 import { PracticeService } from './service.js';

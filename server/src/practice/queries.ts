@@ -1,5 +1,5 @@
-import { CARD_KINDS, INPUTS, type Review } from '@sleetcrest/core/practice';
-import { hundredthsOf, momentWith, offsetOf } from '@sleetcrest/core/log';
+import { CARD_KINDS, INPUTS, type Review } from '@sleetcrest/core/learner/answers';
+import { hundredthsOf, momentWith, offsetOf } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import * as z from 'zod';
 import { changed, exactly, rowOf, rowsOf } from '../database/statement.js';

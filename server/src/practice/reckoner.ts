@@ -1,10 +1,10 @@
 import {
+  type Card,
   CardBook,
   oldestFirst,
-  type Card,
   type Review,
   type WrittenBook,
-} from '@sleetcrest/core/practice';
+} from '@sleetcrest/core/learner/answers';
 import { fsrsMemory } from '@sleetcrest/memory';
 
 /** What a thread is asked: to add answers to what earlier ones left, or which cards are in it. */

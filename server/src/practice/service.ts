@@ -1,5 +1,5 @@
 import type { Cards, ReviewsAdded, ReviewsPage } from '@sleetcrest/contract/practice';
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 import type { Sequelize, Transaction } from 'sequelize';
 import { momentsAgo } from '../database/clock.js';
 import { transaction } from '../database/transaction.js';

@@ -1,4 +1,4 @@
-import type { Card, Review } from '@sleetcrest/core/practice';
+import type { Card, Review } from '@sleetcrest/core/learner/answers';
 import { HttpProblem } from '../http/problem.js';
 import { Threads, TooLong } from '../threads/threads.js';
 import type { AboutFacts, Reckoned } from './reckoner.js';

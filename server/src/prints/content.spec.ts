@@ -1,6 +1,6 @@
 import { COLOURS, methodById } from '@sleetcrest/core';
-import { resolveMethod } from '@sleetcrest/core/methods';
-import { STANDINGS, type Standing } from '@sleetcrest/core/table';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
 import type { PageAsked } from './asked.js';
 import { certificateContent } from './certificate.js';
 import { letterContent } from './letter.js';

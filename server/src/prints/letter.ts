@@ -1,4 +1,4 @@
-import { toPractise } from '@sleetcrest/core/table';
+import { toPractise } from '@sleetcrest/core/learner/standing';
 import type { Content } from 'pdfmake/interfaces.js';
 import type { PageAsked } from './asked.js';
 import { ridgeOf, titlesOf } from './standings.js';

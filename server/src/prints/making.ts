@@ -1,5 +1,5 @@
 import type { Account } from '@sleetcrest/contract/accounts';
-import { taskWords } from '@sleetcrest/core/table';
+import { taskWords } from '@sleetcrest/core/group/tasks';
 import type { Sequelize } from 'sequelize';
 import type { AssignmentService } from '../assignments/service.js';
 import { modelsOf } from '../database/models/index.js';

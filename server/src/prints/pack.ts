@@ -1,7 +1,16 @@
-import { sideOfColour, STANDARD_SCHEME, SWATCHES, type Method, type Side } from '@sleetcrest/core';
-import { gaze, glancePlan, lookPlace, seenWords, type GlanceNode } from '@sleetcrest/core/glance';
-import { pictureHold, resolveMethod, setUpFor, type Approach } from '@sleetcrest/core/methods';
-import { toPractise } from '@sleetcrest/core/table';
+import { type Method, type Side, sideOfColour, STANDARD_SCHEME, SWATCHES } from '@sleetcrest/core';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { setUpFor } from '@sleetcrest/core/engine/set-up';
+import {
+  gaze,
+  type GlanceNode,
+  glancePlan,
+  lookPlace,
+  seenWords,
+} from '@sleetcrest/core/insight/glance';
+import { toPractise } from '@sleetcrest/core/learner/standing';
+import { pictureHold } from '@sleetcrest/core/shown/cases';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { addDays, format, parseISO } from 'date-fns';
 import { LRUCache } from 'lru-cache';
 import type { Content } from 'pdfmake/interfaces.js';

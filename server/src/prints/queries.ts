@@ -1,5 +1,5 @@
 import { askPrintSchema } from '@sleetcrest/contract/table';
-import { FOR_ONESELF } from '@sleetcrest/core/log';
+import { FOR_ONESELF } from '@sleetcrest/core/learner/log';
 import type { Sequelize } from 'sequelize';
 import * as z from 'zod';
 import { changed, rowOf, rowsOf } from '../database/statement.js';

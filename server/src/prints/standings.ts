@@ -1,5 +1,5 @@
 import { skyline } from '@sleetcrest/core';
-import type { Standing } from '@sleetcrest/core/table';
+import type { Standing } from '@sleetcrest/core/learner/standing';
 import type { Content } from 'pdfmake/interfaces.js';
 import type { PageAsked } from './asked.js';
 

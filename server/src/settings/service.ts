@@ -4,7 +4,7 @@ import {
   type ChangeSettings,
   type Settings,
 } from '@sleetcrest/contract';
-import type { Saying } from '@sleetcrest/core/sayings';
+import type { Saying } from '@sleetcrest/core/teaching/sayings';
 import type { Sequelize } from 'sequelize';
 import { modelsOf } from '../database/models/index.js';
 import { taughtBy, toldLater } from './queries.js';

@@ -1,22 +1,22 @@
 import {
   daysBefore,
   GROUP_DAYS,
+  type Grouping,
   inSeconds,
   LEAST_OTHERS,
+  type LogFilter,
+  type LogGroup,
+  type LogOverview,
+  type LogSummary,
   momentWith,
   ridgeDays,
   secondsOf,
   spreadFrom,
   spreadWidth,
+  type StageSummary,
   streaksOf,
   turnRate,
-  type Grouping,
-  type LogFilter,
-  type LogGroup,
-  type LogOverview,
-  type LogSummary,
-  type StageSummary,
-} from '@sleetcrest/core/log';
+} from '@sleetcrest/core/learner/log';
 import type { Sequelize } from 'sequelize';
 import { whereOf, type SeenFilter, type Where } from '../log/where.js';
 import {

@@ -1,5 +1,10 @@
 import { STAGES } from '@sleetcrest/core';
-import { LEAST_OTHERS, SESSION_PAUSE, TYPICAL_OF, type Grouping } from '@sleetcrest/core/log';
+import {
+  type Grouping,
+  LEAST_OTHERS,
+  SESSION_PAUSE,
+  TYPICAL_OF,
+} from '@sleetcrest/core/learner/log';
 import type { Sequelize } from 'sequelize';
 import * as z from 'zod';
 import { rowOf, rowsOf } from '../database/statement.js';

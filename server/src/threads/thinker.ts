@@ -1,5 +1,5 @@
 import type { Method } from '@sleetcrest/core';
-import { resolveMethod, solvePlan, type Plan } from '@sleetcrest/core/methods';
+import { type Plan, resolveMethod, solvePlan } from '@sleetcrest/core/engine/run';
 
 /** What a thread is asked: how long a plan's walk is, or whether a method can be used. */
 export type ThoughtAbout = { plan: Plan } | { method: Method; path: string };

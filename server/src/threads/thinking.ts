@@ -1,5 +1,5 @@
 import type { Method } from '@sleetcrest/core';
-import type { Plan } from '@sleetcrest/core/methods';
+import type { Plan } from '@sleetcrest/core/engine/run';
 import { refusal } from '../http/problem.js';
 import { Threads, TooLong } from './threads.js';
 import type { Thought, ThoughtAbout } from './thinker.js';

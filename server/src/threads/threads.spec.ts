@@ -1,6 +1,6 @@
 import { problemSchema } from '@sleetcrest/contract';
 import { MOST_WORK, workOf } from '@sleetcrest/core';
-import type { PatternApproach } from '@sleetcrest/core/methods';
+import type { PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import { aSolve, TestApp } from '../app.spec-support.js';
 import type { HttpProblem } from '../http/problem.js';
 import { aMethod } from '../methods/methods.spec-support.js';

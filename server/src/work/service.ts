@@ -1,6 +1,6 @@
 import type { Account } from '@sleetcrest/contract/accounts';
 import type { HandIn, Work, WriteNote } from '@sleetcrest/contract/table';
-import { FOR_ONESELF } from '@sleetcrest/core/log';
+import { FOR_ONESELF } from '@sleetcrest/core/learner/log';
 import type { Sequelize } from 'sequelize';
 import type { Side } from '../access/caller.js';
 import { modelsOf, type Models } from '../database/models/index.js';

@@ -1,5 +1,5 @@
-import type { ENTRY_KINDS, OUTCOMES } from '@sleetcrest/core/log';
-import type { CardKind, Review } from '@sleetcrest/core/practice';
+import type { CardKind, Review } from '@sleetcrest/core/learner/answers';
+import type { ENTRY_KINDS, OUTCOMES } from '@sleetcrest/core/learner/log';
 import {
   DataTypes,
   Model,

@@ -1,10 +1,11 @@
 import { inject, Injectable } from '@angular/core';
 import type { ColourScheme, Cube, Hold, Method, Move, Side, Turn } from '@sleetcrest/core';
-import type { GlancePlan, Sight } from '@sleetcrest/core/glance';
-import { PATH_VERSION, type CameOut, type Done, type PathStage } from '@sleetcrest/core/learn';
-import type { Approach } from '@sleetcrest/core/methods';
-import type { FirstGoal } from '@sleetcrest/core/search';
-import type { WrongTurn } from '@sleetcrest/core/slips';
+import type { GlancePlan, Sight } from '@sleetcrest/core/insight/glance';
+import type { WrongTurn } from '@sleetcrest/core/insight/slips';
+import type { CameOut, Done } from '@sleetcrest/core/learner/exercises';
+import { PATH_VERSION, type PathStage } from '@sleetcrest/core/learner/path';
+import type { FirstGoal } from '@sleetcrest/core/puzzle/search';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { computing } from './computing';
 import type { GlanceFigures, learnDeeds, LookedAt } from './deeds/learn-deeds';
 import { remembered } from './remembered';

@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { Colour, Method } from '@sleetcrest/core';
-import type { PlanAsked, Planned, PlanTable, Prepared } from '@sleetcrest/core/planning';
+import type { PlanAsked, Planned, PlanTable, Prepared } from '@sleetcrest/core/group/planning';
 import { computing } from './computing';
 import type { PlanJudged } from './deeds/planning-deeds';
 

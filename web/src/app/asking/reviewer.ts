@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { SolveDone } from '@sleetcrest/core/review';
+import type { SolveDone } from '@sleetcrest/core/insight/review';
 import { computing } from './computing';
 import type { Reviewed } from './deeds/review-deeds';
 

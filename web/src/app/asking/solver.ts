@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { Method, Stage } from '@sleetcrest/core';
-import type { Plan } from '@sleetcrest/core/methods';
+import type { Plan } from '@sleetcrest/core/engine/run';
 import { computing } from './computing';
 import type { Answer } from './deeds/solver-deeds';
 

@@ -1,4 +1,4 @@
-import { makeWayTables, WAY_TABLES_VERSION, type WayTables } from '@sleetcrest/core/search';
+import { makeWayTables, WAY_TABLES_VERSION, type WayTables } from '@sleetcrest/core/puzzle/search';
 import { remembered } from './remembered';
 
 let tables: Promise<WayTables> | undefined;

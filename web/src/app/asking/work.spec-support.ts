@@ -1,15 +1,10 @@
-import { checkWording } from '@sleetcrest/core/claims';
-import { sideOfColour, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
-import {
-  caseBeside,
-  caseCards,
-  explainFailure,
-  prove,
-  setUpFor,
-  type Approach,
-  type MethodSurvey,
-  resolveMethod,
-} from '@sleetcrest/core/methods';
+import { type Colour, type ColourScheme, type Method, sideOfColour } from '@sleetcrest/core';
+import { explainFailure, type MethodSurvey, prove } from '@sleetcrest/core/engine/prove';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { setUpFor } from '@sleetcrest/core/engine/set-up';
+import { checkWording } from '@sleetcrest/core/insight/claims';
+import { caseBeside, caseCards } from '@sleetcrest/core/shown/cases';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { Stopped } from './worker-of';
 import type { OnProgress } from './work';
 

@@ -1,11 +1,8 @@
 import { Injectable } from '@angular/core';
 import type { Colour, ColourScheme, Method } from '@sleetcrest/core';
-import {
-  resolveMethod,
-  SURVEY_VERSION,
-  type Approach,
-  type MethodSurvey,
-} from '@sleetcrest/core/methods';
+import { type MethodSurvey, SURVEY_VERSION } from '@sleetcrest/core/engine/prove';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { computing } from './computing';
 import type { methodDeeds } from './deeds/method-deeds';
 import { remembered } from './remembered';

@@ -1,5 +1,5 @@
 import { createSelector } from '@ngrx/store';
-import { DEFAULT_METHOD, methodOf, METHODS, sideOfColour, type Method } from '@sleetcrest/core';
+import { DEFAULT_METHOD, type Method, methodOf, METHODS, sideOfColour } from '@sleetcrest/core';
 import { entryFeature } from '../keeping/entry/entry.feature';
 import { methodsFeature } from '../keeping/methods/methods.feature';
 import { readerFeature } from '../keeping/reader/reader.feature';

@@ -1,26 +1,37 @@
-import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
-import { randomFrom, SIDES, solvedCube, writeMoves, type ColourScheme } from '@sleetcrest/core';
+import {
+  type ColourScheme,
+  type Cube,
+  type Hold,
+  type Method,
+  randomFrom,
+  type Side,
+  SIDES,
+  solvedCube,
+  writeMoves,
+} from '@sleetcrest/core';
+import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
+import { setUpFor } from '@sleetcrest/core/engine/set-up';
 import {
   casesIn,
   gaze,
   glancePlan,
-  toldApart,
   type GlancePlan,
   type Look,
   type Sight,
-} from '@sleetcrest/core/glance';
+  toldApart,
+} from '@sleetcrest/core/insight/glance';
+import { paintedPicture } from '@sleetcrest/core/insight/patterns';
+import { tellWrongTurn } from '@sleetcrest/core/insight/slips';
 import {
   cameOut,
   caseStep,
-  methodPath,
+  type Done,
   showCase,
   tellingStickers,
-  type Done,
-} from '@sleetcrest/core/learn';
-import { setUpFor, type Approach, type MethodSurvey } from '@sleetcrest/core/methods';
-import { paintedPicture } from '@sleetcrest/core/patterns';
-import { fewestTo, reachedOf, wayBetween, type FirstGoal } from '@sleetcrest/core/search';
-import { tellWrongTurn } from '@sleetcrest/core/slips';
+} from '@sleetcrest/core/learner/exercises';
+import { methodPath } from '@sleetcrest/core/learner/path';
+import { fewestTo, type FirstGoal, reachedOf, wayBetween } from '@sleetcrest/core/puzzle/search';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { wayTables } from '../way-tables';
 
 /** One thing that was to be looked at, what was seen there, and the cases that leaves. */

@@ -1,14 +1,9 @@
-import { sideOfColour, UP, type Colour, type ColourScheme, type Method } from '@sleetcrest/core';
-import { checkWording } from '@sleetcrest/core/claims';
-import {
-  caseBeside,
-  caseCards,
-  explainFailure,
-  prove,
-  setUpFor,
-  Surveyor,
-  type Approach,
-} from '@sleetcrest/core/methods';
+import { type Colour, type ColourScheme, type Method, sideOfColour, UP } from '@sleetcrest/core';
+import { explainFailure, prove, Surveyor } from '@sleetcrest/core/engine/prove';
+import { setUpFor } from '@sleetcrest/core/engine/set-up';
+import { checkWording } from '@sleetcrest/core/insight/claims';
+import { caseBeside, caseCards } from '@sleetcrest/core/shown/cases';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 
 type Report = (done: number, of: number) => void;
 

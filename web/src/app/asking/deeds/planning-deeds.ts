@@ -1,16 +1,16 @@
 import type { Colour, Method } from '@sleetcrest/core';
 import {
-  planSession,
-  preparedFor,
-  reasonsFor,
-  remarksOn,
-  worthOf,
   type PlanAsked,
+  planSession,
   type PlanTable,
   type Prepared,
+  preparedFor,
+  reasonsFor,
   type Remark,
+  remarksOn,
   type Worth,
-} from '@sleetcrest/core/planning';
+  worthOf,
+} from '@sleetcrest/core/group/planning';
 
 /** How good a plan is as it stands, what is not as it should be, and why each sits where they sit. */
 export interface PlanJudged {

@@ -1,4 +1,4 @@
-import { reviewSolve, type Review, type SolveDone } from '@sleetcrest/core/review';
+import { type Review, reviewSolve, type SolveDone } from '@sleetcrest/core/insight/review';
 import { wayTables } from '../way-tables';
 
 /** A review, or why there is none. */

@@ -1,14 +1,14 @@
 import {
+  type Method,
   randomCube,
   randomFrom,
-  solvedCube,
-  writeMoves,
-  type Method,
   type Side,
+  solvedCube,
   type Stage,
+  writeMoves,
 } from '@sleetcrest/core';
-import { stageStart } from '@sleetcrest/core/methods';
-import { wayBetween } from '@sleetcrest/core/search';
+import { stageStart } from '@sleetcrest/core/engine/prove';
+import { wayBetween } from '@sleetcrest/core/puzzle/search';
 import { wayTables } from '../way-tables';
 
 /** What is to be scrambled for. */

@@ -1,18 +1,18 @@
 import {
+  type ColourScheme,
   cubeFromPainted,
   findProblems,
-  type ColourScheme,
   type Method,
   type Side,
 } from '@sleetcrest/core';
 import {
   explain,
-  tellSlip,
-  waysBackFrom,
   type Explanation,
   type MeantStep,
+  tellSlip,
   type WayBack,
-} from '@sleetcrest/core/slips';
+  waysBackFrom,
+} from '@sleetcrest/core/insight/slips';
 import { wayTables } from '../way-tables';
 
 /** All that the search for a slip depends on. */

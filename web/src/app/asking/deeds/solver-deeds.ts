@@ -1,5 +1,6 @@
-import { methodOf, type Method, type Stage, type Walkthrough } from '@sleetcrest/core';
-import { decidingStickers, solvePlan, stagesOf, type Plan } from '@sleetcrest/core/methods';
+import { type Method, methodOf, type Stage, type Walkthrough } from '@sleetcrest/core';
+import { type Plan, solvePlan, stagesOf } from '@sleetcrest/core/engine/run';
+import { decidingStickers } from '@sleetcrest/core/shown/cases';
 
 /** A walk that was planned, and the stages its method goes through. */
 export interface Planned {

@@ -1,5 +1,5 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { middleSquare, type Outline, type Photo } from '@sleetcrest/core/pictures';
+import { middleSquare, type Outline, type Photo } from '@sleetcrest/core/insight/pictures';
 import { openStore } from '../../app.spec-support';
 import { pictureOfFile, urlOf } from './frames';
 import { OutlineHandles } from '../../views/bench/photos/outline-handles';

@@ -1,4 +1,4 @@
-import type { Photo } from '@sleetcrest/core/pictures';
+import type { Photo } from '@sleetcrest/core/insight/pictures';
 
 /** Larger pictures are made smaller: more pixels do not make a sticker's colour surer. */
 const LARGEST = 480;

@@ -1,6 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import {
   COLOURS,
+  type Hold,
   HOME_HOLD,
   SIDES,
   turnHold,
@@ -8,7 +9,6 @@ import {
   turnOf,
   TURNS,
   writeMove,
-  type Hold,
 } from '@sleetcrest/core';
 import { openStore } from '../../app.spec-support';
 import { DevicePanel } from './device-panel';

@@ -1,14 +1,14 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
-  SIDES,
-  turnOf,
-  turnSeenInHold,
-  writeMove,
   type ColourScheme,
   type Dialect,
   type Hold,
+  SIDES,
   type Turn,
+  turnOf,
+  turnSeenInHold,
+  writeMove,
 } from '@sleetcrest/core';
 
 /** The simulated cube's hands: a button for each quarter turn of each side. */

@@ -1,14 +1,14 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
+  type Dialect,
   RIGHT,
+  type Side,
   SIDE_LETTERS,
   SIDES,
+  type Turn,
   turnOf,
   writeMove,
-  type Dialect,
-  type Side,
-  type Turn,
 } from '@sleetcrest/core';
 import { isFree } from './keys';
 

@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { Hand, Hands } from '@sleetcrest/core/timing';
+import type { Hand, Hands } from '@sleetcrest/core/learner/timing';
 import { Subject } from 'rxjs';
 import type { HandsReported, TableTimer } from './table-timer';
 

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { Hand, Hands } from '@sleetcrest/core/timing';
+import type { Hand, Hands } from '@sleetcrest/core/learner/timing';
 import { momentOf } from '../moments';
 import { SimulatedTableTimer } from './simulated-table-timer';
 

@@ -1,4 +1,4 @@
-import type { Hands } from '@sleetcrest/core/timing';
+import type { Hands } from '@sleetcrest/core/learner/timing';
 import type { Observable } from 'rxjs';
 
 /** Which hands lie on a table timer, and since when. */

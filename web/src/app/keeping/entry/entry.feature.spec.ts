@@ -3,8 +3,8 @@ import {
   paintedFromCube,
   solvedCube,
   STANDARD_SCHEME,
-  turnHold,
   stickersSeen,
+  turnHold,
 } from '@sleetcrest/core';
 import { DEFAULT_READER } from '../reader/reader';
 import { SettingsPage } from '../reader/reader.feature';

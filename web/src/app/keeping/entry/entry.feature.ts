@@ -1,16 +1,16 @@
 import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
-import { holdAsking, inferred, nextQuestion, suspects } from '@sleetcrest/core/entry';
 import {
+  type ColourScheme,
+  type Hold,
   HOME_HOLD,
   inspect,
   sideOfColour,
   SIDES,
   STANDARD_SCHEME,
-  unseenCube,
-  type ColourScheme,
-  type Hold,
   stickersSeen,
+  unseenCube,
 } from '@sleetcrest/core';
+import { holdAsking, inferred, nextQuestion, suspects } from '@sleetcrest/core/insight/entry';
 import { Browser } from '../browser/browser.actions';
 import { readerFeature, SettingsApi, SettingsPage } from '../reader/reader.feature';
 import { done, NO_PAST, redone, undone, type Past } from '../undoing';

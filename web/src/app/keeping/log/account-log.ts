@@ -13,7 +13,13 @@ import {
   type EntryHistory,
   type LogPage,
 } from '@sleetcrest/contract/log';
-import type { Grouping, LogEntry, LogFilter, LogGroup, LogOverview } from '@sleetcrest/core/log';
+import type {
+  Grouping,
+  LogEntry,
+  LogFilter,
+  LogGroup,
+  LogOverview,
+} from '@sleetcrest/core/learner/log';
 import { firstValueFrom } from 'rxjs';
 import type { Asking, Later } from '../../asking/worker-of';
 import { apiFailure } from '../../sending/failure';

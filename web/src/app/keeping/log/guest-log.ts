@@ -1,6 +1,12 @@
 import { Injectable } from '@angular/core';
 import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
-import type { Grouping, LogEntry, LogFilter, LogGroup, LogOverview } from '@sleetcrest/core/log';
+import type {
+  Grouping,
+  LogEntry,
+  LogFilter,
+  LogGroup,
+  LogOverview,
+} from '@sleetcrest/core/learner/log';
 import type { LogBook, Whereabouts } from './log-book';
 import { records } from './records';
 

@@ -1,4 +1,4 @@
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { guessMapping, importDeeds, LogFile, type Mapping } from './import-deeds';
 import { anEntry, entriesIn } from './log.spec-support';
 

@@ -10,7 +10,7 @@ import {
   type LogCells,
 } from '@sleetcrest/contract/log';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { JSONParser } from '@streamparser/json';
 import Papa from 'papaparse';
 import { v5 as uuidFrom } from 'uuid';

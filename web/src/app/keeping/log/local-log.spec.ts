@@ -1,4 +1,4 @@
-import { overviewOf } from '@sleetcrest/core/log';
+import { overviewOf } from '@sleetcrest/core/learner/log';
 import { v4 as uuid } from 'uuid';
 import { LocalLog } from './local-log';
 import { anEntry } from './log.spec-support';

@@ -1,16 +1,16 @@
 import { rowOf, LOG_COLUMNS, logEntrySchema, type ChangeEntry } from '@sleetcrest/contract/log';
 import type { BatchAnswer, LogPage } from '@sleetcrest/contract/log';
 import {
+  type Grouping,
   groupsOf,
   isMeant,
-  newestFirst,
-  overviewOf,
-  type Grouping,
   type LogEntry,
   type LogFilter,
   type LogGroup,
   type LogOverview,
-} from '@sleetcrest/core/log';
+  newestFirst,
+  overviewOf,
+} from '@sleetcrest/core/learner/log';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import Papa from 'papaparse';
 import { MOST_HELD } from './log-book';

@@ -1,5 +1,11 @@
 import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
-import type { Grouping, LogEntry, LogFilter, LogGroup, LogOverview } from '@sleetcrest/core/log';
+import type {
+  Grouping,
+  LogEntry,
+  LogFilter,
+  LogGroup,
+  LogOverview,
+} from '@sleetcrest/core/learner/log';
 
 /** Whether what was told is where it belongs, or waits here until the server can be reached. */
 export type Whereabouts = 'kept' | 'waiting';

@@ -8,7 +8,7 @@ import {
 } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
-import { newestFirst, type LogEntry } from '@sleetcrest/core/log';
+import { type LogEntry, newestFirst } from '@sleetcrest/core/learner/log';
 import { from, type Observable } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { openStore, until } from '../../app.spec-support';

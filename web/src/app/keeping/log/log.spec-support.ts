@@ -1,16 +1,16 @@
 import { anEntry } from '@sleetcrest/contract/testing';
 import type { BatchAnswer, ChangeEntry, LogPage } from '@sleetcrest/contract/log';
 import {
+  type Grouping,
   groupsOf,
   isMeant,
-  newestFirst,
-  overviewOf,
-  type Grouping,
   type LogEntry,
   type LogFilter,
   type LogGroup,
   type LogOverview,
-} from '@sleetcrest/core/log';
+  newestFirst,
+  overviewOf,
+} from '@sleetcrest/core/learner/log';
 import { signal } from '@angular/core';
 import type { Change } from '../../sending/outbox/change';
 import type { LogBook, Whereabouts } from './log-book';

@@ -1,5 +1,5 @@
 import { aReview } from '@sleetcrest/contract/testing';
-import { dayNumber, type Review } from '@sleetcrest/core/practice';
+import { dayNumber, type Review } from '@sleetcrest/core/learner/answers';
 import { v4 as uuid } from 'uuid';
 import { until } from '../../app.spec-support';
 import { LocalPractice } from './local-practice';

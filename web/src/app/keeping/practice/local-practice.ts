@@ -1,20 +1,20 @@
 import {
-  calibrationOf,
-  CardBook,
-  dueInDays,
-  freshToday,
-  graspOf,
-  nextCard,
-  secondsDue,
   type Asked,
   type Calibration,
+  calibrationOf,
   type Card,
+  CardBook,
   type CaseCards,
   type Confusion,
+  dueInDays,
   type Fresh,
+  freshToday,
   type Grasp,
+  graspOf,
+  nextCard,
   type Review,
-} from '@sleetcrest/core/practice';
+  secondsDue,
+} from '@sleetcrest/core/learner/answers';
 import { fitWeights, fsrsMemory, type Fit } from '@sleetcrest/memory';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 

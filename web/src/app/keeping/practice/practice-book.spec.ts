@@ -6,7 +6,7 @@ import {
 } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { aReview } from '@sleetcrest/contract/testing';
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 import { from } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { GUEST, openStore, until } from '../../app.spec-support';

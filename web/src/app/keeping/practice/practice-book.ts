@@ -8,7 +8,7 @@ import {
   signal,
 } from '@angular/core';
 import { reviewsPageSchema } from '@sleetcrest/contract/practice';
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
 import { firstValueFrom } from 'rxjs';
 import type { Asking, Later } from '../../asking/worker-of';
 import { Outbox } from '../../sending/outbox/outbox';

@@ -7,7 +7,7 @@ import {
   emptyProps,
 } from '@ngrx/store';
 import type { ReaderPart } from '@sleetcrest/contract';
-import type { Saying } from '@sleetcrest/core/sayings';
+import type { Saying } from '@sleetcrest/core/teaching/sayings';
 import { Browser } from '../browser/browser.actions';
 import { FIRST_SEAT, type Aside, type Seat } from './aside';
 import { DEFAULT_READER, type Reader } from './reader';

@@ -1,5 +1,5 @@
 import { methodChoiceSchema, type Reader } from '@sleetcrest/contract';
-import { DEFAULT_METHOD, STANDARD_SCHEME, SWATCHES, type Method } from '@sleetcrest/core';
+import { DEFAULT_METHOD, type Method, STANDARD_SCHEME, SWATCHES } from '@sleetcrest/core';
 
 export type { Reader };
 

@@ -9,7 +9,7 @@ import {
   sameCube,
   STICKER_TARGETS,
 } from '@sleetcrest/core';
-import { stagesOf } from '@sleetcrest/core/methods';
+import { stagesOf } from '@sleetcrest/core/engine/run';
 import { back, forward, layOut, lookedAt, ridgeOf, stateAt, turnsDone, within } from './timeline';
 import { aWalk } from './walk.spec-support';
 

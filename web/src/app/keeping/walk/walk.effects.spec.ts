@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { CreateSolve, UpdateSolve } from '@sleetcrest/contract';
-import type { Plan } from '@sleetcrest/core/methods';
+import type { Plan } from '@sleetcrest/core/engine/run';
 import { solverDeeds } from '../../asking/deeds/solver-deeds';
 import { Solver } from '../../asking/solver';
 import { aSaved } from '../../app.spec-support';

@@ -2,10 +2,10 @@ import {
   methodById,
   randomCube,
   randomFrom,
-  writeCubeDocument,
   type Walkthrough,
+  writeCubeDocument,
 } from '@sleetcrest/core';
-import { solve, stagesOf } from '@sleetcrest/core/methods';
+import { solve, stagesOf } from '@sleetcrest/core/engine/run';
 import type { WalkRecord } from './walk-record';
 
 /** A record of a walk from a random cube. */

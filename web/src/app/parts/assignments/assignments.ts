@@ -5,12 +5,13 @@ import { Store } from '@ngrx/store';
 import {
   readCubeDocument,
   sideOfColour,
+  STAGES,
   stageWords,
   STANDARD_SCHEME,
-  STAGES,
 } from '@sleetcrest/core';
+import { taskWords } from '@sleetcrest/core/group/tasks';
+import { approachById } from '@sleetcrest/core/teaching/approaches';
 import type { Assignment, Progress } from '@sleetcrest/contract/table';
-import { approachById } from '@sleetcrest/core/methods';
 import { accountFeature } from '../../keeping/account/account.feature';
 import { EntryPage } from '../../keeping/entry/entry.actions';
 import { today } from '../../keeping/log/moments';
@@ -18,7 +19,6 @@ import { Held } from '../../reading/held';
 import { reading } from '../../reading/reading';
 import { apiFailure } from '../../sending/failure';
 import { TableApi } from '../../sending/table-api';
-import { taskWords } from '@sleetcrest/core/table';
 import { taskPlace } from './task-place';
 import { from, firstValueFrom } from 'rxjs';
 

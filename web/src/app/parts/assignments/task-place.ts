@@ -1,4 +1,4 @@
-import type { Task } from '@sleetcrest/core/table';
+import type { Task } from '@sleetcrest/core/group/tasks';
 
 /** Where it is done. */
 export function taskPlace(task: Task): { path: string; query: Record<string, string> } {

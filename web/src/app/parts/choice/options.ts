@@ -1,4 +1,4 @@
-import { COLOURS, type Colour, type Dialect } from '@sleetcrest/core';
+import { type Colour, COLOURS, type Dialect } from '@sleetcrest/core';
 import type { Option } from './choice';
 
 /** The colours one may solve first. */

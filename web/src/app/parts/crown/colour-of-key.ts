@@ -1,4 +1,4 @@
-import { COLOURS, type Colour } from '@sleetcrest/core';
+import { type Colour, COLOURS } from '@sleetcrest/core';
 
 /** Digits 1…6 in the order of the palette, a colour's first letter, or a key that rubs out (null). */
 export function colourOfKey(key: string): Colour | null | undefined {

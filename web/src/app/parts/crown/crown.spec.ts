@@ -1,6 +1,6 @@
 import type { ComponentFixture } from '@angular/core/testing';
 import { TestBed } from '@angular/core/testing';
-import { CROWN_SHAPES, type Colour } from '@sleetcrest/core';
+import { type Colour, CROWN_SHAPES } from '@sleetcrest/core';
 import { Crown, type Stroke } from './crown';
 import { neighbour, nextToPaint, READING_ORDER, stickerPlace } from './geometry';
 

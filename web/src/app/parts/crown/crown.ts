@@ -8,7 +8,7 @@ import {
   output,
   signal,
 } from '@angular/core';
-import { CROWN_SHAPES, CROWN_SIZE, type Colour } from '@sleetcrest/core';
+import { type Colour, CROWN_SHAPES, CROWN_SIZE } from '@sleetcrest/core';
 import { colourOfKey } from './colour-of-key';
 import { neighbour, nextToPaint, stickerPlace } from './geometry';
 

@@ -14,15 +14,15 @@ import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import {
   applyTurn,
-  copyCube,
-  paintStickers,
-  sameCube,
-  TURNS,
   type Colour,
   type ColourScheme,
+  copyCube,
   type Cube,
   type Hold,
+  paintStickers,
+  sameCube,
   type Turn,
+  TURNS,
 } from '@sleetcrest/core';
 import type { CubeScene, StickerLook } from './scene';
 

@@ -1,15 +1,16 @@
 import {
   FRONT,
+  type Hold,
+  letterOn,
   NORMALS,
   opposite,
   RIGHT,
+  type Side,
   sideInHold,
   SIDES,
   STICKERS,
-  UP,
-  type Hold,
-  type Side,
   type Turn,
+  UP,
 } from '@sleetcrest/core';
 import {
   AmbientLight,
@@ -31,7 +32,6 @@ import {
   Vector3,
   WebGLRenderer,
 } from 'three';
-import { letterOn } from '@sleetcrest/core';
 
 /** How stickers look: their colour, and the letter on them or none. */
 export interface StickerLook {

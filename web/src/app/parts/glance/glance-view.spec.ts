@@ -1,6 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { gaze, glancePlan, type Sight } from '@sleetcrest/core/glance';
-import { approachById, type Approach } from '@sleetcrest/core/methods';
+import { gaze, glancePlan, type Sight } from '@sleetcrest/core/insight/glance';
+import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
 import { openStore, until } from '../../app.spec-support';
 import { LearningWork } from '../../asking/learning-work';
 import { GlanceView } from './glance-view';

@@ -10,10 +10,19 @@ import {
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Store } from '@ngrx/store';
-import type { Colour, Hold } from '@sleetcrest/core';
-import { casesIn, likelyWay, type GlanceNode, type Sight } from '@sleetcrest/core/glance';
-import { pictureHold, stickerCalled, type Approach } from '@sleetcrest/core/methods';
-import { sideInHold, SIDES } from '@sleetcrest/core';
+import { type Colour, type Hold, sideInHold, SIDES } from '@sleetcrest/core';
+import { stickerCalled } from '@sleetcrest/core/engine/run';
+import {
+  casesIn,
+  colourOfRole,
+  type GlanceNode,
+  likelyWay,
+  lookPlace,
+  seenWords,
+  type Sight,
+} from '@sleetcrest/core/insight/glance';
+import { pictureHold } from '@sleetcrest/core/shown/cases';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { LearningWork } from '../../asking/learning-work';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { readerFeature } from '../../keeping/reader/reader.feature';
@@ -21,7 +30,6 @@ import { selectFirstSide } from '../../person/chosen';
 import { reading } from '../../reading/reading';
 import { Segments } from '../choice/segments';
 import { Crown } from '../crown/crown';
-import { colourOfRole, lookPlace, seenWords } from '@sleetcrest/core/glance';
 
 const SIGHTS: readonly { value: Sight; name: string }[] = [
   { value: 'ahead', name: 'Top, front and right' },

@@ -1,5 +1,4 @@
-import { drawTurn, MOVES } from '@sleetcrest/core';
-import { skyline } from '@sleetcrest/core';
+import { drawTurn, MOVES, skyline } from '@sleetcrest/core';
 
 describe('the drawing of a turn', () => {
   const drawings = MOVES.map(drawTurn);

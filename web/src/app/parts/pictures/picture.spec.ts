@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { STANDARD_SCHEME, SWATCHES, UP } from '@sleetcrest/core';
-import { patternPicture, pictureHold } from '@sleetcrest/core/methods';
+import { patternPicture, pictureHold } from '@sleetcrest/core/shown/cases';
 import { openStore } from '../../app.spec-support';
 import { pngOf } from './png';
 import { SettingsPage } from '../../keeping/reader/reader.feature';

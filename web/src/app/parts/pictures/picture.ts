@@ -2,7 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { DomSanitizer } from '@angular/platform-browser';
 import { Store } from '@ngrx/store';
 import { letterOn } from '@sleetcrest/core';
-import { crownSvg, type Ink, type CasePicture as Cells } from '@sleetcrest/core/methods';
+import type { CasePicture as Cells } from '@sleetcrest/core/shown/cases';
+import { crownSvg, type Ink } from '@sleetcrest/core/shown/drawing';
 import type { Reader } from '../../keeping/reader/reader';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 

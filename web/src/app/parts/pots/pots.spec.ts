@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { STANDARD_SCHEME, type Colour } from '@sleetcrest/core';
+import { type Colour, STANDARD_SCHEME } from '@sleetcrest/core';
 import { Pots } from './pots';
 
 describe('the colours one paints with', () => {

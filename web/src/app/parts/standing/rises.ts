@@ -1,4 +1,4 @@
-import type { Standing } from '@sleetcrest/core/table';
+import type { Standing } from '@sleetcrest/core/learner/standing';
 
 /** Pixels of one rise. */
 export const RISE = { width: 16, height: 20 } as const;

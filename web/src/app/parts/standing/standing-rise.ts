@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { Standing } from '@sleetcrest/core/table';
+import type { Standing } from '@sleetcrest/core/learner/standing';
 import { RISE, risePath } from './rises';
 
 /** How somebody stands with something: one rise, as it stands in a line of text. */

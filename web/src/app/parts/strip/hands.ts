@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Move } from '@sleetcrest/core';
-import { planHands } from '@sleetcrest/core/hands';
+import { planHands } from '@sleetcrest/core/shown/hands';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { counted } from '../words/counted';
 import { Strip } from './strip';

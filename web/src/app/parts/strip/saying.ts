@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { readMoves, type Method } from '@sleetcrest/core';
-import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
+import { type Method, readMoves } from '@sleetcrest/core';
+import { sayingFor, wordsOver } from '@sleetcrest/core/teaching/sayings';
 import { taughtFeature } from '../../keeping/reader/reader.feature';
 import { Strip } from './strip';
 

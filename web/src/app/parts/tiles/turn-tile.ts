@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { drawTurn, writeMove, type Dialect, type Move } from '@sleetcrest/core';
+import { type Dialect, drawTurn, type Move, writeMove } from '@sleetcrest/core';
 
 /** One turn: a drawing of the layer that turns, and its name in the reader's dialect. */
 @Component({

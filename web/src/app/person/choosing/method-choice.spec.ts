@@ -2,7 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import type { SavedMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
-import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import { of } from 'rxjs';
 import { openStore, until } from '../../app.spec-support';
 import { copied } from '../../keeping/reader/reader';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { METHODS, methodById, shortTitle, type Method } from '@sleetcrest/core';
+import { type Method, methodById, METHODS, shortTitle } from '@sleetcrest/core';
 import { Consent } from './consent';
 import { MethodsPage } from '../../keeping/methods/methods.actions';
 import { methodsFeature } from '../../keeping/methods/methods.feature';

@@ -7,7 +7,7 @@ import type {
   Offer,
   Present,
 } from '@sleetcrest/contract/table';
-import { SIGN_OF_LIFE } from '@sleetcrest/core/table';
+import { SIGN_OF_LIFE } from '@sleetcrest/core/group/board';
 import { Whereabouts, type Where } from '../../keeping/here/whereabouts';
 import { followSession, type Following } from '../../sending/event-stream';
 import { isRefused } from '../../sending/failure';

@@ -1,4 +1,4 @@
-import { stuckAfter } from '@sleetcrest/core/table';
+import { stuckAfter } from '@sleetcrest/core/group/board';
 
 const KEPT = 'sleetcrest.steps';
 /** Steps that say what is usual. */

@@ -1,7 +1,7 @@
 import type { CreateSolve, KeepMethod, ReaderPart, Told, UpdateSolve } from '@sleetcrest/contract';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
-import type { LogEntry } from '@sleetcrest/core/log';
-import type { Review } from '@sleetcrest/core/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 
 /** What can be told of each kind of thing. */
 export interface Deeds {

@@ -15,22 +15,18 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   FRONT,
+  type Method,
   readMoves,
   sideInHold,
   UP,
   writeCubeDocument,
   writeMoves,
-  type Method,
 } from '@sleetcrest/core';
-import {
-  approachesOf,
-  crownSvg,
-  mirrored,
-  type Beside,
-  type CaseCard,
-  type CaseSurvey,
-  type SetUp,
-} from '@sleetcrest/core/methods';
+import type { CaseSurvey } from '@sleetcrest/core/engine/prove';
+import { approachesOf } from '@sleetcrest/core/engine/run';
+import type { SetUp } from '@sleetcrest/core/engine/set-up';
+import { type Beside, type CaseCard, mirrored } from '@sleetcrest/core/shown/cases';
+import { crownSvg } from '@sleetcrest/core/shown/drawing';
 import { saveAs } from 'file-saver';
 import { v4 as uuid } from 'uuid';
 import { entryFeature } from '../../keeping/entry/entry.feature';

@@ -1,6 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
-import { readMoves, solvedCube, applyMoves, HOME_HOLD, goalHolds, UP } from '@sleetcrest/core';
+import { applyMoves, goalHolds, HOME_HOLD, readMoves, solvedCube, UP } from '@sleetcrest/core';
 import { openStore, until } from '../../app.spec-support';
 import { FakeWork } from '../../asking/work.spec-support';
 import { Work } from '../../asking/work';

@@ -5,15 +5,11 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { sideOfColour, stageWords, type Colour } from '@sleetcrest/core';
-import {
-  approachesOf,
-  casesSeen,
-  meanOf,
-  type CaseCard,
-  type CaseSurvey,
-  type MethodSurvey,
-} from '@sleetcrest/core/methods';
+import { type Colour, sideOfColour, stageWords } from '@sleetcrest/core';
+import { casesSeen } from '@sleetcrest/core/engine/find';
+import { type CaseSurvey, meanOf, type MethodSurvey } from '@sleetcrest/core/engine/prove';
+import { approachesOf } from '@sleetcrest/core/engine/run';
+import type { CaseCard } from '@sleetcrest/core/shown/cases';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
 import { Work } from '../../asking/work';

@@ -5,16 +5,16 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { Store } from '@ngrx/store';
 import type { Handout } from '@sleetcrest/contract';
 import {
+  type Colour,
   DEFAULT_METHOD,
+  type Dialect,
   methodOf,
   sideOfColour,
+  type Stage,
   stageWords,
   STANDARD_SCHEME,
-  type Colour,
-  type Dialect,
-  type Stage,
 } from '@sleetcrest/core';
-import { stagesOf } from '@sleetcrest/core/methods';
+import { stagesOf } from '@sleetcrest/core/engine/run';
 import { saveAs } from 'file-saver';
 import { MethodsApi } from '../../sending/methods-api';
 import { apiFailure } from '../../sending/failure';

@@ -3,12 +3,12 @@ import { By } from '@angular/platform-browser';
 import type { Store } from '@ngrx/store';
 import {
   applyTurns,
+  type Cube,
   FRONT,
   RIGHT,
   sideInHold,
   solvedCube,
   turnOf,
-  type Cube,
 } from '@sleetcrest/core';
 import { openStore } from '../../app.spec-support';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';

@@ -10,18 +10,18 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  type Move,
   paintedFromCube,
   PLACES,
   SIDES,
   STICKER_PLACE,
   stickerInHold,
   stickersSeen,
+  type Turn,
   turnOf,
   writeMove,
-  type Move,
-  type Turn,
 } from '@sleetcrest/core';
-import { doneBy, firstPages, shownAt, type Ask } from '@sleetcrest/core/first';
+import { type Ask, doneBy, firstPages, shownAt } from '@sleetcrest/core/shown/first';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
 import { Crown } from '../../parts/crown/crown';

@@ -1,4 +1,4 @@
-import { dayNamed, type Calibration, type Confusion } from '@sleetcrest/core/practice';
+import { type Calibration, type Confusion, dayNamed } from '@sleetcrest/core/learner/answers';
 import type { Knowledge } from '../../keeping/practice/local-practice';
 import type { Chart } from '../../parts/charts/chart';
 import { axis, common, tipFrom } from '../../parts/charts/drawing';

@@ -1,7 +1,7 @@
 import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
-import type { Sight } from '@sleetcrest/core/glance';
-import type { PathStage } from '@sleetcrest/core/learn';
-import type { Approach } from '@sleetcrest/core/methods';
+import type { Sight } from '@sleetcrest/core/insight/glance';
+import type { PathStage } from '@sleetcrest/core/learner/path';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { learnDeeds } from '../../asking/deeds/learn-deeds';
 import { aSurvey } from '../../asking/work.spec-support';
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
-import { dayNamed } from '@sleetcrest/core/practice';
+import { dayNamed } from '@sleetcrest/core/learner/answers';
 import type { MethodChosen } from '../../person/choosing/method-choice';
 import { MethodChoice } from '../../person/choosing/method-choice';
 import { copied } from '../../keeping/reader/reader';

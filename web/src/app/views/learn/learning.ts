@@ -1,18 +1,18 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { stageWords, type Stage } from '@sleetcrest/core';
-import type { PathCase, PathStage } from '@sleetcrest/core/learn';
-import { approachesOf, type Approach } from '@sleetcrest/core/methods';
+import { type Stage, stageWords, writeMove } from '@sleetcrest/core';
+import { approachesOf } from '@sleetcrest/core/engine/run';
 import {
-  dayNumber,
-  leastOf,
-  read,
   type Asked,
+  dayNumber,
   type Fresh,
   type Grasp,
+  leastOf,
   type Review,
-} from '@sleetcrest/core/practice';
-import { writeMove } from '@sleetcrest/core';
+} from '@sleetcrest/core/learner/answers';
+import { read } from '@sleetcrest/core/learner/exercises';
+import type { PathCase, PathStage } from '@sleetcrest/core/learner/path';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { v4 as uuid } from 'uuid';
 import { LearningWork } from '../../asking/learning-work';
 import { entryFeature } from '../../keeping/entry/entry.feature';

@@ -15,20 +15,20 @@ import { Router, RouterLink } from '@angular/router';
 import {
   applyMoves,
   copyCube,
-  HOME_HOLD,
+  type Cube,
+  type Hold,
   holdLine,
+  HOME_HOLD,
   isWholeCube,
+  type Move,
   paintedFromCube,
   readMoves,
   shortTitle,
   sideOfTurn,
   stickersSeen,
-  type Cube,
-  type Hold,
-  type Move,
   type Turn,
 } from '@sleetcrest/core';
-import { drilled } from '@sleetcrest/core/learn';
+import { drilled } from '@sleetcrest/core/learner/path';
 import { Work } from '../../asking/work';
 import { LearningWork, type Shown } from '../../asking/learning-work';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';

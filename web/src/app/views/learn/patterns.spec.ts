@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import type { Store } from '@ngrx/store';
-import { PATTERNS } from '@sleetcrest/core/patterns';
+import { PATTERNS } from '@sleetcrest/core/insight/patterns';
 import { GUEST, openStore, press, until } from '../../app.spec-support';
 import { LearningWork } from '../../asking/learning-work';
 import { readerFeature } from '../../keeping/reader/reader.feature';

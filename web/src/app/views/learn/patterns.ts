@@ -13,18 +13,18 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   applyMoves,
+  type Colour,
+  type Cube,
   HOME_HOLD,
+  type Move,
   paintedFromCube,
   readMoves,
   sideOfColour,
   solvedCube,
   stickersSeen,
-  type Colour,
-  type Cube,
-  type Move,
 } from '@sleetcrest/core';
+import { PATTERNS } from '@sleetcrest/core/insight/patterns';
 import { patternSchema } from '@sleetcrest/contract';
-import { PATTERNS } from '@sleetcrest/core/patterns';
 import { toDataURL } from 'qrcode';
 import { LearningWork } from '../../asking/learning-work';
 import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';

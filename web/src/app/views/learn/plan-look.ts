@@ -11,6 +11,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import {
   HOME_HOLD,
+  type Move,
   opposite,
   paintedFromCube,
   randomCube,
@@ -20,10 +21,9 @@ import {
   turnedOver,
   turnSeenInHold,
   writeMoves,
-  type Move,
 } from '@sleetcrest/core';
-import { plan } from '@sleetcrest/core/practice';
-import type { FirstGoal } from '@sleetcrest/core/search';
+import { plan } from '@sleetcrest/core/learner/exercises';
+import type { FirstGoal } from '@sleetcrest/core/puzzle/search';
 import { LearningWork } from '../../asking/learning-work';
 import { Segments } from '../../parts/choice/segments';
 import { Crown } from '../../parts/crown/crown';

@@ -15,7 +15,7 @@ import {
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
-import { dayNamed, type CardKind } from '@sleetcrest/core/practice';
+import { type CardKind, dayNamed } from '@sleetcrest/core/learner/answers';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { isFree, isPress } from '../../devices/keyboard/keys';
 import type { CaseKnown } from '../../keeping/practice/local-practice';

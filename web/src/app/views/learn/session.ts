@@ -1,7 +1,7 @@
 import { inject, Injectable, signal, computed } from '@angular/core';
-import { randomFrom, readMoves, type Turn } from '@sleetcrest/core';
-import { read, type Asked, type CardKind, type Review } from '@sleetcrest/core/practice';
-import { writeMove } from '@sleetcrest/core';
+import { randomFrom, readMoves, type Turn, writeMove } from '@sleetcrest/core';
+import type { Asked, CardKind, Review } from '@sleetcrest/core/learner/answers';
+import { read } from '@sleetcrest/core/learner/exercises';
 import { LearningWork, type SetUpShown, type Shown } from '../../asking/learning-work';
 import { Learning, type Answered, type LearnCase } from './learning';
 

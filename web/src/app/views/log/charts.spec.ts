@@ -1,4 +1,4 @@
-import { overviewOf } from '@sleetcrest/core/log';
+import { overviewOf } from '@sleetcrest/core/learner/log';
 import { SOME_INKS } from '../../parts/charts/inks.spec-support';
 import { daysChart, rateChart, spreadChart } from './charts';
 import { stagesChart } from './stages-chart';

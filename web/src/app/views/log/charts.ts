@@ -1,5 +1,5 @@
-import type { LogSummary, Ridge } from '@sleetcrest/core/log';
 import type { Stage } from '@sleetcrest/core';
+import type { LogSummary, Ridge } from '@sleetcrest/core/learner/log';
 import type { Chart } from '../../parts/charts/chart';
 import { axis, common, tipFrom } from '../../parts/charts/drawing';
 import type { Inks } from '../../parts/charts/inks';

@@ -1,6 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { openStore, until } from '../../app.spec-support';
 import { EntryDialog, type EntryDialogData } from './entry-dialog';
 import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';

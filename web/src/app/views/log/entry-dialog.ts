@@ -9,7 +9,7 @@ import {
 } from '@angular/material/dialog';
 import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/contract/log';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
-import type { LogEntry, Outcome } from '@sleetcrest/core/log';
+import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { apiFailure } from '../../sending/failure';
 import { ToldField } from '../../parts/choice/told-field';
 import { clockText } from '../../parts/words/clock-text';

@@ -2,7 +2,7 @@ import { inject, Injectable, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
 import { Notices } from '../../keeping/notices';
 import { Store } from '@ngrx/store';
-import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
+import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
 import { saveAs } from 'file-saver';
 import type { LogReader } from '../../keeping/log/log-book';
 import { LogBooks } from '../../keeping/log/log-books';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
-import type { LogFilter } from '@sleetcrest/core/log';
+import type { LogFilter } from '@sleetcrest/core/learner/log';
 import { DateField } from '../../parts/dates/date-field';
 
 /** Which records are looked at: by day, kind, stage, method, outcome, tag and words. */

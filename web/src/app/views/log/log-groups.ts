@@ -7,7 +7,12 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import type { Stage } from '@sleetcrest/core';
-import { SESSION_PAUSE, type Grouping, type KindTimes, type LogGroup } from '@sleetcrest/core/log';
+import {
+  type Grouping,
+  type KindTimes,
+  type LogGroup,
+  SESSION_PAUSE,
+} from '@sleetcrest/core/learner/log';
 import { clockText } from '../../parts/words/clock-text';
 import { counted } from '../../parts/words/counted';
 

@@ -2,9 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
-import type { Stage } from '@sleetcrest/core';
-import type { LogEntry } from '@sleetcrest/core/log';
-import { skyline } from '@sleetcrest/core';
+import { skyline, type Stage } from '@sleetcrest/core';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { clockText, secondsSaid } from '../../parts/words/clock-text';
 import type { LogLine } from './log-windows';
 

@@ -1,6 +1,6 @@
 import { Subject } from 'rxjs';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { groupsOf, overviewOf, type LogFilter, type LogGroup } from '@sleetcrest/core/log';
+import { groupsOf, type LogFilter, type LogGroup, overviewOf } from '@sleetcrest/core/learner/log';
 import { openStore, until } from '../../app.spec-support';
 import { ChartFrame } from '../../parts/charts/chart-frame';
 import { SOME_INKS } from '../../parts/charts/inks.spec-support';

@@ -1,6 +1,6 @@
 import { DataSource, type CollectionViewer } from '@angular/cdk/collections';
 import { signal } from '@angular/core';
-import type { LogEntry, LogFilter } from '@sleetcrest/core/log';
+import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
 import type { Subscription } from 'rxjs';
 import { BehaviorSubject, type Observable } from 'rxjs';
 import type { LogReader } from '../../keeping/log/log-book';

@@ -6,7 +6,7 @@ import {
   on,
   props,
 } from '@ngrx/store';
-import type { Grouping, LogFilter } from '@sleetcrest/core/log';
+import type { Grouping, LogFilter } from '@sleetcrest/core/learner/log';
 
 /** Which side of the log is looked at. */
 export type Face = 'records' | 'charts' | 'groups';

@@ -11,14 +11,14 @@ import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { STAGES, stageWords, type Stage } from '@sleetcrest/core';
+import { type Stage, STAGES, stageWords } from '@sleetcrest/core';
 import {
-  TYPICAL_OF,
   type Grouping,
   type LogEntry,
   type LogFilter,
   type LogGroup,
-} from '@sleetcrest/core/log';
+  TYPICAL_OF,
+} from '@sleetcrest/core/learner/log';
 import { accountFeature } from '../../keeping/account/account.feature';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import type { LogReader } from '../../keeping/log/log-book';

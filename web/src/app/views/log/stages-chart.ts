@@ -1,9 +1,13 @@
-import { GROUP_DAYS, LEAST_OTHERS, type Ridge, type StageSummary } from '@sleetcrest/core/log';
-import { STAGES, type Stage } from '@sleetcrest/core';
+import { GROUND, skyline, type Stage, STAGES } from '@sleetcrest/core';
+import {
+  GROUP_DAYS,
+  LEAST_OTHERS,
+  type Ridge,
+  type StageSummary,
+} from '@sleetcrest/core/learner/log';
 import type { Chart } from '../../parts/charts/chart';
 import { axis, common, tipFrom } from '../../parts/charts/drawing';
 import type { Inks } from '../../parts/charts/inks';
-import { GROUND, skyline } from '@sleetcrest/core';
 import { clockText } from '../../parts/words/clock-text';
 import { clock0, type TitleOf } from './charts';
 

@@ -1,20 +1,15 @@
 import {
-  stageWords,
-  STAGES,
   type ColourScheme,
   type Method,
   type Side,
   type Stage,
+  STAGES,
+  stageWords,
 } from '@sleetcrest/core';
-import type { Hand } from '@sleetcrest/core/hands';
-import {
-  approachesOf,
-  demandsOf,
-  meanOf,
-  quantileOf,
-  worstOf,
-  type MethodSurvey,
-} from '@sleetcrest/core/methods';
+import { meanOf, type MethodSurvey, quantileOf, worstOf } from '@sleetcrest/core/engine/prove';
+import { approachesOf } from '@sleetcrest/core/engine/run';
+import { demandsOf } from '@sleetcrest/core/shown/cases';
+import type { Hand } from '@sleetcrest/core/shown/hands';
 
 /** One method of the comparison, with what has been found of it so far. */
 export interface Column {

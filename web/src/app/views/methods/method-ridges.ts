@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { meanOf, quantileOf, type Distribution } from '@sleetcrest/core/methods';
+import { type Distribution, meanOf, quantileOf } from '@sleetcrest/core/engine/prove';
 import { counted } from '../../parts/words/counted';
 
 /** One method of the picture. */

@@ -7,14 +7,16 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   DEFAULT_METHOD,
+  type Method,
   methodOf,
   METHODS,
   shortTitle,
   STAGES,
   stageWords,
-  type Method,
 } from '@sleetcrest/core';
-import { approachesOf, demandsOf, type MethodSurvey } from '@sleetcrest/core/methods';
+import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
+import { approachesOf } from '@sleetcrest/core/engine/run';
+import { demandsOf } from '@sleetcrest/core/shown/cases';
 import { saveAs } from 'file-saver';
 import Papa from 'papaparse';
 import { entryFeature } from '../../keeping/entry/entry.feature';

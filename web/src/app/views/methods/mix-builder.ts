@@ -11,16 +11,16 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { stageWords, type Method } from '@sleetcrest/core';
+import { type Method, stageWords } from '@sleetcrest/core';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import {
   approachesAfter,
   complete,
   isLast,
   mixOf,
-  resolveMethod,
   swapped,
-  type Approach,
-} from '@sleetcrest/core/methods';
+} from '@sleetcrest/core/teaching/methods';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { selectFirstSide } from '../../person/chosen';
 import { Choice } from '../../parts/choice/choice';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { stageWords, type ColourScheme } from '@sleetcrest/core';
-import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/review';
+import { type ColourScheme, stageWords } from '@sleetcrest/core';
+import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
 
 /** How a case was answered, in words and as a mark that needs no colour. */
 const ANSWERED: Record<Answered, { mark: string; says: string }> = {

@@ -31,7 +31,7 @@ import {
   turnInHold,
   UP,
 } from '@sleetcrest/core';
-import type { Review, SolveDone } from '@sleetcrest/core/review';
+import type { Review, SolveDone } from '@sleetcrest/core/insight/review';
 import { accountFeature } from '../../keeping/account/account.feature';
 import { apiFailure } from '../../sending/failure';
 import { EntryPage } from '../../keeping/entry/entry.actions';

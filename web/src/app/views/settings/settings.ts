@@ -5,12 +5,12 @@ import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  type Colour,
   COLOURS,
   HOME_HOLD,
   paintedFromCube,
   SCHEME_SIDES,
   solvedCube,
-  type Colour,
   stickersSeen,
 } from '@sleetcrest/core';
 import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';

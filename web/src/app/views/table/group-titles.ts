@@ -4,11 +4,11 @@ import {
   DEFAULT_METHOD,
   methodById,
   sideOfColour,
+  STAGES,
   stageWords,
   STANDARD_SCHEME,
-  STAGES,
 } from '@sleetcrest/core';
-import { approachesOf } from '@sleetcrest/core/methods';
+import { approachesOf } from '@sleetcrest/core/engine/run';
 import { selectMethodChosen } from '../../person/chosen';
 import { TableGroups } from './table-groups';
 

@@ -1,7 +1,7 @@
 import { signal } from '@angular/core';
 import { RIGHTS, type Account, type Group } from '@sleetcrest/contract/accounts';
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
-import { STANDINGS, type Standing } from '@sleetcrest/core/table';
+import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
 import { TableGroups } from './table-groups';
 
 export const RUNA: Account = {

@@ -1,5 +1,5 @@
 import { STAGES, type Turn } from '@sleetcrest/core';
-import type { TimerState } from '@sleetcrest/core/timing';
+import type { TimerState } from '@sleetcrest/core/learner/timing';
 import * as z from 'zod';
 
 const SETTINGS = 'sleetcrest timing';

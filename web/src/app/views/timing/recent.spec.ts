@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { openStore, until } from '../../app.spec-support';
-import { summarise } from '@sleetcrest/core/log';
+import { summarise } from '@sleetcrest/core/learner/log';
 import { today } from '../../keeping/log/moments';
 import { LogBooks } from '../../keeping/log/log-books';
 import { anEntry, FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';

@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
-import { TYPICAL_OF, type LogFilter } from '@sleetcrest/core/log';
+import { type LogFilter, TYPICAL_OF } from '@sleetcrest/core/learner/log';
 import { today } from '../../keeping/log/moments';
 import { LogBooks } from '../../keeping/log/log-books';
 import { reading } from '../../reading/reading';

@@ -1,7 +1,7 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { Notices } from '../../keeping/notices';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { LogBooks } from '../../keeping/log/log-books';
 import { apiFailure } from '../../sending/failure';
 import { TimingRun } from './timing-run';

@@ -13,7 +13,7 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
-import { lookCue, type Hand } from '@sleetcrest/core/timing';
+import { type Hand, lookCue } from '@sleetcrest/core/learner/timing';
 import { isFree } from '../../devices/keyboard/keys';
 import { momentNow, momentOf } from '../../devices/moments';
 import { clockText } from '../../parts/words/clock-text';

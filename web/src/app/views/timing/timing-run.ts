@@ -2,28 +2,28 @@ import { DestroyRef, computed, inject, Injectable, signal } from '@angular/core'
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import {
   copyCube,
+  type Cube,
   cubeAfter,
   isSolved,
   knownMoves,
-  UP,
-  writeMoves,
-  type Cube,
   type Side,
   type Stage,
   type Turn,
+  UP,
+  writeMoves,
 } from '@sleetcrest/core';
-import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/log';
+import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
 import {
+  type Hands,
   IDLE,
   isReady,
   secondsBetween,
   SolveWatch,
   splitsOf,
   timed,
-  type Hands,
   type TimerEvent,
   type TimerState,
-} from '@sleetcrest/core/timing';
+} from '@sleetcrest/core/learner/timing';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import type { TurnReportingCube } from '../../devices/cube/turn-reporting-cube';
 import { momentHere } from '../../keeping/log/moments';

@@ -16,11 +16,11 @@ import type { ChangeEntry } from '@sleetcrest/contract/log';
 import {
   HOME_HOLD,
   readMoves,
+  type Stage,
   STAGES,
   stageWords,
-  writeCubeDocument,
-  type Stage,
   type Turn,
+  writeCubeDocument,
 } from '@sleetcrest/core';
 import { catchError, from, of, switchMap } from 'rxjs';
 import { v4 as uuid } from 'uuid';

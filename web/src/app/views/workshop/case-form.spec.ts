@@ -1,5 +1,9 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { approachById, type Case, type PatternApproach } from '@sleetcrest/core/methods';
+import {
+  approachById,
+  type Case,
+  type PatternApproach,
+} from '@sleetcrest/core/teaching/approaches';
 import { openStore } from '../../app.spec-support';
 import { CaseForm, type CaseChange } from './case-form';
 import { stickerName } from './drafting';

@@ -12,30 +12,29 @@ import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/inp
 import { Store } from '@ngrx/store';
 import {
   BACK,
+  type Colour,
+  countTurns,
   FRONT,
   LEFT,
-  countTurns,
   readMoves,
   RIGHT,
+  type Side,
   sideInHold,
   STANDARD_SCHEME,
   UP,
-  type Colour,
-  type Side,
 } from '@sleetcrest/core';
+import { patternsOf } from '@sleetcrest/core/engine/run';
+import { patternPicture, pictureHold } from '@sleetcrest/core/shown/cases';
+import { planHands } from '@sleetcrest/core/shown/hands';
 import {
-  pictureHold,
-  patternPicture,
-  patternsOf,
-  retold,
-  textOf,
   type Case,
   type LiningUp,
   type PatternApproach,
+  retold,
   type Role,
   type Seen,
-} from '@sleetcrest/core/methods';
-import { planHands } from '@sleetcrest/core/hands';
+  textOf,
+} from '@sleetcrest/core/teaching/approaches';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { counted } from '../../parts/words/counted';
 import { Crown, type Stroke } from '../../parts/crown/crown';

@@ -2,13 +2,13 @@ import { computed, inject, Injectable, linkedSignal, signal } from '@angular/cor
 import { Store } from '@ngrx/store';
 import { methodById } from '@sleetcrest/core';
 import {
-  approachById,
-  isSearch,
   type Approach,
+  approachById,
   type Case,
+  isSearch,
   type PatternApproach,
-} from '@sleetcrest/core/methods';
-import { sequenceKey, type Saying } from '@sleetcrest/core/sayings';
+} from '@sleetcrest/core/teaching/approaches';
+import { type Saying, sequenceKey } from '@sleetcrest/core/teaching/sayings';
 import { methodsFeature } from '../../keeping/methods/methods.feature';
 import type { CaseChange } from './case-form';
 import {

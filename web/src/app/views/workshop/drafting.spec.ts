@@ -1,12 +1,12 @@
 import { methodById, METHODS } from '@sleetcrest/core';
+import { prove } from '@sleetcrest/core/engine/prove';
+import { resolveMethod } from '@sleetcrest/core/engine/run';
 import {
-  approachById,
-  prove,
-  resolveMethod,
   type Approach,
+  approachById,
   type Case,
   type PatternApproach,
-} from '@sleetcrest/core/methods';
+} from '@sleetcrest/core/teaching/approaches';
 import {
   draftApproaches,
   copyOf,

@@ -1,26 +1,25 @@
 import type { SavedMethod } from '@sleetcrest/contract';
 import {
+  type Method,
   methodById,
-  PLACES,
   placeNamed,
+  PLACES,
   SIDE_LETTERS,
   STICKER_PLACE,
   STICKER_SLOT,
-  type Method,
 } from '@sleetcrest/core';
+import { patternsOf, resolveMethod } from '@sleetcrest/core/engine/run';
 import {
-  approachById,
-  complete,
-  isSearch,
-  patternsOf,
-  resolveMethod,
   type Approach,
+  approachById,
   type Case,
+  isSearch,
   type Pattern,
   type PatternApproach,
   type Role,
   type Seen,
-} from '@sleetcrest/core/methods';
+} from '@sleetcrest/core/teaching/approaches';
+import { complete } from '@sleetcrest/core/teaching/methods';
 
 /** A method as it is being worked on. */
 export type Draft = SavedMethod['method'];

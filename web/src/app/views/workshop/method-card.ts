@@ -1,8 +1,15 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { shortTitle, STANDARD_SCHEME, stageWords, UP, type Method } from '@sleetcrest/core';
-import { approachesOf, demandsOf } from '@sleetcrest/core/methods';
-import { skyline } from '@sleetcrest/core';
+import {
+  type Method,
+  shortTitle,
+  skyline,
+  stageWords,
+  STANDARD_SCHEME,
+  UP,
+} from '@sleetcrest/core';
+import { approachesOf } from '@sleetcrest/core/engine/run';
+import { demandsOf } from '@sleetcrest/core/shown/cases';
 import { counted } from '../../parts/words/counted';
 
 /** A method as it lies on the shelf: its stages as a ridge, its proof, and what it asks of the head. */

@@ -1,11 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { checkWording } from '@sleetcrest/core/claims';
-import {
-  approachById,
-  explainFailure,
-  prove,
-  type PatternApproach,
-} from '@sleetcrest/core/methods';
+import { explainFailure, prove } from '@sleetcrest/core/engine/prove';
+import { checkWording } from '@sleetcrest/core/insight/claims';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import { openStore } from '../../app.spec-support';
 import { ProofPanel } from './proof-panel';
 import type { Verdict } from './proofs';

@@ -17,16 +17,16 @@ import { Store } from '@ngrx/store';
 import {
   applyMoves,
   copyCube,
+  type Cube,
+  type Hold,
   HOME_HOLD,
   paintedFromCube,
   readStep,
   STANDARD_SCHEME,
-  type Cube,
-  type Hold,
   stickersSeen,
   writeMoves,
 } from '@sleetcrest/core';
-import type { Approach } from '@sleetcrest/core/methods';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { LearningWork } from '../../asking/learning-work';
 import { reading } from '../../reading/reading';
 import { readerFeature } from '../../keeping/reader/reader.feature';

@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { approachById, type PatternApproach } from '@sleetcrest/core/methods';
+import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import { FakeWork } from '../../asking/work.spec-support';
 import { Work } from '../../asking/work';
 import { isProved, Proofs } from './proofs';

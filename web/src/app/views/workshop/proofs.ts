@@ -1,5 +1,5 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
-import { approachById, type Approach } from '@sleetcrest/core/methods';
+import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
 import type { ProofState } from '@sleetcrest/contract';
 import { Work, type Proved } from '../../asking/work';
 import { Stopped } from '../../asking/worker-of';

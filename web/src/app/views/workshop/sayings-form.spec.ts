@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
-import { approachById, type Approach } from '@sleetcrest/core/methods';
-import type { Saying } from '@sleetcrest/core/sayings';
+import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
+import type { Saying } from '@sleetcrest/core/teaching/sayings';
 import { SayingsForm } from './sayings-form';
 
 const corners = approachById('corners-repeat')!;

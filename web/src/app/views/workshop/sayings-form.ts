@@ -1,16 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { readMoves, writeMoves } from '@sleetcrest/core';
-import { isSearch, type Approach } from '@sleetcrest/core/methods';
+import { type Approach, isSearch } from '@sleetcrest/core/teaching/approaches';
 import {
   readWords,
+  type Saying,
   sayingOf,
   sayingProblems,
   SAYINGS,
   sequenceKey,
   writeWords,
-  type Saying,
-} from '@sleetcrest/core/sayings';
+} from '@sleetcrest/core/teaching/sayings';
 import { ToldField } from '../../parts/choice/told-field';
 
 /** So many characters fit in one line of the field. */

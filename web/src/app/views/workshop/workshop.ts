@@ -16,15 +16,16 @@ import { Store } from '@ngrx/store';
 import { methodSchema } from '@sleetcrest/contract';
 import {
   DEFAULT_METHOD,
-  METHODS,
+  type Method,
   methodById,
   methodOf,
+  METHODS,
   stageWords,
   STANDARD_SCHEME,
   UP,
-  type Method,
 } from '@sleetcrest/core';
-import { approachesAfter, type Approach } from '@sleetcrest/core/methods';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { approachesAfter } from '@sleetcrest/core/teaching/methods';
 import isEqual from 'fast-deep-equal';
 import { historyKey } from '../../devices/keyboard/keys';
 import { Consent } from '../../person/choosing/consent';

@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
-import { sideOfColour, stageWords, unseenCube, type Stage } from '@sleetcrest/core';
-import { nextQuestion, stickersOnceDone } from '@sleetcrest/core/entry';
+import { sideOfColour, type Stage, stageWords, unseenCube } from '@sleetcrest/core';
+import { nextQuestion, stickersOnceDone } from '@sleetcrest/core/insight/entry';
 import { switchMap } from 'rxjs';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { Choice, type Option } from '../../../parts/choice/choice';

@@ -14,7 +14,7 @@ import {
   UP,
   writePainted,
 } from '@sleetcrest/core';
-import { solve } from '@sleetcrest/core/methods';
+import { solve } from '@sleetcrest/core/engine/run';
 import { fakeSolver, openStore, press, until } from '../../../app.spec-support';
 import { Solver } from '../../../asking/solver';
 import { WalkPage } from '../../../keeping/walk/walk.actions';

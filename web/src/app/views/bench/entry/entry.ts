@@ -14,6 +14,7 @@ import { MatIcon } from '@angular/material/icon';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  type Colour,
   FRONT,
   methodById,
   paintedFromCube,
@@ -29,7 +30,6 @@ import {
   unseenCube,
   UP,
   writePainted,
-  type Colour,
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { historyKey } from '../../../devices/keyboard/keys';

@@ -2,14 +2,14 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import {
-  METHODS,
-  methodOf,
-  progressOf,
-  sideOfColour,
-  stageWords,
   type Inspection,
   type Method,
+  methodOf,
+  METHODS,
+  progressOf,
+  sideOfColour,
   type Stage,
+  stageWords,
 } from '@sleetcrest/core';
 import { switchMap } from 'rxjs';
 import { readerFeature } from '../../../keeping/reader/reader.feature';

@@ -8,13 +8,13 @@ import {
   walkthroughReadSchema,
 } from '@sleetcrest/contract';
 import {
-  methodById,
-  readCubeDocument,
-  writePainted,
   type Colour,
   type ColourScheme,
   type CubeDocument,
+  methodById,
   type PaintedCube,
+  readCubeDocument,
+  writePainted,
 } from '@sleetcrest/core';
 import type { z } from 'zod';
 

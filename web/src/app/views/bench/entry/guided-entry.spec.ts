@@ -10,7 +10,7 @@ import {
   solvedCube,
   unseenCube,
 } from '@sleetcrest/core';
-import { nextQuestion } from '@sleetcrest/core/entry';
+import { nextQuestion } from '@sleetcrest/core/insight/entry';
 import { openStore, press } from '../../../app.spec-support';
 import { Voice } from '../../../devices/voice/voice';
 import { SettingsPage } from '../../../keeping/reader/reader.feature';

@@ -13,12 +13,12 @@ import { Store } from '@ngrx/store';
 import {
   COLOURS,
   FRONT,
+  type Hold,
+  type Side,
   sideInHold,
   stickerSeenInHold,
   UNSEEN,
   UP,
-  type Hold,
-  type Side,
 } from '@sleetcrest/core';
 import { isFree, isPress } from '../../../devices/keyboard/keys';
 import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';

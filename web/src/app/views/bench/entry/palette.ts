@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
-import { COLOURS, SIDES, UNSEEN, type ColourScheme } from '@sleetcrest/core';
+import { COLOURS, type ColourScheme, SIDES, UNSEEN } from '@sleetcrest/core';
 
 /** The six colours and the eraser, with how many stickers of each colour are left to paint. */
 @Component({

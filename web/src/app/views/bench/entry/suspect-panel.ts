@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { stickerSeenInHold, type ColourScheme, type Hold } from '@sleetcrest/core';
-import type { Suspect } from '@sleetcrest/core/entry';
+import { type ColourScheme, type Hold, stickerSeenInHold } from '@sleetcrest/core';
+import type { Suspect } from '@sleetcrest/core/insight/entry';
 import { stickerPlace } from '../../../parts/crown/geometry';
 
 /** The sticker that is most likely wrong, where it is as the cube is held, and what it may be. */

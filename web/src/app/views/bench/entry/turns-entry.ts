@@ -3,12 +3,12 @@ import { MatButton } from '@angular/material/button';
 import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
 import {
   applyMoves,
+  type ColourScheme,
   countTurns,
   HOME_HOLD,
   paintedFromCube,
   readMoves,
   solvedCube,
-  type ColourScheme,
 } from '@sleetcrest/core';
 
 /** Enters a cube by the turns that lead to it from a solved one. */

@@ -16,19 +16,19 @@ import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Store } from '@ngrx/store';
 import {
   FRONT,
+  methodOf,
   paintedFromCube,
+  type Side,
   sideInHold,
   sideOfColour,
   stageWords,
-  methodOf,
-  writeMove,
-  writeMoves,
   stickerSeenInHold,
   stickersSeen,
   UP,
-  type Side,
+  writeMove,
+  writeMoves,
 } from '@sleetcrest/core';
-import { sayingFor, wordsOver } from '@sleetcrest/core/sayings';
+import { sayingFor, wordsOver } from '@sleetcrest/core/teaching/sayings';
 import { isPress } from '../../../devices/keyboard/keys';
 import type { Reader } from '../../../keeping/reader/reader';
 import { isSeated } from '../../../person/seat/remembered-seat';

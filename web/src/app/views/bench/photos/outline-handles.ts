@@ -7,7 +7,7 @@ import {
   input,
   output,
 } from '@angular/core';
-import type { Outline, Point } from '@sleetcrest/core/pictures';
+import type { Outline, Point } from '@sleetcrest/core/insight/pictures';
 
 const STEPS: Record<string, readonly [number, number]> = {
   ArrowLeft: [-1, 0],

@@ -1,12 +1,12 @@
-import { randomCube, randomFrom, paintedFromCube, SIDES, type Rgb } from '@sleetcrest/core';
+import { paintedFromCube, randomCube, randomFrom, type Rgb, SIDES } from '@sleetcrest/core';
 import {
   DEFAULT_DIFFICULTY,
+  type Outline,
+  type Photo,
   photographs,
   readSides,
   stickerLights,
-  type Outline,
-  type Photo,
-} from '@sleetcrest/core/pictures';
+} from '@sleetcrest/core/insight/pictures';
 
 /** A photograph, and where the side lies in it if the person showed it. */
 export interface Shot {

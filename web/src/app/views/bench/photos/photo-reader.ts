@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import type { Photo } from '@sleetcrest/core/pictures';
+import type { Photo } from '@sleetcrest/core/insight/pictures';
 import { workerOf } from '../../../asking/worker-of';
 import type { photoDeeds, Shot, ShotsRead } from './photo-deeds';
 

@@ -7,7 +7,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
-import { HOME_HOLD, readCubeDocument, type Colour, stickersSeen } from '@sleetcrest/core';
+import { type Colour, HOME_HOLD, readCubeDocument, stickersSeen } from '@sleetcrest/core';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { Crown } from '../../../parts/crown/crown';
 import { SavedWalks } from '../../../keeping/saved/saved-walks';

@@ -1,6 +1,6 @@
 import type { Position } from '@sleetcrest/contract';
 import type { Cube } from '@sleetcrest/core';
-import type { MeantStep } from '@sleetcrest/core/slips';
+import type { MeantStep } from '@sleetcrest/core/insight/slips';
 import type { StepFrame, Timeline } from '../../../keeping/walk/timeline';
 
 const STEPS_BACK = 5;

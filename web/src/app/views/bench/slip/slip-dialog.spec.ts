@@ -4,13 +4,13 @@ import type { Store } from '@ngrx/store';
 import {
   applyMoves,
   copyCube,
+  type Cube,
+  cubeFromPainted,
   invertMove,
   isWholeCube,
   randomCube,
   randomFrom,
   readCubeDocument,
-  cubeFromPainted,
-  type Cube,
 } from '@sleetcrest/core';
 import { openStore, until } from '../../../app.spec-support';
 import { layOut, stateAt } from '../../../keeping/walk/timeline';

@@ -13,25 +13,25 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { Store } from '@ngrx/store';
 import type { Position } from '@sleetcrest/contract';
 import {
+  type Colour,
   copyCube,
+  type Cube,
   FRONT,
+  type Hold,
   methodOf,
   paintedFromCube,
   sideInHold,
   sideOfColour,
   SIDES,
   stickerInHold,
+  stickersSeen,
   turnHold,
   UNSEEN,
   unseenCube,
   UP,
   writeCubeDocument,
-  type Colour,
-  type Cube,
-  type Hold,
-  stickersSeen,
 } from '@sleetcrest/core';
-import type { WayBack } from '@sleetcrest/core/slips';
+import type { WayBack } from '@sleetcrest/core/insight/slips';
 import { readerFeature } from '../../../keeping/reader/reader.feature';
 import { Crown, type Stroke } from '../../../parts/crown/crown';
 import { TurnTile } from '../../../parts/tiles/turn-tile';

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Dialect, Move } from '@sleetcrest/core';
-import type { Explanation, MeantStep, Slip } from '@sleetcrest/core/slips';
+import type { Explanation, MeantStep, Slip } from '@sleetcrest/core/insight/slips';
 import { TurnTile } from '../../../parts/tiles/turn-tile';
 
 interface Tile {

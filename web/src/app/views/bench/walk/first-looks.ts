@@ -9,17 +9,17 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
-  opposite,
-  stickerInHold,
-  turnedOver,
   type ColourScheme,
   type Method,
+  opposite,
   type Side,
+  stickerInHold,
+  turnedOver,
 } from '@sleetcrest/core';
-import { approachesOf, stickerCalled } from '@sleetcrest/core/methods';
+import { approachesOf, stickerCalled } from '@sleetcrest/core/engine/run';
+import { lookSaid } from '@sleetcrest/core/insight/glance';
 import { LearningWork } from '../../../asking/learning-work';
 import type { StepFrame } from '../../../keeping/walk/timeline';
-import { lookSaid } from '@sleetcrest/core/glance';
 import { reading } from '../../../reading/reading';
 
 /** What to look at first on the cube of a step, to see for oneself which case it is. */

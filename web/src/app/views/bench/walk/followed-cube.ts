@@ -4,11 +4,11 @@ import { Store } from '@ngrx/store';
 import {
   applyTurn,
   copyCube,
+  type Cube,
   isWholeCube,
+  type Turn,
   turnSeenInHold,
   writeMove,
-  type Cube,
-  type Turn,
 } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
 import { readerFeature } from '../../../keeping/reader/reader.feature';

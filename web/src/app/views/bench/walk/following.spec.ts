@@ -3,16 +3,16 @@ import type { Store } from '@ngrx/store';
 import {
   applyTurn,
   copyCube,
+  type Cube,
   inverseTurn,
   isWholeCube,
   quartersOfTurn,
   sideOfTurn,
   SIDES,
+  type Turn,
   turnInHold,
   turnOf,
   TURNS,
-  type Cube,
-  type Turn,
 } from '@sleetcrest/core';
 import { openStore } from '../../../app.spec-support';
 import { forward, layOut, stateAt } from '../../../keeping/walk/timeline';

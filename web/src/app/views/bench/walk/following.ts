@@ -2,12 +2,12 @@ import type { Position } from '@sleetcrest/contract';
 import {
   applyTurn,
   copyCube,
+  type Cube,
   isWholeCube,
   sameCube,
   sideOfTurn,
   turnInHold,
   turnOf,
-  type Cube,
 } from '@sleetcrest/core';
 import { back, forward, stateAt, type Timeline } from '../../../keeping/walk/timeline';
 

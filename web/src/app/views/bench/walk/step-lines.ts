@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { writeMove, type Dialect } from '@sleetcrest/core';
+import { type Dialect, writeMove } from '@sleetcrest/core';
 import type { StepFrame } from '../../../keeping/walk/timeline';
 
 /**

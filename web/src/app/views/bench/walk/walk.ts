@@ -6,6 +6,8 @@ import { Notices } from '../../../keeping/notices';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  type Colour,
+  type Dialect,
   FRONT,
   methodOf,
   paintedFromCube,
@@ -13,13 +15,11 @@ import {
   sideOfColour,
   stageWords,
   stickerSeenInHold,
+  stickersSeen,
+  type Turn,
   UP,
   writeCubeDocument,
   writeMoves,
-  type Colour,
-  type Dialect,
-  type Turn,
-  stickersSeen,
 } from '@sleetcrest/core';
 import type { HandIn as Handing } from '@sleetcrest/contract/table';
 import isEqual from 'fast-deep-equal';

@@ -12,6 +12,7 @@ import {
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import {
+  type Cube,
   FRONT,
   HOME_HOLD,
   paintedFromCube,
@@ -21,10 +22,8 @@ import {
   stickersSeen,
   UP,
   writeMoves,
-  type Cube,
 } from '@sleetcrest/core';
-import type { Done } from '@sleetcrest/core/learn';
-import { both } from '@sleetcrest/core/practice';
+import { both, type Done } from '@sleetcrest/core/learner/exercises';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { DevicePanel } from '../../../devices/cube/device-panel';
 import { Crown } from '../../../parts/crown/crown';

@@ -2,6 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Type } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
+  type Cube,
   FRONT,
   methodById,
   paintedFromCube,
@@ -12,11 +13,10 @@ import {
   stickersSeen,
   turnOf,
   UP,
-  type Cube,
 } from '@sleetcrest/core';
-import { approachById } from '@sleetcrest/core/methods';
+import { cubesOf } from '@sleetcrest/core/insight/slips';
+import { approachById } from '@sleetcrest/core/teaching/approaches';
 import { GUEST, openStore, until } from '../../../app.spec-support';
-import { cubesOf } from '@sleetcrest/core/slips';
 import { learnDeeds } from '../../../asking/deeds/learn-deeds';
 import { LearningWork, type SetUpShown } from '../../../asking/learning-work';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';

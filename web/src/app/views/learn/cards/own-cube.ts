@@ -10,8 +10,8 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { stickerInHold, stickersSeen, unseenCube, type Colour } from '@sleetcrest/core';
-import type { CameOut, Done } from '@sleetcrest/core/learn';
+import { type Colour, stickerInHold, stickersSeen, unseenCube } from '@sleetcrest/core';
+import type { CameOut, Done } from '@sleetcrest/core/learner/exercises';
 import { LearningWork } from '../../../asking/learning-work';
 import { historyKey, isFree } from '../../../devices/keyboard/keys';
 import { Crown } from '../../../parts/crown/crown';

@@ -10,8 +10,8 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { randomFrom, writeMove, type Turn } from '@sleetcrest/core';
-import { read } from '@sleetcrest/core/practice';
+import { randomFrom, type Turn, writeMove } from '@sleetcrest/core';
+import { read } from '@sleetcrest/core/learner/exercises';
 import { isFree } from '../../../devices/keyboard/keys';
 import { Learning, type Answered } from '../learning';
 

@@ -10,14 +10,15 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { paintedFromCube, stickersSeen, type Cube, type Hold } from '@sleetcrest/core';
-import { stickerCalled, type Approach } from '@sleetcrest/core/methods';
-import { see } from '@sleetcrest/core/practice';
+import { type Cube, type Hold, paintedFromCube, stickersSeen } from '@sleetcrest/core';
+import { stickerCalled } from '@sleetcrest/core/engine/run';
+import { lookSaid } from '@sleetcrest/core/insight/glance';
+import { see } from '@sleetcrest/core/learner/exercises';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { LearningWork, type LookedAt } from '../../../asking/learning-work';
 import { isFree } from '../../../devices/keyboard/keys';
 import { Crown } from '../../../parts/crown/crown';
 import { Learning, type Answered } from '../learning';
-import { lookSaid } from '@sleetcrest/core/glance';
 
 /** A cube on which a case waits: which is it? */
 @Component({

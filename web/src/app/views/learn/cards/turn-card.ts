@@ -12,15 +12,15 @@ import {
 import { MatButton } from '@angular/material/button';
 import {
   countTurns,
+  type Hold,
   holdAfter,
   HOME_HOLD,
   isWholeCube,
   readMoves,
-  type Hold,
   type Turn,
 } from '@sleetcrest/core';
-import { turn as drill } from '@sleetcrest/core/practice';
-import type { WrongTurn } from '@sleetcrest/core/slips';
+import type { WrongTurn } from '@sleetcrest/core/insight/slips';
+import { turn as drill } from '@sleetcrest/core/learner/exercises';
 import { LearningWork } from '../../../asking/learning-work';
 import { TurnTile } from '../../../parts/tiles/turn-tile';
 import { Learning, type Answered } from '../learning';

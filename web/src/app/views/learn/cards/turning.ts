@@ -8,7 +8,7 @@ import {
 } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
-import { turnSeenInHold, type Hold, type Turn } from '@sleetcrest/core';
+import { type Hold, type Turn, turnSeenInHold } from '@sleetcrest/core';
 import { DevicePanel } from '../../../devices/cube/device-panel';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { TurnKeys } from '../../../devices/keyboard/turn-keys';

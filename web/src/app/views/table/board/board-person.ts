@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
 import type { Present } from '@sleetcrest/contract/table';
-import { stateAtTable, type Here, type StateAtTable } from '@sleetcrest/core/table';
 import { skyline } from '@sleetcrest/core';
+import { type Here, stateAtTable, type StateAtTable } from '@sleetcrest/core/group/board';
 
 /** A learner on the board, with what is reckoned from when they told it. */
 export interface Person extends Present {

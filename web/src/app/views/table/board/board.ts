@@ -16,7 +16,7 @@ import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Router, RouterLink } from '@angular/router';
 import type { BoardEvent, Ending, LiveSession, Offer, Present } from '@sleetcrest/contract/table';
 import { HOME_HOLD, readCubeDocument, stickersSeen, UP } from '@sleetcrest/core';
-import { byNeed } from '@sleetcrest/core/table';
+import { byNeed } from '@sleetcrest/core/group/board';
 import { v4 as uuid } from 'uuid';
 import { Notices } from '../../../keeping/notices';
 import { Crown } from '../../../parts/crown/crown';

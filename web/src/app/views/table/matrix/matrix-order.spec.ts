@@ -1,5 +1,5 @@
 import type { MatrixRow } from '@sleetcrest/contract/table';
-import { STANDINGS, type Standing } from '@sleetcrest/core/table';
+import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
 import fc from 'fast-check';
 import { aMatrix } from '../table.spec-support';
 import { inOrder, type Order } from './matrix-order';

@@ -1,5 +1,5 @@
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
-import { needOf } from '@sleetcrest/core/table';
+import { needOf } from '@sleetcrest/core/learner/standing';
 
 /** By what the rows of a matrix are sorted. */
 export type Order = 'need' | 'name' | 'seen' | `stage ${string}`;

@@ -1,5 +1,5 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { STANDINGS, type Standing } from '@sleetcrest/core/table';
+import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
 import { RISE, risePath, STANDING_WORDS } from '../../../parts/standing/rises';
 import { StandingRise } from '../../../parts/standing/standing-rise';
 import { aMatrix } from '../table.spec-support';

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Stage } from '@sleetcrest/core';
+import { STANDINGS } from '@sleetcrest/core/learner/standing';
 import type { MatrixColumn, MatrixRow } from '@sleetcrest/contract/table';
-import { STANDINGS } from '@sleetcrest/core/table';
 import { RISE, risePath, STANDING_WORDS } from '../../../parts/standing/rises';
 
 /** A stage of the matrix: its columns by number, and how wide they are together. */

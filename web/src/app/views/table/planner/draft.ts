@@ -1,5 +1,5 @@
 import type { Matrix, SessionPlanDocument } from '@sleetcrest/contract/table';
-import type { PlanAsked, PlanTable, Slot } from '@sleetcrest/core/planning';
+import type { PlanAsked, PlanTable, Slot } from '@sleetcrest/core/group/planning';
 import { addDays, format, parseISO } from 'date-fns';
 import { v4 as uuid } from 'uuid';
 

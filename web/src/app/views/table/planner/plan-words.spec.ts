@@ -1,4 +1,4 @@
-import { TABLE_COSTS, type Remark, type Slot, type Worth } from '@sleetcrest/core/planning';
+import { type Remark, type Slot, TABLE_COSTS, type Worth } from '@sleetcrest/core/group/planning';
 import { remarkWords, slotWords, worthWords } from './plan-words';
 
 const called = (id: string): string => `“${id}”`;

@@ -1,12 +1,12 @@
 import {
   partsOf,
-  TABLE_COSTS,
   type PlanAsked,
   type Planned,
   type Remark,
   type Slot,
+  TABLE_COSTS,
   type Worth,
-} from '@sleetcrest/core/planning';
+} from '@sleetcrest/core/group/planning';
 import { counted } from '../../../parts/words/counted';
 
 /** Cases made sure: less than this is not told as a difference. */

@@ -31,7 +31,7 @@ import {
   type Planned,
   type Remark,
   type Slot,
-} from '@sleetcrest/core/planning';
+} from '@sleetcrest/core/group/planning';
 import isEqual from 'fast-deep-equal';
 import { PlanningWork } from '../../../asking/planning-work';
 import { today } from '../../../keeping/log/moments';

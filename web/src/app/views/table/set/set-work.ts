@@ -15,6 +15,7 @@ import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Store } from '@ngrx/store';
 import type { Stage } from '@sleetcrest/core';
+import { taskWords } from '@sleetcrest/core/group/tasks';
 import {
   setAssignmentSchema,
   type Assignment,
@@ -31,7 +32,6 @@ import { SavedPage } from '../../../keeping/saved/saved.actions';
 import { Choice } from '../../../parts/choice/choice';
 import { DateField } from '../../../parts/dates/date-field';
 import { clockText } from '../../../parts/words/clock-text';
-import { taskWords } from '@sleetcrest/core/table';
 import { readingOf } from '../../../reading/reading-of';
 import { Deed } from '../../../sending/deed';
 import { TableApi } from '../../../sending/table-api';

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { HOME_HOLD, readCubeDocument, stickersSeen, type CubeDocument } from '@sleetcrest/core';
+import { type CubeDocument, HOME_HOLD, readCubeDocument, stickersSeen } from '@sleetcrest/core';
 import { EntryPage } from '../../../keeping/entry/entry.actions';
 import { Crown } from '../../../parts/crown/crown';
 

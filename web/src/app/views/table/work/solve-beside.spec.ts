@@ -1,6 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Place, Work } from '@sleetcrest/contract/table';
-import type { LogEntry } from '@sleetcrest/core/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { openStore, until } from '../../../app.spec-support';
 import { reviewDeeds } from '../../../asking/deeds/review-deeds';
 import { Reviewer } from '../../../asking/reviewer';

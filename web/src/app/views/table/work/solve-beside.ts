@@ -4,23 +4,23 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import {
   applyTurn,
+  type Colour,
   cubeAfter,
+  DEFAULT_METHOD,
   HOME_HOLD,
   isWholeCube,
   methodById,
-  DEFAULT_METHOD,
   paintedFromCube,
   readMoves,
+  type Side,
   sideOfColour,
   stageWords,
   STANDARD_SCHEME,
   stickersSeen,
   turnInHold,
-  type Colour,
-  type Side,
 } from '@sleetcrest/core';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import type { Place, Work } from '@sleetcrest/contract/table';
-import type { LogEntry } from '@sleetcrest/core/log';
 import { Reviewer } from '../../../asking/reviewer';
 import { Crown } from '../../../parts/crown/crown';
 import { clockText } from '../../../parts/words/clock-text';

@@ -1,0 +1,2 @@
+export { casesSeen } from './cases-seen.js';
+export { type CaseTold, tellCase } from './tell-case.js';

@@ -1,0 +1,182 @@
+import {
+  CORNER_COUNT,
+  CORNERS,
+  type Cube,
+  EDGES,
+  isOdd,
+  layersOf,
+  pieceAt,
+  type Place,
+  PLACE_COUNT,
+  PLACES,
+  placeValue,
+  type Side,
+  solvedCube,
+  twistAt,
+} from '../../puzzle/cube/index.js';
+import { goalHolds, type Stage } from '../../teaching/stages/index.js';
+
+/** The starts of a stage: cubes in which the pieces that matter stand in every way they can. */
+export interface Starts {
+  /** A mask by piece of those the stage may look at; the others stand anyhow in the cubes given. */
+  readonly matter: Uint8Array;
+  readonly count: number;
+  /** A fresh copy of start `k`. */
+  readonly cube: (k: number) => Cube;
+}
+
+const numbers = (places: readonly { index: number }[]): number[] =>
+  places.map(({ index }) => index);
+const ALL_CORNERS = numbers(CORNERS);
+const ALL_EDGES = numbers(EDGES);
+
+/** Every way of choosing an ordered `count` of the items. */
+function* arrangements(items: number[], count: number): Generator<number[]> {
+  if (count === 0) yield [];
+  else {
+    for (const item of items) {
+      const rest = items.filter((other) => other !== item);
+      for (const tail of arrangements(rest, count - 1)) yield [item, ...tail];
+    }
+  }
+}
+
+/** Every list of `count` numbers 0…kinds−1. */
+function* twists(count: number, kinds: number): Generator<number[]> {
+  for (let code = 0; code < kinds ** count; code++) {
+    yield Array.from({ length: count }, (_, k) => Math.floor(code / kinds ** k) % kinds);
+  }
+}
+
+/** `pieces` put into `places` in every way and twist; what stood there fills the other places. */
+function* placements(pieces: number[], places: number[]): Generator<Cube> {
+  const kinds = PLACES[pieces[0]!]!.sides.length;
+  const others = places.filter((place) => !pieces.includes(place));
+  const everyTwist = [...twists(pieces.length, kinds)];
+  for (const chosen of arrangements(places, pieces.length)) {
+    const cube = solvedCube();
+    const left = places.filter((place) => !chosen.includes(place));
+    left.forEach((place, k) => (cube[place] = placeValue(others[k]!, 0)));
+    for (const turned of everyTwist) {
+      chosen.forEach((place, k) => (cube[place] = placeValue(pieces[k]!, turned[k]!)));
+      yield cube.slice();
+    }
+  }
+}
+
+/** Every legal last layer on two finished ones: 62,208 cubes. */
+function* lastLayers(first: Side): Generator<Cube> {
+  const { lastCorners, lastEdges } = layersOf(first);
+  const edges = [...placements(lastEdges, lastEdges)].filter(
+    (cube) => totalTwist(cube, EDGES) % 2 === 0,
+  );
+  const oddEdges = edges.map((cube) => isOddAmong(cube, EDGES));
+  for (const corners of placements(lastCorners, lastCorners)) {
+    if (totalTwist(corners, CORNERS) % 3 !== 0) continue;
+    const odd = isOddAmong(corners, CORNERS);
+    for (let k = 0; k < edges.length; k++) {
+      if (oddEdges[k] !== odd) continue;
+      const cube = edges[k]!.slice();
+      cube.set(corners.subarray(0, CORNER_COUNT));
+      yield cube;
+    }
+  }
+}
+
+const totalTwist = (cube: Cube, places: readonly Place[]): number =>
+  places.reduce((sum, { index }) => sum + twistAt(cube, index), 0);
+
+const isOddAmong = (cube: Cube, places: readonly Place[]): boolean =>
+  isOdd(places.map(({ index }) => pieceAt(cube, index) - places[0]!.index));
+
+function* filtered(cubes: Generator<Cube>, keep: (cube: Cube) => boolean): Generator<Cube> {
+  for (const cube of cubes) if (keep(cube)) yield cube;
+}
+
+/** A mask by piece. */
+export const maskOf = (...pieces: number[][]): Uint8Array => {
+  const mask = new Uint8Array(PLACE_COUNT);
+  for (const piece of pieces.flat()) mask[piece] = 1;
+  return mask;
+};
+
+/** Starts made ready: all cubes in one block of bytes. */
+export function gather(matter: Uint8Array, cubes: Iterable<Cube>): Starts {
+  const all = [...cubes];
+  const bytes = new Uint8Array(all.length * PLACE_COUNT);
+  all.forEach((cube, k) => bytes.set(cube, k * PLACE_COUNT));
+  return {
+    matter,
+    count: all.length,
+    cube: (k) => bytes.slice(k * PLACE_COUNT, (k + 1) * PLACE_COUNT),
+  };
+}
+
+/**
+ * All starts of a stage, given the stage done just before it by the method.
+ *
+ * Early stages are seen by their own pieces alone: 190,080 placements of the four edges of the
+ * first layer, 136,080 of its corners, 26,880 of the middle edges. The last layer is seen whole.
+ */
+export function startsOf(stage: Stage, before: Stage | null, first: Side): Starts {
+  const key = `${stage} ${before} ${first}`;
+  let starts = made.get(key);
+  if (!starts) made.set(key, (starts = makeStarts(stage, before, first)));
+  return starts;
+}
+
+// Several approaches of a stage have the same starts; a few megabytes keep them all.
+const made = new Map<string, Starts>();
+
+function makeStarts(stage: Stage, before: Stage | null, first: Side): Starts {
+  const { firstEdges, firstCorners, middleEdges } = layersOf(first);
+  const done = (cube: Cube): boolean => before === null || goalHolds(cube, before, first);
+  switch (stage) {
+    case 'daisy':
+    case 'cross':
+      return gather(maskOf(firstEdges), filtered(placements(firstEdges, ALL_EDGES), done));
+    case 'corners':
+      return gather(maskOf(firstEdges, firstCorners), placements(firstCorners, ALL_CORNERS));
+    case 'middle':
+      return gather(
+        maskOf(firstEdges, firstCorners, middleEdges),
+        placements(
+          middleEdges,
+          ALL_EDGES.filter((edge) => !firstEdges.includes(edge)),
+        ),
+      );
+    default:
+      return gather(maskOf(ALL_CORNERS, ALL_EDGES), filtered(lastLayers(first), done));
+  }
+}
+
+/**
+ * The starts of `pairs` for one room while the rooms in the mask `closed` are finished: its corner
+ * and edge anywhere on top or in an open room, in every twist. The other pieces do not matter.
+ */
+export function pairStarts(
+  rooms: readonly { corner: number; edge: number }[],
+  room: number,
+  closed: number,
+  first: Side,
+): Starts {
+  const { firstEdges, lastCorners, lastEdges } = layersOf(first);
+  const open = rooms.filter((_, k) => ((closed >> k) & 1) === 0);
+  const finished = rooms.filter((_, k) => (closed >> k) & 1);
+  const { corner, edge } = rooms[room]!;
+  const corners = [...placements([corner], [...lastCorners, ...open.map((one) => one.corner)])];
+  const edges = [...placements([edge], [...lastEdges, ...open.map((one) => one.edge)])];
+  const matter = maskOf(
+    firstEdges,
+    [corner, edge],
+    finished.flatMap((one) => [one.corner, one.edge]),
+  );
+  const cubes = corners.flatMap((byCorner) =>
+    edges.map((byEdge) => {
+      const cube = byEdge.slice();
+      cube.set(byCorner.subarray(0, CORNER_COUNT));
+      return cube;
+    }),
+  );
+  return gather(matter, cubes);
+}

@@ -1,0 +1,58 @@
+import {
+  type Colour,
+  type CubeDocument,
+  cubeFromPainted,
+  type DocumentError,
+  fail,
+  findProblems,
+  type PaintedCube,
+  readCubeDocument,
+  type Result,
+  sideOfColour,
+} from '../../puzzle/cube/index.js';
+import { type Method, methodById, METHODS } from '../../teaching/methods/index.js';
+import { resolveMethod } from './resolve.js';
+import type { Choice } from './runner.js';
+import { solve } from './solve.js';
+import type { Walkthrough } from './walkthrough.js';
+
+/** All that a walkthrough depends on. */
+export interface Plan {
+  start: CubeDocument;
+  /** The id of a named method, or a method written out. */
+  method: string | Method;
+  firstColour: Colour;
+}
+
+/** The explained solve of a painted cube; one that turns cannot solve is refused in a sentence. */
+export function solvePainted(
+  { painted, scheme }: PaintedCube,
+  method: Method,
+  firstColour: Colour,
+  each?: (choice: Choice) => void,
+): Result<Walkthrough, string> {
+  const [problem] = findProblems(painted, scheme);
+  if (problem) return fail(`${problem.says} ${problem.repair}`);
+  return solve(cubeFromPainted(painted), method, sideOfColour(scheme, firstColour), scheme, each);
+}
+
+/** The walkthrough of a plan, or which part of the plan is wrong and why. */
+export function solvePlan(
+  { start, method, firstColour }: Plan,
+  each?: (choice: Choice) => void,
+): Result<Walkthrough, DocumentError> {
+  const chosen = typeof method === 'string' ? methodById(method) : method;
+  if (!chosen) {
+    const known = METHODS.map(({ id }) => id).join(', ');
+    return fail({
+      path: 'method',
+      message: `no method is called ${method as string}; there is ${known}`,
+    });
+  }
+  const whole = resolveMethod(chosen);
+  if (!whole.ok) return fail({ path: 'method', message: whole.error });
+  const read = readCubeDocument(start);
+  if (!read.ok) return fail({ path: `start.${read.error.path}`, message: read.error.message });
+  const walk = solvePainted(read.value, chosen, firstColour, each);
+  return walk.ok ? walk : fail({ path: 'start', message: walk.error });
+}

@@ -1,0 +1,163 @@
+import {
+  type ColourScheme,
+  type Cube,
+  type Hold,
+  kindOfPlace,
+  list,
+  pieceAt,
+  pieceColours,
+  type Side,
+  whereInHold,
+} from '../../puzzle/cube/index.js';
+import {
+  type Approach,
+  type CaseWords,
+  type Lines,
+  type Sentence,
+  sentencesOf,
+  textOf,
+} from '../../teaching/approaches/index.js';
+import { fillTemplate, parseTemplate, type Template } from './text.js';
+
+/** The sentences of a step, each with what it claims. */
+export interface Spoken {
+  readonly find: readonly Sentence[];
+  readonly look: readonly Sentence[];
+  readonly why: readonly Sentence[];
+}
+
+/** The lines of a step parted once, to be filled with the colours and places of a cube. */
+export interface Lined {
+  readonly spoken: Spoken;
+  readonly find: Template;
+  readonly look: Template;
+  readonly why: Template;
+}
+
+/** What every step says of the piece it is about, if its case says nothing else. */
+const usualFind = (kind: 'corner' | 'edge'): Sentence[] => [
+  { says: `Find the {piece} ${kind}.`, so: [] },
+  { says: 'It is {was}.', so: [{ is: 'at', piece: 'piece', place: '{was}', when: 'found' }] },
+];
+
+/** Makes lines ready; `place` is one where a piece is that the case is about, if it is about any. */
+export function linesOf(
+  find: Lines | undefined,
+  look: Lines,
+  why: Lines,
+  place: number | undefined,
+): Lined {
+  const usual = place === undefined ? [] : usualFind(kindOfPlace(place));
+  const spoken: Spoken = {
+    find: find ? sentencesOf(find) : usual,
+    look: sentencesOf(look),
+    why: sentencesOf(why),
+  };
+  return {
+    spoken,
+    find: parseTemplate(textOf(spoken.find)),
+    look: parseTemplate(textOf(spoken.look)),
+    why: parseTemplate(textOf(spoken.why)),
+  };
+}
+
+/** A step chosen for a cube: the case, the hold, the turns, and the sentences still to be filled. */
+export interface Choice {
+  readonly case: CaseWords;
+  readonly hold: Hold;
+  /** The hold afterwards: another one when the sequence turns the whole cube. */
+  readonly holdAfter: Hold;
+  readonly turnCount: number;
+  /** Lining up and sequence as turns of the cube's sides. */
+  readonly turns: Uint8Array;
+  readonly lineUp: string;
+  readonly sequence: string;
+  /** The places of the cube where the pieces concerned are before lining up. */
+  readonly places: readonly number[];
+  readonly lines: Lined;
+  /** Colours and places that the sentences may name, but for the pieces'. */
+  readonly words: ReadonlyMap<string, string>;
+}
+
+/** What a step says: the sentences of one choice about particular pieces. */
+export interface Told {
+  find: string;
+  look: string;
+  why: string;
+  pieces: string[][];
+}
+
+/**
+ * An approach made ready for one first colour and scheme. Holds no state of a solve, so one serves
+ * every cube.
+ */
+export interface Runner {
+  readonly approach: Approach;
+  /**
+   * What to do next, one look's worth: the steps are done in order before looking again. Empty
+   * when the cube shows none of the cases. `hold` is the hold before; `begun` says that an earlier
+   * step of this stage has been done. With `matter` only those pieces (numbered by home place) are
+   * looked at: a mask by piece.
+   */
+  plan(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[];
+  /** The sentences and pieces of a step as it stands on this cube, held as it is before the step. */
+  tell(choice: Choice, cube: Cube, before: Hold): Told;
+}
+
+/** Sentences begin with a capital, also where they begin with a colour. */
+export const capitals = (text: string): string =>
+  text.replace(
+    /(^|[.!?] )([a-z])/g,
+    (_, before: string, letter: string) => `${before}${letter.toUpperCase()}`,
+  );
+
+/** A word of a step's sentences that names no piece: a colour by its role, or a place. */
+export function placeOrColour({ places, words }: Choice, before: Hold, name: string): string {
+  const was = /^was(\d?)$/.exec(name);
+  if (!was) return words.get(name) ?? '';
+  return whereInHold(before, places[Number(was[1] || 1) - 1]!);
+}
+
+/** A text of a step with the colours of its pieces and the places they are at. */
+export function filled(
+  template: Template,
+  choice: Choice,
+  pieces: readonly string[][],
+  before: Hold,
+): string {
+  const word = (name: string): string => {
+    const piece = /^piece(\d?)$/.exec(name);
+    if (piece) return list(pieces[Number(piece[1] || 1) - 1] ?? []);
+    return placeOrColour(choice, before, name);
+  };
+  return capitals(fillTemplate(template, word));
+}
+
+/** Fills sentences for particular pieces, each once: they depend on the choice, the pieces and the hold before only. */
+export class Teller {
+  private readonly told = new WeakMap<Choice, Map<number, Told>>();
+
+  constructor(
+    private readonly first: Side,
+    private readonly scheme: ColourScheme,
+  ) {}
+
+  tell(choice: Choice, cube: Cube, before: Hold): Told {
+    let key: number = before;
+    for (const place of choice.places) key = key * 20 + pieceAt(cube, place);
+    let byPieces = this.told.get(choice);
+    if (!byPieces) this.told.set(choice, (byPieces = new Map<number, Told>()));
+    let told = byPieces.get(key);
+    if (!told) byPieces.set(key, (told = this.write(choice, cube, before)));
+    return told;
+  }
+
+  private write(choice: Choice, cube: Cube, before: Hold): Told {
+    const { places, lines } = choice;
+    const pieces = places.map((place) =>
+      pieceColours(pieceAt(cube, place), this.scheme, this.first),
+    );
+    const line = (template: Template): string => filled(template, choice, pieces, before);
+    return { find: line(lines.find), look: line(lines.look), why: line(lines.why), pieces };
+  }
+}

@@ -1,0 +1,43 @@
+import { type ColourScheme, type Side, STANDARD_SCHEME } from '../../puzzle/cube/index.js';
+import { type Approach, isSearch, type PatternApproach } from '../../teaching/approaches/index.js';
+import { CrossRunner } from './cross-runner.js';
+import { PairsRunner } from './pairs-runner.js';
+import { PatternRunner } from './pattern-runner.js';
+import type { Runner } from './runner.js';
+
+const runners = new WeakMap<Approach, Map<string, Runner>>();
+
+function makeRunner(approach: Approach, first: Side, scheme: ColourScheme): Runner {
+  if (!isSearch(approach)) return new PatternRunner(approach, first, scheme);
+  return approach.search === 'cross'
+    ? new CrossRunner(approach, first, scheme)
+    : new PairsRunner(approach, first, scheme);
+}
+
+/**
+ * The runner of an approach, made on first use and kept.
+ * @throws ApproachError when a case of the approach cannot be used.
+ */
+export function runnerFor(
+  approach: Approach,
+  first: Side,
+  scheme: ColourScheme = STANDARD_SCHEME,
+): Runner {
+  const key = `${first} ${scheme.join()}`;
+  let byColour = runners.get(approach);
+  if (!byColour) runners.set(approach, (byColour = new Map<string, Runner>()));
+  let runner = byColour.get(key);
+  if (!runner) byColour.set(key, (runner = makeRunner(approach, first, scheme)));
+  return runner;
+}
+
+/** The same for an approach that is data: it can tell every case a cube shows. */
+export function patternRunnerFor(
+  approach: PatternApproach,
+  first: Side,
+  scheme: ColourScheme = STANDARD_SCHEME,
+): PatternRunner {
+  const runner = runnerFor(approach, first, scheme);
+  if (!(runner instanceof PatternRunner)) throw new RangeError(`${approach.id} is not data`);
+  return runner;
+}

@@ -1,0 +1,1 @@
+export { type SetUp, setUpFor } from './set-up.js';

@@ -1,0 +1,22 @@
+export {
+  LEAST_MINUTES,
+  MOST_MINUTES,
+  partsOf,
+  type PlanAsked,
+  type PlanCase,
+  type PlanLearner,
+  type PlanTable,
+  type Slot,
+} from './asked.js';
+export {
+  MOST_PLANNED,
+  type Planned,
+  planSession,
+  type Remark,
+  remarksOn,
+  type Worth,
+  worthOf,
+} from './plan.js';
+export { type Prepared, preparedFor } from './prepared.js';
+export { MOST_AT_TABLE, TABLE_COSTS } from './programmes.js';
+export { reasonsFor } from './reasons.js';

@@ -1,0 +1,1 @@
+export { type Task, taskWords, wholeOf } from './task.js';

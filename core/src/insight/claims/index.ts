@@ -1,0 +1,1 @@
+export { checkWording } from './untrue.js';

@@ -1,0 +1,75 @@
+import {
+  BACK,
+  type ColourScheme,
+  FRONT,
+  type Hold,
+  LEFT,
+  opposite,
+  placeWords,
+  RIGHT,
+  type Side,
+  sideInHold,
+} from '../../puzzle/cube/index.js';
+import type { Look } from './situations.js';
+
+const FACES: Readonly<Record<string, string>> = {
+  U: 'on top',
+  D: 'underneath',
+  F: 'in front',
+  B: 'at the back',
+  R: 'on the right',
+  L: 'on the left',
+};
+
+/** The colour that a role means in a hold. */
+export function colourOfRole(role: string, scheme: ColourScheme, first: Side, hold: Hold): string {
+  const faces: Readonly<Record<string, Side>> = {
+    front: FRONT,
+    right: RIGHT,
+    back: BACK,
+    left: LEFT,
+  };
+  if (role === 'first') return scheme[first]!;
+  if (role === 'opposite') return scheme[opposite(first)]!;
+  const face = faces[role];
+  return face === undefined ? role : scheme[sideInHold(hold, face)]!;
+}
+
+/** Where a look is, as one says it: `the sticker in front, at the top front right`. */
+export function lookPlace(look: Look): string {
+  if (!('sticker' in look)) {
+    const what = { layer: 'the layer', where: 'the place', facing: 'the way', solved: 'whether' };
+    return `${what[look.asks]} of the piece that belongs ${placeWords(look.piece)}`;
+  }
+  const [place, side] = look.sticker.split('.') as [string, string];
+  return `${placeWords(place)}, the sticker ${FACES[side]}`;
+}
+
+/** What was seen at a look, in the colours of the cube in hand. */
+export function lookSaid(
+  { look, seen }: { look: Look; seen: string },
+  scheme: ColourScheme,
+  first: Side,
+  hold: Hold,
+): string {
+  const place = lookPlace(look);
+  const begun = place[0]!.toUpperCase() + place.slice(1);
+  return `${begun}: ${colourOfRole(seen, scheme, first, hold)}.`;
+}
+
+const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left'];
+
+/** Colours by role as one says them: `white`, `not white`, `red or green`. */
+export function seenWords(
+  seen: readonly string[],
+  scheme: ColourScheme,
+  first: Side,
+  hold: Hold,
+): string {
+  const named = (roles: readonly string[]): string =>
+    [...new Set(roles.map((role) => colourOfRole(role, scheme, first, hold)))].join(' or ');
+  const others = ROLES.filter((role) => !seen.includes(role));
+  const isColour = seen.every((role) => ROLES.includes(role));
+  if (isColour && seen.length > 1 && others.length <= 2) return `not ${named(others)}`;
+  return named(seen);
+}

@@ -1,0 +1,3 @@
+export { sidesAlike } from './alike.js';
+export { PATTERNS } from './built-in.js';
+export { paintedPicture } from './paint.js';

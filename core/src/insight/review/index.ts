@@ -1,0 +1,2 @@
+export type { Answered } from './looks.js';
+export { type Review, type ReviewedStage, reviewSolve, type SolveDone } from './review.js';

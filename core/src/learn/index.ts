@@ -1,5 +1,0 @@
-/** What to learn first, and why. */
-export * from './path.js';
-export * from './method-path.js';
-export * from './show-case.js';
-export * from './came-out.js';

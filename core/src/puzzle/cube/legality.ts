@@ -1,0 +1,192 @@
+import type { ColourScheme } from './colours.js';
+import { placeValue } from './cube.js';
+import { type Painted, seenAt, type SeenPiece, UNSEEN } from './painted.js';
+import { PLACES } from './pieces.js';
+import { smallestRepair } from './repair.js';
+import { SIDES } from './sides.js';
+import { betweenWords, joinColours, kindOfPlace, list, pieceColours } from './words.js';
+
+export const PROBLEM_KINDS = [
+  'colour-count',
+  'no-such-piece',
+  'same-piece-twice',
+  'mirrored-corner',
+  'flipped-edge',
+  'twisted-corner',
+  'swapped-pieces',
+  'unseen',
+] as const;
+export type ProblemKind = (typeof PROBLEM_KINDS)[number];
+
+/** One way in which a painted cube is wrong. */
+export interface Problem {
+  kind: ProblemKind;
+  /** The pieces concerned, each by its colours (a single colour where only that is miscounted). */
+  pieces: string[][];
+  /** The stickers to mark, by number. */
+  stickers: number[];
+  /** What is wrong, in a sentence. */
+  says: string;
+  /** What to do about it, in a sentence. */
+  repair: string;
+}
+
+const SMALL_PARTS = 'Keep the loose parts away from small children.';
+
+/**
+ * Everything wrong with a painted cube; empty for a legal one.
+ *
+ * Stickers are judged first, then pieces, and only a cube of twenty sound pieces is asked whether
+ * turns can solve it: whether the flips, the twists and the swaps each add up.
+ */
+export function findProblems(painted: Painted, scheme: ColourScheme): Problem[] {
+  const seen = PLACES.map((place) => seenAt(painted, place.index));
+  const problems = [
+    ...miscounted(painted, scheme),
+    ...unknownPieces(painted, seen, scheme),
+    ...repeatedPieces(seen, scheme),
+    ...unseenPieces(seen, scheme),
+  ];
+  return problems.length > 0 ? problems : unsolvable(seen as Sound[], scheme);
+}
+
+type Sound = Extract<SeenPiece, { kind: 'piece' }>;
+
+function miscounted(painted: Painted, scheme: ColourScheme): Problem[] {
+  const counts = SIDES.map((side) => painted.filter((colour) => colour === side).length);
+  const complete = !painted.includes(UNSEEN);
+  const over = SIDES.filter((side) => counts[side]! > 9);
+  const under = complete ? SIDES.filter((side) => counts[side]! < 9) : [];
+  if (over.length + under.length === 0) return [];
+  const count = (side: number): string => `${counts[side]} ${scheme[side]}`;
+  const names = (sides: number[]): string => list(sides.map((side) => scheme[side]!));
+  return [
+    {
+      kind: 'colour-count',
+      pieces: [...over, ...under].map((side) => [scheme[side]!]),
+      stickers: [],
+      says: `Every colour has nine stickers, but there are ${list([...over, ...under].map(count))}.`,
+      repair:
+        under.length > 0
+          ? `Look for a ${names(over)} sticker that should be ${names(under)}.`
+          : `Look again at the ${names(over)} stickers: one of them is another colour.`,
+    },
+  ];
+}
+
+function unknownPieces(painted: Painted, seen: SeenPiece[], scheme: ColourScheme): Problem[] {
+  return seen.flatMap((found, index): Problem[] => {
+    const stickers = [...PLACES[index]!.stickers];
+    const where = betweenWords(index, scheme);
+    const kind = kindOfPlace(index);
+    if (found.kind === 'none') {
+      const colours = stickers
+        .filter((s) => painted[s] !== UNSEEN)
+        .map((s) => scheme[painted[s]!]!);
+      return [
+        {
+          kind: 'no-such-piece',
+          pieces: [colours],
+          stickers,
+          says: `The ${kind} ${where} is painted ${joinColours(colours)}, and no ${kind} has those colours.`,
+          repair: `Look again at the ${stickers.length === 3 ? 'three' : 'two'} stickers ${where}.`,
+        },
+      ];
+    }
+    if (found.kind === 'mirrored') {
+      const colours = pieceColours(found.piece, scheme);
+      return [
+        {
+          kind: 'mirrored-corner',
+          pieces: [colours],
+          stickers,
+          says: `The ${joinColours(colours)} corner ${where} is painted the wrong way round, as in a mirror.`,
+          repair: `Two of its three stickers are exchanged: read the corner ${where} again.`,
+        },
+      ];
+    }
+    return [];
+  });
+}
+
+function repeatedPieces(seen: SeenPiece[], scheme: ColourScheme): Problem[] {
+  return PLACES.flatMap(({ index: piece }): Problem[] => {
+    const places = PLACES.filter(({ index }) => {
+      const found = seen[index]!;
+      return found.kind === 'piece' && found.piece === piece;
+    });
+    if (places.length < 2) return [];
+    const colours = pieceColours(piece, scheme);
+    const where = list(places.map(({ index }) => betweenWords(index, scheme)));
+    return [
+      {
+        kind: 'same-piece-twice',
+        pieces: [colours],
+        stickers: places.flatMap((place) => place.stickers),
+        says: `There is only one ${joinColours(colours)} ${kindOfPlace(piece)}, but it is painted ${where}.`,
+        repair: `Look at those places again: one of them holds another piece.`,
+      },
+    ];
+  });
+}
+
+function unseenPieces(seen: SeenPiece[], scheme: ColourScheme): Problem[] {
+  const places = PLACES.filter(({ index }) => seen[index]!.kind === 'unseen');
+  if (places.length === 0) return [];
+  return [
+    {
+      kind: 'unseen',
+      pieces: places.map((place) => pieceColours(place.index, scheme)),
+      stickers: [],
+      says:
+        places.length === 1
+          ? `One place is not painted yet: ${betweenWords(places[0]!.index, scheme)}.`
+          : `${places.length} places are not painted yet.`,
+      repair: 'Paint the empty stickers.',
+    },
+  ];
+}
+
+/** How the smallest repair is done by hand, a problem for each law that is broken. */
+function unsolvable(seen: Sound[], scheme: ColourScheme): Problem[] {
+  const cube = Uint8Array.from(seen, ({ piece, twist }) => placeValue(piece, twist));
+  const { flip, twist, swap } = smallestRepair(cube);
+  const problems: Problem[] = [];
+  const colours = (place: number): string[] => pieceColours(seen[place]!.piece, scheme);
+  const named = (place: number): string => joinColours(colours(place));
+  const stickersAt = (...places: number[]): number[] =>
+    places.flatMap((place) => [...PLACES[place]!.stickers]);
+
+  if (flip !== undefined) {
+    problems.push({
+      kind: 'flipped-edge',
+      pieces: [colours(flip)],
+      stickers: stickersAt(flip),
+      says: 'One edge is in the wrong way up: no turns can solve this cube.',
+      repair: swap
+        ? `When the two edges are exchanged, put the ${named(flip)} edge back flipped: that mends both.`
+        : `If it is painted right, take out the ${named(flip)} edge ${betweenWords(flip, scheme)} and put it back flipped: turn a layer it is in half way to a quarter and lever it out. Any other edge would do, this one is the easiest. ${SMALL_PARTS}`,
+    });
+  }
+  if (twist) {
+    const way = twist.thirds === 1 ? 'clockwise' : 'counter-clockwise';
+    problems.push({
+      kind: 'twisted-corner',
+      pieces: [colours(twist.place)],
+      stickers: stickersAt(twist.place),
+      says: 'One corner is twisted in its place: no turns can solve this cube.',
+      repair: `If it is painted right, twist the ${named(twist.place)} corner ${betweenWords(twist.place, scheme)} a third of a turn ${way}, looking straight at it. Many cubes let it twist where it is; otherwise take out an edge beside it first. Any other corner would do, this one is the easiest. ${SMALL_PARTS}`,
+    });
+  }
+  if (swap) {
+    const kind = kindOfPlace(swap[0]);
+    problems.push({
+      kind: 'swapped-pieces',
+      pieces: swap.map(colours),
+      stickers: stickersAt(...swap),
+      says: 'Two pieces have changed places: no turns can solve this cube.',
+      repair: `If it is painted right, take out the ${swap.map(named).join(' and the ')} ${kind} and exchange them. Any other two ${kind}s would do, these are the easiest. ${SMALL_PARTS}`,
+    });
+  }
+  return problems;
+}

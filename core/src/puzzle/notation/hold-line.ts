@@ -1,0 +1,116 @@
+import {
+  type ColourScheme,
+  type Cube,
+  FRONT,
+  type Hold,
+  HOLDS,
+  kindOfPlace,
+  list,
+  placeOfPiece,
+  sideInHold,
+  UP,
+  whereInHold,
+} from '../cube/index.js';
+import { axisOf, holdAfter, isWholeCube, MOVES, quartersOf, type WholeTurn } from './moves.js';
+
+/** How the cube comes from one hold into the next: in words, and as turns of the whole cube. */
+export interface HoldLine {
+  says: string;
+  moves: readonly WholeTurn[];
+}
+
+/** A piece whose place is told anew once the cube is held otherwise. */
+export interface HeldPiece {
+  /** Numbered by its home place. */
+  piece: number;
+  colours: readonly string[];
+}
+
+/** What one turn of the whole cube does, by axis and quarters. */
+const WAYS: readonly (readonly [string, string, string])[] = [
+  [
+    'Tip the whole cube back a quarter',
+    'Turn the whole cube over',
+    'Tip the whole cube a quarter to you',
+  ],
+  [
+    'Turn the whole cube a quarter to the left',
+    'Turn the whole cube half way round',
+    'Turn the whole cube a quarter to the right',
+  ],
+  [
+    'Tip the whole cube a quarter to the right',
+    'Turn the whole cube over',
+    'Tip the whole cube a quarter to the left',
+  ],
+];
+
+const WHOLE = MOVES.filter(isWholeCube);
+// Of two, the one that brings another side up comes first: the second is then an easy one.
+const LAST_UPRIGHT = [1, 2, 0];
+const ORDER = [...WHOLE].sort((a, b) => LAST_UPRIGHT[axisOf(a)]! - LAST_UPRIGHT[axisOf(b)]!);
+
+/** `FROM[before][hold]`: the fewest turns of the whole cube that lead there. */
+const FROM: readonly (readonly (readonly WholeTurn[])[])[] = HOLDS.map((before) => {
+  const ways = new Map<Hold, readonly WholeTurn[]>([[before, []]]);
+  for (const [hold, way] of ways) {
+    for (const move of ORDER) {
+      const next = holdAfter(hold, move);
+      if (!ways.has(next)) ways.set(next, [...way, move]);
+    }
+  }
+  return HOLDS.map((hold) => ways.get(hold)!);
+});
+
+/** The turns of the whole cube that lead from one hold to another, at most two. */
+export const wholeTurnsTo = (before: Hold, hold: Hold): readonly WholeTurn[] =>
+  FROM[before]![hold]!;
+
+/**
+ * What a step says of the hold where it is another than before; null where it stays. A piece that
+ * the step's `find` names by its colours is not named by them again; another is, or nobody would
+ * know which is meant.
+ */
+export function holdLine(
+  before: Hold,
+  hold: Hold,
+  scheme: ColourScheme,
+  cube: Cube,
+  pieces: readonly HeldPiece[],
+  find: string,
+): HoldLine | null {
+  if (before === hold) return null;
+  const moves = wholeTurnsTo(before, hold);
+  const [up, front] = [scheme[sideInHold(hold, UP)]!, scheme[sideInHold(hold, FRONT)]!];
+  const sameTop = sideInHold(before, UP) === sideInHold(hold, UP);
+  const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
+  const [way, ...more] = moves.map(wayOf);
+  const ways = [
+    way!,
+    ...more.map(
+      (next) =>
+        `then ${next.replace(/^\w/, (first) => first.toLowerCase()).replace('the whole cube', 'it')}`,
+    ),
+  ];
+  const sayings = sameTop
+    ? [`${ways.join(', ')}, so that ${front} is in front.`]
+    : [
+        `${ways.join(', ')}.`,
+        `${capital(up)} is then on top, and ${front} ${sameFront ? 'stays' : 'is'} in front.`,
+      ];
+  return { says: [...sayings, ...placesThen(hold, cube, pieces, find)].join(' '), moves };
+}
+
+const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
+
+const wayOf = (move: WholeTurn): string => WAYS[axisOf(move)]![quartersOf(move) - 1]!;
+
+function placesThen(hold: Hold, cube: Cube, pieces: readonly HeldPiece[], find: string): string[] {
+  const kinds = new Set(pieces.map(({ piece }) => kindOfPlace(piece)));
+  if (kinds.size < pieces.length) return [];
+  return pieces.map(({ piece, colours }) => {
+    const [kind, named] = [kindOfPlace(piece), list(colours)];
+    const which = find.includes(named) ? kind : `${named} ${kind}`;
+    return `The ${which} is then ${whereInHold(hold, placeOfPiece(cube, piece))}.`;
+  });
+}

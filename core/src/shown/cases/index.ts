@@ -1,0 +1,10 @@
+export { type Beside, caseBeside, type CaseCard, caseCards, mirrored } from './case-cards.js';
+export {
+  type CasePicture,
+  casePictures,
+  type Cell,
+  patternPicture,
+  pictureHold,
+} from './case-picture.js';
+export { decidingStickers } from './deciding.js';
+export { demandsOf } from './demands.js';

@@ -1,0 +1,76 @@
+import {
+  copyCube,
+  type Cube,
+  type Hold,
+  inLayer,
+  paintStickers,
+  type Side,
+  SIDES,
+  solvedCube,
+  STICKER_PLACE,
+  STICKER_TARGETS,
+  STICKERS,
+  turnOf,
+} from '../../puzzle/cube/index.js';
+import {
+  applyMoves,
+  cubeAfter,
+  knownMoves,
+  SIDE_WORDS,
+  wholeTurn,
+} from '../../puzzle/notation/index.js';
+import { goalHolds } from '../../teaching/stages/index.js';
+
+/** The cube that turns lead to from solved. */
+export const after = (text: string): Cube => cubeAfter(knownMoves(text));
+/** The stickers of the centres. */
+export const CENTRES = STICKERS.flatMap((_, sticker) =>
+  STICKER_PLACE[sticker]! < 0 ? [sticker] : [],
+);
+
+/** A cube of which a side shows one colour while its pieces are in the wrong places. */
+export const FALSE_SIDE = after("R' F R' B2 R F' R' B2 R2");
+/** A cube of which a whole layer is done and the rest is not. */
+export const TRUE_LAYER = after("x2 U R U' R' U' F' U F R U R' U R U2 R'");
+
+/** Whether every sticker of a side shows that side's colour. */
+export function showsOneColour(cube: Cube, side: Side): boolean {
+  const stickers = new Uint8Array(54);
+  paintStickers(cube, stickers);
+  return STICKERS.every((sticker, k) => sticker.side !== side || stickers[k] === side);
+}
+
+/** Whether the rim of a side's layer shows the colours of the centres beside it, and the side its own. */
+export function rimFits(cube: Cube, side: Side): boolean {
+  const stickers = new Uint8Array(54);
+  paintStickers(cube, stickers);
+  return STICKERS.every(({ side: of, piece }, k) => !inLayer(side)(piece) || stickers[k] === of);
+}
+
+/** Whether the layer of a side is done: its pieces are all where they belong. */
+export const layerDone = (cube: Cube, side: Side): boolean => goalHolds(cube, 'corners', side);
+
+/** A cube turned as a whole is the same cube. */
+export function heldAnew(cube: Cube, hold: Hold): Cube {
+  const copy = copyCube(cube);
+  applyMoves(copy, hold, [wholeTurn(0, 1), wholeTurn(1, 1), wholeTurn(2, 1)]);
+  return copy;
+}
+
+/** The solved cube after turns said in a hold. */
+export function doneIn(hold: Hold, text: string): Cube {
+  const cube = solvedCube();
+  applyMoves(cube, hold, knownMoves(text));
+  return cube;
+}
+
+/** For each side, a quarter turn takes its own stickers row by row to columns, as a clock goes. */
+export const clockwiseFromOutside = (): boolean =>
+  SIDES.every((side) => {
+    const targets = STICKER_TARGETS[turnOf(side, 1)]!;
+    // The sticker at the top middle of a side, read from outside, goes to its right middle.
+    return targets[side * 9 + 1] === side * 9 + 5;
+  });
+
+/** In words, which way a clockwise turn of a side goes for somebody in front. */
+export const wayFromFront = (side: Side): string => SIDE_WORDS[side]!.way[0];

@@ -1,0 +1,3 @@
+export type { Ask } from './page.js';
+export { firstPages } from './pages.js';
+export { doneBy, shownAt } from './shown.js';

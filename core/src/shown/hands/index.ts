@@ -1,0 +1,2 @@
+export type { Hand } from './actions.js';
+export { planHands } from './plan.js';

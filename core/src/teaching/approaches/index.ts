@@ -1,0 +1,25 @@
+export {
+  type Approach,
+  type Case,
+  type CaseWords,
+  isSearch,
+  type LiningUp,
+  type Pattern,
+  type PatternApproach,
+  type Role,
+  type SearchApproach,
+  type SearchCase,
+  type Seen,
+} from './approach.js';
+export { approachById, APPROACHES } from './built-in.js';
+export {
+  type Claim,
+  type Lines,
+  type Moment,
+  retold,
+  type Sentence,
+  sentencesOf,
+  textOf,
+  type Those,
+  type Which,
+} from './claims.js';
