@@ -64,7 +64,7 @@ describe('the other document schemas', () => {
   it('take every walkthrough and method that core makes', () => {
     const random = randomFrom(3);
     for (let k = 0; k < 30; k++) {
-      const walk = solve(randomCube(random), methodById('gentle')!, SIDES[k % 6]!);
+      const walk = solve(randomCube(random), methodById('gentle')!, SIDES[k % 6]);
       if (!walk.ok) throw new Error(walk.error);
       expect(walkthroughSchema.parse(walk.value)).toEqual(walk.value as never);
     }
@@ -122,12 +122,15 @@ describe('the other document schemas', () => {
 
   it('are published as JSON Schemas that admit no unknown field', () => {
     const schemas = jsonSchemas();
-    JSON.stringify(schemas, (_, value: { type?: string; additionalProperties?: boolean }) => {
-      // A pattern is a map: which names it may have is said instead.
-      const isMap = value !== null && typeof value === 'object' && 'propertyNames' in value;
-      if (value?.type === 'object' && !isMap) expect(value.additionalProperties).toBeFalse();
-      return value;
-    });
+    JSON.stringify(
+      schemas,
+      (_, value: { type?: string; additionalProperties?: boolean } | null | undefined) => {
+        // A pattern is a map: which names it may have is said instead.
+        const isMap = typeof value === 'object' && value !== null && 'propertyNames' in value;
+        if (value?.type === 'object' && !isMap) expect(value.additionalProperties).toBeFalse();
+        return value;
+      },
+    );
     expect(JSON.stringify(schemas.walkthrough)).toContain(JSON.stringify([...STAGES]));
   });
 });

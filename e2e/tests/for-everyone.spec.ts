@@ -10,7 +10,7 @@ async function expectNothingBeside(page: Page): Promise<void> {
     document.documentElement.scrollWidth,
     document.documentElement.clientWidth,
   ]);
-  expect(content).toBeLessThanOrEqual(window!);
+  expect(content).toBeLessThanOrEqual(window);
 }
 
 test('every state meets the accessibility rules', async ({ bench, page }) => {

@@ -15,9 +15,9 @@ async function slowed(page: Page): Promise<void> {
 
 interface HeldBack {
   /** Waits until something was asked whose answer is held back. */
-  asked(): Promise<void>;
+  asked: () => Promise<void>;
   /** Lets the answers come, and waits until they have. */
-  letCome(): Promise<void>;
+  letCome: () => Promise<void>;
 }
 
 /** Answers to what `first` is in the address of are held back, to come after all others. */

@@ -95,7 +95,7 @@ test('with the keyboard only: from the path to cards, answers and back', async (
   const focusOn = async (name: string): Promise<void> => {
     for (let tabs = 0; tabs < 80; tabs++) {
       await page.keyboard.press('Tab');
-      const text = await page.evaluate(() => document.activeElement?.textContent?.trim() ?? '');
+      const text = await page.evaluate(() => document.activeElement?.textContent.trim() ?? '');
       if (text === name) return;
     }
     throw new Error(`${name} cannot be reached`);

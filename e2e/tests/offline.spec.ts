@@ -171,10 +171,13 @@ test('where the browser has no room it says so, and loses nothing that was told'
   // While the page is told so, the browser refuses to keep anything more.
   await here.prepare(() => {
     for (const name of ['put', 'add'] as const) {
-      const keep = IDBObjectStore.prototype[name];
+      const { value: keep } = Object.getOwnPropertyDescriptor(
+        IDBObjectStore.prototype,
+        name,
+      ) as TypedPropertyDescriptor<IDBObjectStore['put']>;
       IDBObjectStore.prototype[name] = function (this: IDBObjectStore, ...given) {
         if ('full' in window) throw new DOMException('no room', 'QuotaExceededError');
-        return keep.apply(this, given as [unknown]);
+        return keep!.apply(this, given as [unknown]);
       };
     }
   });

@@ -20,7 +20,7 @@ export function installPackage(name: string): void {
   apt('update', '-q');
   const done = apt('install', '-y', '-q', '--no-install-recommends', name);
   if (done.status === 0) return;
-  const said = `${done.stdout ?? ''}${done.stderr ?? ''}`;
+  const said = `${done.stdout}${done.stderr}`;
   if (/No space left/i.test(said)) throw new ToldError(diskFull('/'));
   say(said.trim().split('\n').slice(-8).join('\n'));
   throw new ToldError(

@@ -57,11 +57,12 @@ export class WatchedServer {
   private async startAgain(): Promise<void> {
     if (Date.now() - this.begun > WELL) this.failures = 0;
     const { signal } = this.stopping;
-    while (!signal.aborted) {
+    const isStopping = (): boolean => signal.aborted;
+    while (!isStopping()) {
       const wait = WAITS[Math.min(this.failures++, WAITS.length - 1)]!;
       say(`The server ended; it is started anew${wait === 0 ? '' : ` in ${wait / 1000} s`} …`);
       await sleep(wait, undefined, { signal }).catch(() => undefined);
-      if (signal.aborted) return;
+      if (isStopping()) return;
       try {
         this.server = await WebServer.start(this.options);
         this.begun = Date.now();

@@ -21,7 +21,9 @@ export async function inspectVerb(
       firstSide(cube.scheme, options.first),
     );
     const told = problems.map(({ kind, pieces, repair }) => ({ kind, pieces, repair }));
-    const far = methods.map(({ id, stages }) => [id, progressOf(stages, reached)]);
-    return { legal, problems: told, reached, firstLayer, methods: Object.fromEntries(far) };
+    const far = Object.fromEntries(
+      methods.map(({ id, stages }) => [id, progressOf(stages, reached)] as const),
+    );
+    return { legal, problems: told, reached, firstLayer, methods: far };
   });
 }

@@ -5,6 +5,7 @@ import { methodChoiceSchema } from '../documents/method.js';
 import { name } from '../documents/text.js';
 import { accountNameSchema } from './account.js';
 import { codeSchema } from './code.js';
+import { saysSomething } from '../change.js';
 
 const groupNameSchema = name({
   least: 'give the group a name',
@@ -72,7 +73,7 @@ export type Group = z.infer<typeof groupSchema>;
 export const changeGroupSchema = z
   .strictObject({ name: groupNameSchema, ...waysShape, archived: z.boolean() })
   .partial()
-  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+  .refine((change) => saysSomething(change), {
     message: 'give something to change',
   })
   .meta({ id: 'ChangeGroup' });

@@ -22,7 +22,7 @@ const outcomeSchema: z.ZodType<Outcome> = z.strictObject({
   case: caseId,
   piece: word.optional().describe('Where the piece is that the case is done with.'),
   turn: z.int().min(0).max(3).optional().describe('How often the whole cube is turned by y first.'),
-}) as z.ZodType<Outcome>;
+});
 
 const nodeSchema: z.ZodType<GlanceNode> = z
   .lazy(() =>
@@ -44,7 +44,7 @@ const nodeSchema: z.ZodType<GlanceNode> = z
       }),
     ]),
   )
-  .meta({ id: 'GlanceNode' }) as z.ZodType<GlanceNode>;
+  .meta({ id: 'GlanceNode' });
 
 /** The Glance document: the fewest looks that decide what to do. */
 export const glanceSchema: z.ZodType<GlancePlan> = z
@@ -69,4 +69,4 @@ export const glanceSchema: z.ZodType<GlancePlan> = z
     id: 'sleetcrest-glance-1',
     title: 'Glance',
     description: 'The fewest looks that decide which case of an approach waits, as a tree.',
-  }) as z.ZodType<GlancePlan>;
+  });

@@ -4,6 +4,7 @@ import { cubeSchema } from '../documents/cube.js';
 import { uuidSchema } from '../documents/id.js';
 import { methodChoiceSchema } from '../documents/method.js';
 import { name } from '../documents/text.js';
+import { saysSomething } from '../change.js';
 
 const nameSchema = name({
   least: 'give the cube a name',
@@ -41,7 +42,7 @@ export const updateSolveSchema = createSolveSchema
       .optional()
       .describe('Where the walk was: if it is elsewhere by now, the further of both counts.'),
   })
-  .refine(({ from: _, ...change }) => Object.values(change).some((value) => value !== undefined), {
+  .refine(({ from: _, ...change }) => saysSomething(change), {
     message: 'give a name, a position or a plan to change',
   })
   .meta({ id: 'UpdateSolve' });

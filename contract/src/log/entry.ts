@@ -6,6 +6,7 @@ import { idSchema, uuidSchema } from '../documents/id.js';
 import { momentSchema } from '../documents/moment.js';
 import { line, text } from '../documents/text.js';
 import { toldSchema } from '../documents/told.js';
+import { saysSomething } from '../change.js';
 
 /** A day has 86,400 seconds; no solve takes longer. */
 const MOST_SECONDS = 86_400;
@@ -82,7 +83,7 @@ export const logEntrySchema = plainEntrySchema
 export const changeEntrySchema = z
   .strictObject(tellable)
   .partial()
-  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+  .refine((change) => saysSomething(change), {
     message: 'give something to change',
   })
   .meta({ id: 'ChangeLogEntry' });
@@ -92,7 +93,7 @@ export type ChangeEntry = z.infer<typeof changeEntrySchema>;
 export const tellChangeSchema = z
   .strictObject({ ...tellable, told: toldSchema })
   .partial()
-  .refine(({ told: _, ...change }) => Object.values(change).some((value) => value !== undefined), {
+  .refine(({ told: _, ...change }) => saysSomething(change), {
     message: 'give something to change',
   })
   .meta({ id: 'TellLogChange' });

@@ -91,7 +91,7 @@ export const DEMO_METHOD: KeepMethod['method'] = {
     'daisy-cross',
     'corners-three',
     'middle-eight',
-    structuredClone(runasCross()) as Exclude<KeepMethod['method']['approaches'][number], string>,
+    structuredClone<Exclude<KeepMethod['method']['approaches'][number], string>>(runasCross()),
     'edges-match',
     'place-left',
     'turn-under',

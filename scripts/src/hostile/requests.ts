@@ -130,7 +130,7 @@ export class Requests {
   private body(schema: Schema, random: Random): Buffer {
     let value = this.values.of(schema, random);
     for (let times = random(3); times > 0; times--) value = spoilt(value, random);
-    const bytes = Buffer.from(JSON.stringify(value) ?? 'undefined');
+    const bytes = Buffer.from((JSON.stringify(value) as string | undefined) ?? 'undefined');
     const what = random(20);
     if (what === 0) return bytes.subarray(0, random(bytes.length + 1));
     if (what === 1 && bytes.length > 0) bytes[random(bytes.length)] = random(256);

@@ -193,7 +193,8 @@ class TableLoad {
         opened();
       };
       void (async () => {
-        while (!this.isOver) {
+        for (;;) {
+          if (this.isOver) return;
           const { status, retry } = await board.line.follow(cookie, path, hear, there);
           if (GIVES_UP.includes(status)) {
             this.givenUp++;
@@ -201,7 +202,7 @@ class TableLoad {
             return;
           }
           // Refused for the moment, it is asked again a little later.
-          if (!this.isOver) await sleep(status === 200 ? retry : 1000 + this.random(1000));
+          await sleep(status === 200 ? retry : 1000 + this.random(1000));
         }
       })();
     });

@@ -101,7 +101,7 @@ export class Cluster {
       },
     });
     if (done.status === 0) return;
-    const said = `${done.stderr ?? ''}${done.error?.message ?? ''}`;
+    const said = `${done.stderr}${done.error?.message ?? ''}`;
     throw new ToldError(`${name} failed: ${lastLine(said)}`);
   }
 
@@ -234,7 +234,7 @@ export class Cluster {
     rmSync(passwordFile, { force: true });
     if (done.status === 0) return;
     rmSync(this.folder, { recursive: true, force: true });
-    const said = `${done.stdout ?? ''}${done.stderr ?? ''}${done.error?.message ?? ''}`;
+    const said = `${done.stdout}${done.stderr}${done.error?.message ?? ''}`;
     if (/No space left/i.test(said)) throw new ToldError(diskFull(this.folder));
     throw new ToldError(
       `The database cluster could not be made in ${this.folder}: ${lastLine(said)}`,
@@ -302,7 +302,7 @@ export class Cluster {
     child.on('error', (error) => (this.output += error.message));
     for (const stream of [child.stdout, child.stderr]) {
       stream
-        ?.setEncoding('utf8')
+        .setEncoding('utf8')
         .on('data', (text: string) => (this.output = (this.output + text).slice(-4000)));
     }
     for (let tenths = 0; !(await this.answers()); tenths++) {

@@ -9,7 +9,10 @@ import { formerVersion } from './former.js';
 import { Page } from '../page.js';
 
 interface Described {
-  paths: Record<string, Record<string, { responses?: Record<string, { content?: Content }> }>>;
+  paths: Record<
+    string,
+    Record<string, { responses?: Record<string, { content?: Content } | undefined> }>
+  >;
   components: { schemas: object };
 }
 type Content = Record<string, { schema: object }>;
@@ -33,7 +36,8 @@ class Reader {
   }
 
   refuses(method: string, path: string, status: number, answer: unknown): string | null {
-    const content = this.described.paths[path]?.[method]?.responses?.[status]?.content;
+    const { responses } = this.described.paths[path]?.[method] ?? {};
+    const content = responses?.[status]?.content;
     const [type] = Object.keys(content ?? {});
     if (type === undefined || !/json|event-stream/.test(type)) return null;
     const at = ['paths', path, method, 'responses', `${status}`, 'content', type, 'schema'];

@@ -76,6 +76,6 @@ describe('where somebody is signed in', () => {
     expect(await leaving()).toEqual({
       ...{ groups: 1, learners: 1, plans: 0, assignments: 1, work: 0, notes: 0 },
     });
-    expect((await leaving(here.learners[0]!)).groups).toBe(0);
+    expect((await leaving(here.learners[0])).groups).toBe(0);
   });
 });

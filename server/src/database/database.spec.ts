@@ -51,7 +51,7 @@ describe('the database', () => {
     const { url, sequelize } = database;
     await takeBack(url, 0);
     const tables = await sequelize.getQueryInterface().showAllTables();
-    expect(tables as string[]).toEqual(['migrations']);
+    expect(tables).toEqual(['migrations']);
     expect(await isUpToDate(sequelize)).toBeFalse();
     expect(await migrate(url)).toEqual([...MIGRATION_NAMES]);
     expect(await isUpToDate(sequelize)).toBeTrue();

@@ -80,7 +80,7 @@ const GONE = /Connection terminated|not queryable|Client was closed/;
 /** What the driver said of an error that Sequelize wrapped. */
 function saidOf(error: unknown): { code?: string; constraint?: string; message?: string } {
   const wrapped = error instanceof DatabaseError || error instanceof ConnectionError;
-  return ((wrapped ? error.parent : error) ?? {}) as { code?: string };
+  return (wrapped ? error.parent : error) ?? {};
 }
 
 /** What went wrong with the database; undefined for what is none of its faults. */

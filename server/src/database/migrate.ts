@@ -88,10 +88,10 @@ function alone<T>(sequelize: Sequelize, work: (umzug: Umzug) => Promise<T>): Pro
     if (unknown.length > 0) throw new NewerDatabase(unknown);
     return work(
       new Umzug({
-        migrations: Object.entries(MIGRATIONS).map(([name, { up, down }]) => ({
+        migrations: Object.entries(MIGRATIONS).map(([name, migration]) => ({
           name,
-          up: () => up(send),
-          down: () => down(send),
+          up: () => migration.up(send),
+          down: () => migration.down(send),
         })),
         storage: storageIn(sequelize, transaction),
         logger: undefined,

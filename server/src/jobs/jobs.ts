@@ -52,7 +52,7 @@ export class Jobs {
 
   /** Says how a kind of job is done. */
   on<Kind extends JobKind>(kind: Kind, work: Work<Kind>): void {
-    this.works.set(kind, work as Work<never>);
+    this.works.set(kind, work);
   }
 
   /** Does jobs from now on; where the database is gone it is tried again. */

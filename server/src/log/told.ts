@@ -96,6 +96,6 @@ export class ToldFields {
     entry: string,
     transaction?: Transaction,
   ): Promise<ToldRow[]> {
-    return (await toldOf(this.sequelize, account, entry, transaction)) as ToldRow[];
+    return await toldOf(this.sequelize, account, entry, transaction);
   }
 }

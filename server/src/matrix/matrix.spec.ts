@@ -89,7 +89,7 @@ describe('the matrix of a group', () => {
   it('leaves as CSV, a line for each learner', async () => {
     await answer(seen((await read()).columns[0]!.case, '2026-11-24'));
     const matrix = await read();
-    const [amalie, teo] = parse(matrixCsv(matrix), { columns: true }) as Record<string, string>[];
+    const [amalie, teo] = parse<Record<string, string>>(matrixCsv(matrix), { columns: true });
     expect(amalie!['learner']).toBe('Amalie');
     expect(amalie!['last seen']).toBe('2026-11-24');
     expect(amalie![matrix.columns[0]!.case]).toBe('known');

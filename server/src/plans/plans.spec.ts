@@ -120,8 +120,10 @@ describe('a calendar of sessions', () => {
     const each = event.isRecurring() ? event.component.getFirstPropertyValue('rrule') : null;
     const iterator = (each as ICAL.Recur | null)?.iterator(begins);
     if (!iterator) return [begins.toJSDate().toISOString()];
-    for (let next = iterator.next(); next && all.length < 10; next = iterator.next()) {
+    let next = iterator.next() as ICAL.Time | null;
+    while (next && all.length < 10) {
       all.push(next.toJSDate().toISOString());
+      next = iterator.next();
     }
     return all;
   };

@@ -188,7 +188,7 @@ type WalkPlan = Pick<CreateSolve, 'start' | 'firstColour' | 'method'>;
 /** How a solve is walked once a change is made. */
 function planOf(row: SolveRow, { start, firstColour, method }: UpdateSolve): WalkPlan {
   return {
-    start: start ?? (row.start as WalkPlan['start']),
+    start: start ?? row.start,
     firstColour: firstColour ?? row.firstColour,
     method: method ?? (methodIn(row) as WalkPlan['method']),
   };

@@ -55,11 +55,11 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       ...providers,
     ],
   });
-  const store = TestBed.inject(Store);
+  const store: Store<object> = TestBed.inject<Store<object>>(Store);
   store.dispatch(SettingsPage.settingChanged({ change: DEFAULT_READER }));
   const went: unknown[][] = [];
   TestBed.inject(Router).navigate = (commands) => {
-    went.push([...commands]);
+    went.push([...(commands as readonly unknown[])]);
     return Promise.resolve(true);
   };
   return { store, went };

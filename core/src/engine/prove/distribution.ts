@@ -4,10 +4,11 @@
  */
 export type Distribution = readonly number[];
 
-/** A distribution from how often each count of turns occurred. */
-export function distributionOf(counts: readonly number[]): Distribution {
-  const total = counts.reduce((sum, count) => sum + (count ?? 0), 0);
-  return Array.from(counts, (count) => (count ?? 0) / total);
+/** A distribution from how often each count of turns occurred; what is left out did not occur. */
+export function distributionOf(counts: readonly (number | undefined)[]): Distribution {
+  const whole = Array.from(counts, (count) => count ?? 0);
+  const total = whole.reduce((sum, count) => sum + count, 0);
+  return whole.map((count) => count / total);
 }
 
 /** The turns of two things done after each other that have nothing to do with each other. */

@@ -337,7 +337,7 @@ export function surveyPairs(
   // be when the cube was just turned over.
   const up = sideInHold(before, UP) === opposite(first);
   const kept = up ? counter.kept / starts : 0;
-  const turns = distributionOf(Array.from(counts, (count) => count ?? 0));
+  const turns = distributionOf(counts);
   const stage: StageSurvey = {
     approach: approach.id,
     stage: approach.stage,

@@ -59,7 +59,7 @@ export class StageCount {
     return {
       approach: this.approach.id,
       stage: this.approach.stage,
-      turns: distributionOf(Array.from(this.turns, (count) => count ?? 0)),
+      turns: distributionOf(this.turns),
       looks: this.looks / starts,
       holds: this.holds / starts,
       cases: [...this.cases].map(([id, met]) => ({

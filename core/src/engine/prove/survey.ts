@@ -66,7 +66,7 @@ function surveyGroup(
   return ok({
     approaches,
     stages: counts.map((count) => count.survey(starts.count)),
-    turns: distributionOf(Array.from(totals, (count) => count ?? 0)),
+    turns: distributionOf(totals),
   });
 }
 

@@ -207,7 +207,7 @@ describe('the named methods', () => {
   it('name built-in approaches only', () => {
     const known = new Set(APPROACHES.map(({ id }) => id));
     for (const method of METHODS) {
-      for (const id of method.approaches) expect(known).toContain(id as string);
+      for (const id of method.approaches) expect(known).toContain(id);
       expect(resolveMethod(method).ok).toBeTrue();
     }
   });

@@ -129,7 +129,7 @@ class Search {
     }
     if (more === 0) return;
     for (let k = at; k < this.others.length; k++) {
-      if (topOf(now.half, this.most[k]!, more) <= this.least) return;
+      if (topOf(now.half, this.most[k], more) <= this.least) return;
       this.go(added(now, this.others[k]!), more - 1, k + 1);
     }
   }

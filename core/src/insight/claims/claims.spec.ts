@@ -48,7 +48,7 @@ function sentences(): Written[] {
       if (isSearch(approach)) {
         const { turning, otherwise = {} } = one as SearchCase;
         const others = Object.values(otherwise).flatMap((other) => Object.values(other));
-        lines.push(turning, ...(others as Lines[]));
+        lines.push(turning, ...others);
       }
       return lines
         .flatMap((line) => sentencesOf(line ?? ''))

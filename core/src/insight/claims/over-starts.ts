@@ -56,10 +56,7 @@ export interface ClaimsChecked {
  * Checks every claim of every case of an approach on each step that its starts lead to. A cube met
  * again is not checked again: it would come to the same. `every` takes only each so many starts.
  */
-export function checkClaims(
-  approach: Approach,
-  { first = UP as Side, every = 1 } = {},
-): ClaimsChecked {
+export function checkClaims(approach: Approach, { first = UP, every = 1 } = {}): ClaimsChecked {
   const tally = new Tally();
   const met = new Set<string>();
   const keepsHold = !isSearch(approach) && approach.keepsHold === true;

@@ -57,7 +57,7 @@ class PatternWalks {
   private readonly bare = new Uint8Array(PLACE_COUNT);
   private readonly bareCells = new Uint8Array(STICKER_COUNT);
   private readonly edgeOf = new Uint8Array(STICKER_COUNT);
-  private readonly holds: InHold[] = [];
+  private readonly holds: (InHold | undefined)[] = [];
 
   constructor(private readonly looks: PatternLooks) {
     this.met = new Gathering(looks.cells.length + 1);

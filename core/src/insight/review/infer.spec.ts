@@ -66,7 +66,7 @@ describe('the stages and approaches of a solve', () => {
       const cube = randomCube(randomFrom(k + 1));
       const solved = doneSolve(cube, turnsBy(method, cube, UP));
       const stages = inferStages(solved, UP, STANDARD_SCHEME, []);
-      const context = method.approaches.join(' ');
+      const context = mix.map(({ id }) => id).join(' ');
       const inferred = stages.map(({ stretch }) => stretch.stage);
       expect(inferred)
         .withContext(context)

@@ -31,7 +31,7 @@ describe('the ways set beside a solve', () => {
     it(`lead to the goal of each stage, the shortest never longer, by ${method.id}`, () => {
       for (const [k, stage] of stagesOf(method).entries()) {
         const cube = stageStart(method, stage, UP, randomFrom(k + 5));
-        const approach = method.approaches.map((id) => approachById(id as string)!)[k]!;
+        const approach = method.approaches.map((id) => approachById(id)!)[k]!;
         const stretch = { stage, after: approach.after, from: 0, to: 9, reached: true };
         const way = methodWay(method, stretch, cube, UP, STANDARD_SCHEME)!;
         expect(goalHolds(after(way.turns, cube), stage, UP))

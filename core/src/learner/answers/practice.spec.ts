@@ -118,8 +118,7 @@ describe('how an answer is rated', () => {
     }
     return pace;
   }
-  const turned = (change: Partial<Review>): Review =>
-    answer({ day: 1, kind: 'turn', ...change } as Parameters<typeof answer>[0]);
+  const turned = (change: Partial<Review>): Review => answer({ day: 1, kind: 'turn', ...change });
 
   it('is by what is usual for this person, and only once that is known', () => {
     expect(new Pace().take(turned({ seconds: 60 }))).toBe(3);

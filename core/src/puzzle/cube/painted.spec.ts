@@ -65,7 +65,7 @@ describe('the Cube document', () => {
     };
     const read = readCubeDocument({
       ...document,
-      scheme: twice as Record<string, Colour> as never,
+      scheme: twice as Record<string, Colour>,
     });
     expect(!read.ok && read.error.message).toContain('yellow');
   });

@@ -45,7 +45,7 @@ export function readCubeDocument(document: CubeDocument): Result<PaintedCube, Do
   const painted = new Int8Array(STICKER_COUNT);
   for (const side of SIDES) {
     const colour = scheme[side]!;
-    const face = document.faces[colour];
+    const face = document.faces[colour] as readonly (Colour | null)[] | undefined;
     for (let k = 0; k < 9; k++) {
       const seen = face?.[k];
       painted[side * 9 + k] = seen == null ? UNSEEN : scheme.indexOf(seen);

@@ -17,7 +17,7 @@ describe('words for places and pieces', () => {
       const names = PLACES.map(({ index }) => pieceColours(index, COLOURS, lead));
       expect(new Set(names.map((name) => name.join('-'))).size).toBe(20);
       for (const [index, name] of names.entries()) {
-        if (PLACES[index]!.sides.includes(lead)) expect(name[0]).toBe(COLOURS[lead]!);
+        if (PLACES[index]!.sides.includes(lead)) expect(name[0]).toBe(COLOURS[lead]);
       }
     }
   });

@@ -53,16 +53,17 @@ export const WAY_TABLES_VERSION = 1;
  * Where each turn leads from each number. Half turns and reverses are followed in the table itself
  * where the quarter turn of their side is in it.
  */
-function turning({ count, of, make }: Coordinate, turns: readonly Turn[]): Uint16Array {
+function turning(coordinate: Coordinate, turns: readonly Turn[]): Uint16Array {
+  const { count } = coordinate;
   const width = turns.length;
   const table = new Uint16Array(count * width);
   const quarters = turns.map((turn) => turns.indexOf(turnOf(sideOfTurn(turn), 1)));
   const own = turns.flatMap((_, k) => (quarters[k] === k || quarters[k] === -1 ? [k] : []));
   for (let number = 0; number < count; number++) {
-    const cube = make(number);
+    const cube = coordinate.make(number);
     for (const k of own) {
       applyTurn(cube, turns[k]!);
-      table[number * width + k] = of(cube);
+      table[number * width + k] = coordinate.of(cube);
       applyTurn(cube, inverseTurn(turns[k]!));
     }
   }

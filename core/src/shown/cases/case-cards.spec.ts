@@ -23,7 +23,7 @@ describe('the cards of a method', () => {
       const first = SIDES[k]!;
       const all = cards(id, first);
       const count = approaches.reduce(
-        (sum, one) => sum + approachById(one as string)!.cases.length,
+        (sum, one) => sum + approachById(one)!.cases.length,
         0,
       );
       expect(all.length).toBe(count);

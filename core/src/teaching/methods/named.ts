@@ -1,6 +1,11 @@
 import type { Method } from './method.js';
 
-const named = (id: string, title: string, ...approaches: string[]): Method => ({
+/** A method of built-in approaches alone, each by its id. */
+export interface NamedMethod extends Method {
+  approaches: readonly string[];
+}
+
+const named = (id: string, title: string, ...approaches: string[]): NamedMethod => ({
   format: 'sleetcrest/method@1',
   id,
   title,
@@ -8,7 +13,7 @@ const named = (id: string, title: string, ...approaches: string[]): Method => ({
 });
 
 /** The methods that have a name, each an approach per stage. */
-export const METHODS: readonly Method[] = [
+export const METHODS: readonly NamedMethod[] = [
   named(
     'gentle',
     'Gentle: few sequences, repeated',

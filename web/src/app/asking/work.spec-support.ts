@@ -48,7 +48,7 @@ export class FakeWork {
         try {
           resolve(value());
         } catch (error) {
-          reject(error as Error);
+          reject(error instanceof Error ? error : new Error(String(error)));
         }
       }
     });

@@ -81,4 +81,4 @@ export function workerOf<T>(begin: () => Worker): Asking<T> {
 }
 
 /** A function of the page that a worker may call while it works, such as to say how far it is. */
-export const told = <F extends (...args: never[]) => unknown>(tell: F): F => proxy(tell) as F;
+export const told = <F extends (...args: never[]) => unknown>(tell: F): F => proxy(tell);

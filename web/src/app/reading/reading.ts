@@ -26,10 +26,10 @@ export function reading<W, T>(
 ): Reading<T> {
   const asked = resource<T, W | undefined>({
     params: wanted,
-    loader: ({ params, abortSignal }) => read(params as W, abortSignal),
+    loader: ({ params, abortSignal }) => read(params, abortSignal),
   });
   const value = linkedSignal<T | undefined, T | undefined>({
-    source: () => (asked.hasValue() ? (asked.value() as T) : undefined),
+    source: () => (asked.hasValue() ? asked.value() : undefined),
     computation: (now, before) => now ?? before?.value,
   });
   return {

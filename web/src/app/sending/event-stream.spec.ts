@@ -36,7 +36,7 @@ describe('following a session', () => {
   let gone: number;
   let words: (string | undefined)[];
   let status: number;
-  const realFetch = window.fetch;
+  const realFetch = window.fetch.bind(window);
   /** What is asked besides, is answered once all that waits has gone on. */
   const settled = async (): Promise<void> => {
     for (let k = 0; k < 10; k++) await Promise.resolve();

@@ -12,7 +12,7 @@ const GONE = [401, 403, 404];
 
 /** A stream of what happens at a session, which comes back by itself when it is cut. */
 export interface Following {
-  close(): void;
+  readonly close: () => void;
 }
 
 /**
@@ -70,7 +70,7 @@ export function followSession(
     );
     if (closed || mine !== source) return;
     if (GONE.includes(status)) end(status === 401 ? 'signed out' : undefined);
-    else retry = setTimeout(open, AGAIN[Math.min(refused++, AGAIN.length - 1)]!);
+    else retry = setTimeout(open, AGAIN[Math.min(refused++, AGAIN.length - 1)]);
   };
   const open = (): void => {
     clearTimeout(retry);

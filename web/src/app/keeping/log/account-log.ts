@@ -35,8 +35,10 @@ import { readAnswer } from '../../sending/read-answer';
 const params = (filter: LogFilter, more: Record<string, string | number> = {}): HttpParams =>
   new HttpParams({
     fromObject: Object.fromEntries(
-      Object.entries({ ...filter, ...more }).filter(([, value]) => value !== undefined),
-    ) as Record<string, string | number>,
+      Object.entries<string | number | boolean | undefined>({ ...filter, ...more }).flatMap(
+        ([name, value]) => (value === undefined ? [] : [[name, value] as const]),
+      ),
+    ),
   });
 
 /** A log on the server: one's own, or that of a learner one coaches. */

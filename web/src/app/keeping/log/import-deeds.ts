@@ -130,9 +130,9 @@ export class LogFile {
           };
           rows().then(
             () => parser.resume(),
-            (error: unknown) => {
+            (error: Error) => {
               parser.abort();
-              reject(error as Error);
+              reject(error);
             },
           );
         },

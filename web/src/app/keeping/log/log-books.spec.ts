@@ -9,7 +9,7 @@ import {
 import { TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { type LogEntry, newestFirst } from '@sleetcrest/core/learner/log';
-import { from, type Observable } from 'rxjs';
+import { from } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { openStore, until } from '../../app.spec-support';
 import { Outbox } from '../../sending/outbox/outbox';
@@ -25,8 +25,7 @@ class FakeServer {
   refusal: string | null = null;
   log = new FakeBook();
 
-  readonly intercept: HttpInterceptorFn = (request) =>
-    from(this.answer(request)) as Observable<never>;
+  readonly intercept: HttpInterceptorFn = (request) => from(this.answer(request));
 
   private async answer({ url, method, body, params }: HttpRequest<unknown>) {
     if (this.away) throw new HttpErrorResponse({ status: 0 });
@@ -78,9 +77,7 @@ async function open(): Promise<LogBooks> {
   return TestBed.inject(LogBooks);
 }
 const signIn = (id = uuid()): void =>
-  store.dispatch(
-    SessionApi.signedIn({ session: { account: { ...PERSON, id } as never, demo: [] } }),
-  );
+  store.dispatch(SessionApi.signedIn({ session: { account: { ...PERSON, id }, demo: [] } }));
 
 /** What every log book does alike, wherever it keeps its records. */
 function isALogBook(called: string, begin: () => Promise<LogBook>): void {

@@ -73,7 +73,7 @@ export class FakeBook implements LogBook {
   }
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
-    const changed = { ...(await this.read(id)), ...change } as LogEntry;
+    const changed = { ...(await this.read(id)), ...change };
     this.entries = this.entries.map((entry) => (entry.id === id ? changed : entry));
     return changed;
   }

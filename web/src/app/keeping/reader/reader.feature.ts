@@ -34,7 +34,7 @@ export const SettingsApi = createActionGroup({
 const over = (state: Reader, told: ReaderPart): Reader => ({
   ...state,
   ...(Object.fromEntries(
-    Object.entries(told).filter(([, value]) => value !== undefined),
+    Object.entries<unknown>(told).filter(([, value]) => value !== undefined),
   ) as Partial<Reader>),
 });
 

@@ -49,7 +49,7 @@ export class SavedWalks {
         if (deed.do === 'remove') return [];
         if (deed.do !== 'change') return told;
         const { from: _, ...change } = deed.change;
-        return told.map((one) => ({ ...one, ...change }) as SavedSolve);
+        return told.map((one) => ({ ...one, ...change }));
       },
       [solve],
     );

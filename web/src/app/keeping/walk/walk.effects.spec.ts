@@ -59,7 +59,7 @@ describe('keeping a walk', () => {
         },
       ],
     });
-    store = TestBed.inject(Store);
+    store = TestBed.inject<Store<object>>(Store);
     store.dispatch(WalkPage.walkBegun({ record: aRecord() }));
     await settle();
   });

@@ -80,7 +80,9 @@ export class Practice {
     return card ? BECAUSE[card.asked.because] : '';
   });
   /** The button to the next card, once there is one. */
-  private readonly onward = viewChild('onward', { read: ElementRef<HTMLElement> });
+  private readonly onward = viewChild<string, ElementRef<HTMLElement>>('onward', {
+    read: ElementRef,
+  });
   /** How each case stood when the session began, to say what is surer. */
   private before: ReadonlyMap<string, CaseKnown> = new Map();
   protected readonly surer = signal<readonly string[]>([]);

@@ -97,6 +97,6 @@ export class LogFilters {
 
   protected set(part: keyof LogFilter, value: string): void {
     const filter = { ...this.filter(), [part]: value.trim() === '' ? undefined : value.trim() };
-    this.narrowed.emit(filter as LogFilter);
+    this.narrowed.emit(filter);
   }
 }

@@ -89,7 +89,7 @@ export class Methods {
     return [
       { id: WHOLE, title: 'Whole solve' },
       ...STAGES.filter((stage) => met.has(stage)).map((stage) => ({
-        id: stage as string,
+        id: stage,
         title: stageWords(stage, this.first(), this.scheme()).title,
       })),
     ];

@@ -182,9 +182,7 @@ export class ReviewView {
       const read = readMoves(turn);
       const at = from + k;
       const state = at < position ? 'done' : at === position ? 'now' : 'ahead';
-      return read.ok
-        ? [{ at, move: read.value[0]!, state: state as 'done' | 'now' | 'ahead' }]
-        : [];
+      return read.ok ? [{ at, move: read.value[0]!, state: state }] : [];
     });
   });
   protected readonly summary = computed(() => {

@@ -1,5 +1,4 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import type { WritableSignal } from '@angular/core';
 import type { Group, Right } from '@sleetcrest/contract/accounts';
 import { of, throwError } from 'rxjs';
 import { openStore, until } from '../../app.spec-support';
@@ -63,7 +62,7 @@ describe('the frame of the table', () => {
     open(aGroup('Amalie'));
     expect(host().querySelector('#which-group')).toBeNull();
     const other = { ...aGroup(), id: learnerId(77), name: 'Saturday' };
-    (groups.useValue.taught as WritableSignal<Group[]>).set([aGroup('Amalie'), other]);
+    groups.useValue.taught.set([aGroup('Amalie'), other]);
     fixture.detectChanges();
     const select = host().querySelector<HTMLSelectElement>('#which-group')!;
     select.value = other.id;

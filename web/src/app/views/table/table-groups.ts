@@ -55,8 +55,6 @@ export class TableGroups {
   /** Puts a group that was changed in the place of what was read. */
   changed(group: Group): void {
     const others = this.all().map((one) => (one.id === group.id ? group : one));
-    this.read_.set(
-      others.some(({ id }) => id === group.id) ? (others as Group[]) : [...others, group],
-    );
+    this.read_.set(others.some(({ id }) => id === group.id) ? others : [...others, group]);
   }
 }

@@ -87,6 +87,4 @@ export class TimedRecord {
 
 /** What a change took the place of. */
 const undone = (before: LogEntry, change: ChangeEntry): Partial<LogEntry> =>
-  Object.fromEntries(
-    Object.keys(change).map((name) => [name, before[name as keyof LogEntry]]),
-  ) as Partial<LogEntry>;
+  Object.fromEntries(Object.keys(change).map((name) => [name, before[name as keyof LogEntry]]));

@@ -75,7 +75,7 @@ export function withApproaches(draft: Draft, approaches: readonly Approach[]): D
     ...draft,
     approaches: approaches.map((one) =>
       approachById(one.id) === one ? one.id : (structuredClone(one) as PatternApproach),
-    ) as Draft['approaches'],
+    ),
   };
 }
 

@@ -119,14 +119,14 @@ describe('the entry', () => {
     const part = SOLVED.map((colour, s) => (s % 9 === 4 || s > 8 ? colour : -1));
     part[0] = 3;
     await replace(part);
-    const panel = (): HTMLElement =>
-      (fixture.nativeElement as Element).querySelector('sc-suspect-panel')!;
+    const panel = (): HTMLElement | null =>
+      (fixture.nativeElement as Element).querySelector('sc-suspect-panel');
     const named = new Set<string>();
     for (let k = 0; k < 54 && panel(); k++) {
-      const said = panel().textContent;
+      const said = panel()!.textContent;
       expect(named.has(said)).toBeFalse();
       named.add(said);
-      [...panel().querySelectorAll('button')].at(-1)!.click();
+      [...panel()!.querySelectorAll('button')].at(-1)!.click();
       await fixture.whenStable();
     }
     expect(named.size).toBeGreaterThan(0);

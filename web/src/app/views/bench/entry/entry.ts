@@ -94,9 +94,12 @@ const WAYS = [
 export class Entry {
   private readonly store = inject(Store);
   private readonly injector = inject(Injector);
-  private readonly walkButton = viewChild.required('walkButton', {
-    read: ElementRef<HTMLButtonElement>,
-  });
+  private readonly walkButton = viewChild.required<string, ElementRef<HTMLButtonElement>>(
+    'walkButton',
+    {
+      read: ElementRef,
+    },
+  );
   protected readonly firstColours = FIRST_COLOURS;
   private readonly router = inject(Router);
 

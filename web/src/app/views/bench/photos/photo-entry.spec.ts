@@ -27,17 +27,16 @@ describe('entering a cube by photographs', () => {
   });
 
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
-  const button = (name: string): HTMLButtonElement =>
-    [...host().querySelectorAll('button')].find((one) => one.textContent.includes(name))!;
+  const shown = (name: string): HTMLButtonElement | undefined =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.includes(name));
+  const button = (name: string): HTMLButtonElement => shown(name)!;
   async function click(name: string): Promise<void> {
     button(name).click();
     await fixture.whenStable();
   }
   async function photographed(): Promise<void> {
     await click('Simulated camera');
-    await until(
-      () => button('Read the pictures') !== undefined && !button('Read the pictures').disabled,
-    );
+    await until(() => shown('Read the pictures')?.disabled === false);
     await click('Read the pictures');
     await until(() => host().querySelector('.result') !== null);
     await fixture.whenStable();

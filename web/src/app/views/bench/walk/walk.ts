@@ -21,7 +21,6 @@ import {
   writeCubeDocument,
   writeMoves,
 } from '@sleetcrest/core';
-import type { HandIn as Handing } from '@sleetcrest/contract/table';
 import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
 import { isFree, isPress } from '../../../devices/keyboard/keys';
@@ -46,8 +45,6 @@ import { TileRow } from '../../../parts/tiles/tile-row';
 import { WalkPage } from '../../../keeping/walk/walk.actions';
 import { tellsWhere } from '../../../keeping/here/whereabouts';
 import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
-
-type Question = Extract<Handing['handed'], { what: 'question' }>;
 
 /** Walks a cube to solved, a turn at a time. */
 @Component({
@@ -265,7 +262,7 @@ export class Walk {
   /** Asks about the cube as it stands. */
   protected askCoach(): void {
     const { cube, timeline } = this.scene();
-    const asked = writeCubeDocument(cube, timeline.scheme) as Question['cube'];
+    const asked = writeCubeDocument(cube, timeline.scheme);
     void this.handing.ask({ what: 'question', cube: asked });
   }
 

@@ -107,7 +107,7 @@ describe('the cards of practice', () => {
     expect(given).toEqual([jasmine.objectContaining({ right: true, turns: 2, by: 'cube' })]);
     cube.disconnect();
 
-    await TestBed.resetTestingModule();
+    TestBed.resetTestingModule();
     await draw(TurnCard, { sequence: 'R U', what: 'it' });
     button(/I do not know it/).click();
     expect(given).toEqual([jasmine.objectContaining({ right: false })]);

@@ -85,8 +85,9 @@ describe('the live board', () => {
   const real = window.EventSource;
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const text = (): string => host().textContent.replace(/\s+/g, ' ');
-  const button = (name: string): HTMLButtonElement =>
-    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().includes(name))!;
+  const shown = (name: string): HTMLButtonElement | undefined =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().includes(name));
+  const button = (name: string): HTMLButtonElement => shown(name)!;
   const seen = (what: () => boolean): Promise<void> =>
     until(() => {
       fixture.detectChanges();
@@ -145,7 +146,7 @@ describe('the live board', () => {
     heard({ is: 'left', id: learnerId(1) });
     await seen(() => names().join() === 'Teo');
     host().querySelector<HTMLButtonElement>('.card')!.click();
-    await seen(() => button('Seen') !== undefined);
+    await seen(() => shown('Seen') !== undefined);
     button('Seen').click();
     await seen(() => asked.length === 1);
     expect(asked[0]).toEqual([learnerId(90), learnerId(2)]);

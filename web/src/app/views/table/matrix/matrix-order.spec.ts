@@ -20,7 +20,7 @@ const matrices = fc
     const named = Object.fromEntries(
       all.map(({ name, standings }, k) => [`${name} ${k}`, standings]),
     );
-    const matrix = aMatrix(4, named as Record<string, readonly Standing[]>);
+    const matrix = aMatrix(4, named);
     const rows = matrix.rows.map((row, k): MatrixRow => ({ ...row, lastDay: all[k]!.seen }));
     return { ...matrix, rows };
   });

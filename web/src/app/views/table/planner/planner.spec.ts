@@ -52,8 +52,9 @@ describe('the planner', () => {
   let groups: ReturnType<typeof groupsOf>;
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const text = (): string => host().textContent.replace(/\s+/g, ' ');
-  const button = (name: string): HTMLButtonElement =>
-    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().includes(name))!;
+  const shown = (name: string): HTMLButtonElement | undefined =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.trim().includes(name));
+  const button = (name: string): HTMLButtonElement => shown(name)!;
   const seen = (what: () => boolean): Promise<void> =>
     until(() => {
       fixture.detectChanges();
@@ -107,7 +108,7 @@ describe('the planner', () => {
     expect(text()).toMatch(/About \d+\.\d cases made sure are to be expected/);
     expect(host().querySelectorAll('.why li').length).toBeGreaterThan(5);
     button('Keep').click();
-    await seen(() => button('Kept') !== undefined);
+    await seen(() => shown('Kept') !== undefined);
     expect(kept.length).toBe(1);
     expect(kept[0]!.basis).toBeNull();
     expect(kept[0]!.plan.tables.flatMap(({ learners }) => learners).length).toBe(6);
@@ -141,19 +142,19 @@ describe('the planner', () => {
     button('Propose').click();
     await seen(() => text().includes('No plan is worth more,'));
     button('Keep').click();
-    await seen(() => button('Kept') !== undefined);
+    await seen(() => shown('Kept') !== undefined);
     fixture.componentRef.setInput('id', kept[0]!.plan.id);
     const note = host().querySelector('textarea')!;
     note.value = 'bring tea';
     note.dispatchEvent(new Event('change'));
-    await seen(() => button('Kept') === undefined);
+    await seen(() => shown('Kept') === undefined);
     button('Keep').click();
     await seen(() => kept.length === 2);
     expect(kept[1]!.basis).toBe('2026-11-26T10:00:00.000Z');
     expect(kept[1]!.plan.note).toBe('bring tea');
-    await seen(() => button('Kept') !== undefined);
+    await seen(() => shown('Kept') !== undefined);
     button('Undo').click();
-    await seen(() => button('Kept') === undefined);
+    await seen(() => shown('Kept') === undefined);
     expect(host().querySelector('textarea')!.value).toBe('');
   });
 

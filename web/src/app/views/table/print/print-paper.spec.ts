@@ -11,8 +11,9 @@ describe('paper to hand out', () => {
   let asked: AskPrint[];
   const host = (): HTMLElement => fixture.nativeElement as HTMLElement;
   const text = (): string => host().textContent.replace(/\s+/g, ' ');
-  const button = (name: string): HTMLButtonElement =>
-    [...host().querySelectorAll('button')].find((one) => one.textContent.trim() === name)!;
+  const shown = (name: string): HTMLButtonElement | undefined =>
+    [...host().querySelectorAll('button')].find((one) => one.textContent.trim() === name);
+  const button = (name: string): HTMLButtonElement => shown(name)!;
   const seen = (what: () => boolean): Promise<void> =>
     until(() => {
       fixture.detectChanges();
@@ -49,7 +50,7 @@ describe('paper to hand out', () => {
     expect(asked[0]).toEqual(jasmine.objectContaining({ kind: 'pack', paper: 'A4', for: null }));
     expect(host().querySelector('mat-progress-bar')).not.toBeNull();
     jobs[0]!.state = 'done';
-    await seen(() => button('Download') !== undefined);
+    await seen(() => shown('Download') !== undefined);
     expect(text()).toContain('2 learners');
   });
 
@@ -60,7 +61,7 @@ describe('paper to hand out', () => {
     teo.querySelector('input')!.click();
     await seen(() => true);
     button('Make it').click();
-    await seen(() => button('Cancel') !== undefined);
+    await seen(() => shown('Cancel') !== undefined);
     expect(asked[0]!.for).toEqual([learnerId(1)]);
     button('Cancel').click();
     await seen(() => text().includes('Nothing yet.'));

@@ -13,7 +13,7 @@ const aQuestion = (k: number, change: Partial<Work> = {}): Work => ({
   handed: {
     what: 'question',
     cube: writeCubeDocument(randomCube(randomFrom(k))),
-  } as Work['handed'],
+  },
   ...{ handedAt: '2026-11-25T18:00:00.000Z', markedAt: null, unread: true, notes: [] },
   ...change,
 });
