@@ -37,7 +37,7 @@ class Reader {
 
   refuses(method: string, path: string, status: number, answer: unknown): string | null {
     const { responses } = this.described.paths[path]?.[method] ?? {};
-    const content = responses?.[status]?.content;
+    const content = responses?.[`${status}`]?.content;
     const [type] = Object.keys(content ?? {});
     if (type === undefined || !/json|event-stream/.test(type)) return null;
     const at = ['paths', path, method, 'responses', `${status}`, 'content', type, 'schema'];
