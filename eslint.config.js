@@ -63,6 +63,36 @@ const zones = [
   })),
 ];
 
+/** The floors of core, in the order in which they stand on each other. */
+const CORE_FLOORS = ['puzzle', 'teaching', 'engine', 'insight', 'learner', 'group', 'shown'];
+const coreRooms = forbidden('core', []);
+const HOUSE = 'docs/architecture.md';
+
+/** A floor of core imports from those before it, and from any folder but its own by the door. */
+const coreFloor = (floor, k) => ({
+  files: [`core/src/${floor}/**/*.ts`],
+  ignores: ['**/*.spec.ts', '**/*.spec-support.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...coreRooms,
+          { group: ['node:*', 'zod'], message: 'core has no Node API and knows no Zod' },
+          ...CORE_FLOORS.slice(k + 1).map((above) => ({
+            group: [`../**/${above}/**`],
+            message: `${floor} stands below ${above} (${HOUSE})`,
+          })),
+          {
+            regex: '^(\\.\\./)+([\\w-]+/)+(?!index\\.js$)[\\w-]+\\.js$',
+            message: `another folder is entered by its index.ts (${HOUSE})`,
+          },
+        ],
+      },
+    ],
+  },
+});
+
 export default tseslint.config(
   { ignores: ['**/dist/', '**/node_modules/', '**/.angular/', '.sleetcrest/', '**/test-results/'] },
   {
@@ -176,6 +206,13 @@ export default tseslint.config(
         { object: 'Date', property: 'now', message: 'core has no clock' },
       ],
     },
+  },
+  ...CORE_FLOORS.map(coreFloor),
+  {
+    files: ['core/src/**/*.ts'],
+    plugins: { import: importPlugin },
+    settings: { 'import/resolver': { typescript: { project: 'core/tsconfig.json' } } },
+    rules: { 'import/no-cycle': 'error' },
   },
   {
     files: ['web/src/**/*.ts'],

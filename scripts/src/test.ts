@@ -199,6 +199,12 @@ await command(async () => {
         ...[specs('core'), build, { what: 'web', run: () => karma(browser) }, specs('server', url)],
         checked('lint', 'eslint/bin/eslint.js', '.', '--max-warnings', '0'),
         checked('format', 'prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'),
+        checked('names that nobody uses', 'knip/bin/knip.js'),
+        checked(
+          'circles',
+          'dependency-cruiser/bin/dependency-cruise.mjs',
+          ...['-c', '.dependency-cruiser.mjs', 'core/src'],
+        ),
         checked('types of the journeys', 'typescript/bin/tsc', '-p', '.'),
         ...[specs('contract'), specs('memory'), specs('cli')],
       ],

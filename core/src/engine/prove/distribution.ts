@@ -20,11 +20,6 @@ export function together(a: Distribution, b: Distribution): Distribution {
 
 export const meanOf = (turns: Distribution): number => turns.reduce((sum, p, n) => sum + n * p, 0);
 
-export const spreadOf = (turns: Distribution): number => {
-  const mean = meanOf(turns);
-  return Math.sqrt(turns.reduce((sum, p, n) => sum + p * (n - mean) ** 2, 0));
-};
-
 /** The fewest turns that `share` of all cubes need at most. */
 export function quantileOf(turns: Distribution, share: number): number {
   let sum = 0;

@@ -94,14 +94,14 @@ function* filtered(cubes: Generator<Cube>, keep: (cube: Cube) => boolean): Gener
 }
 
 /** A mask by piece. */
-export const maskOf = (...pieces: number[][]): Uint8Array => {
+const maskOf = (...pieces: number[][]): Uint8Array => {
   const mask = new Uint8Array(PLACE_COUNT);
   for (const piece of pieces.flat()) mask[piece] = 1;
   return mask;
 };
 
 /** Starts made ready: all cubes in one block of bytes. */
-export function gather(matter: Uint8Array, cubes: Iterable<Cube>): Starts {
+function gather(matter: Uint8Array, cubes: Iterable<Cube>): Starts {
   const all = [...cubes];
   const bytes = new Uint8Array(all.length * PLACE_COUNT);
   all.forEach((cube, k) => bytes.set(cube, k * PLACE_COUNT));

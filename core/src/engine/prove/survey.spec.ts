@@ -2,7 +2,8 @@ import { DOWN, holdsWithUp, randomCube, randomFrom, UP } from '../../puzzle/cube
 import { approachById, APPROACHES } from '../../teaching/approaches/index.js';
 import { methodById, METHODS } from '../../teaching/methods/index.js';
 import { resolveMethod, runnerFor, runStage, solve } from '../run/index.js';
-import { distributionOf, meanOf, quantileOf, spreadOf, together, worstOf } from './distribution.js';
+import { distributionOf, meanOf, quantileOf, together, worstOf } from './distribution.js';
+import { spreadOf } from './distribution.spec-support.js';
 import { prove } from './prove.js';
 import { startsOf } from './starts.js';
 import { independentGroups, type MethodSurvey, Surveyor } from './survey.js';

@@ -23,7 +23,7 @@ import { type Choice, type Runner, Teller, type Told } from './runner.js';
 const STICKERS = Uint8Array.from(PLACES.flatMap(({ stickers: [a, b, c = b] }) => [a!, b!, c!]));
 
 /** Paints the pieces that matter; the others are left unpainted, so that nothing can rely on them. */
-export function paintWhatMatters(cube: Cube, matter: Uint8Array, stickers: Uint8Array): void {
+function paintWhatMatters(cube: Cube, matter: Uint8Array, stickers: Uint8Array): void {
   paintStickers(cube, stickers);
   for (let place = 0; place < PLACE_COUNT; place++) {
     if (matter[pieceAt(cube, place)]) continue;

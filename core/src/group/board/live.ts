@@ -1,6 +1,6 @@
 /** What a learner is at, as they tell it from moment to moment. */
 export const DOINGS = ['idle', 'walk', 'lesson', 'practice', 'solve', 'done'] as const;
-export type Doing = (typeof DOINGS)[number];
+type Doing = (typeof DOINGS)[number];
 
 /** Where a learner is now. Moments are milliseconds of the clock of whoever looks. */
 export interface Here {

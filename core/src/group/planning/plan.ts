@@ -16,7 +16,7 @@ import { MOST_AT_TABLE, Programmes, TABLE_COSTS } from './programmes.js';
 import { mostDue } from './warm-up.js';
 
 /** Tables that would have the coach do one thing in one block each. */
-export interface SessionPlan {
+interface SessionPlan {
   /** Cases that are due for most, in the warm-up. */
   readonly warmUp: readonly string[];
   readonly tables: readonly PlanTable[];

@@ -12,7 +12,7 @@ export const someCases: readonly PlanCase[] = STAGES.flatMap((stage, s) =>
 );
 
 /** A learner somewhere on the path: sure of most before, in the middle of a stage, with some slips. */
-export function someLearner(k: number, random: Random, cases = someCases): PlanLearner {
+function someLearner(k: number, random: Random, cases = someCases): PlanLearner {
   const stage = random(STAGES.length);
   const standings = cases.map((one): Standing => {
     const of = STAGES.indexOf(one.stage);

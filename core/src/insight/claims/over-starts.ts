@@ -32,7 +32,7 @@ import { type StepRead, StepStates } from './step-states.js';
 export type LineName = keyof Spoken;
 
 /** A sentence of a case that is not so on some cube. */
-export interface Broken {
+interface Broken {
   case: string;
   line: LineName;
   /** The sentence as it is written, with words in braces. */

@@ -5,7 +5,7 @@ import { filled, parseTemplate, type Step, writeStep } from '../../engine/run/in
 import { checkClaims, type LineName } from './over-starts.js';
 
 /** A sentence of a case that is not so, with a cube on which it is not. */
-export interface Untrue {
+interface Untrue {
   case: string;
   line: LineName;
   /** The sentence as it is read on that cube. */

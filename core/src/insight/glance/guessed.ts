@@ -7,7 +7,7 @@ export type Found =
   | { readonly outcome: number; readonly states: Int32Array }
   | { readonly look: number; readonly free: boolean; readonly answers: readonly FoundAnswer[] };
 
-export interface FoundAnswer {
+interface FoundAnswer {
   /** The answer's code; with `rough`, one that may be a piece that does not matter. */
   readonly code: number;
   readonly rough: boolean;

@@ -95,7 +95,7 @@ function seenBy(
 const NOTHING_MORE: Outcome = { case: '' };
 
 /** The cases that are good in a situation. */
-export function* casesGood({ outcomes, good, words }: Situations, s: number): Generator<string> {
+function* casesGood({ outcomes, good, words }: Situations, s: number): Generator<string> {
   for (const [k, outcome] of outcomes.entries()) {
     if ((good[s * words + (k >> 5)]! >> (k & 31)) & 1) yield outcome.case;
   }

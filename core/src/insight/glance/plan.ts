@@ -24,7 +24,7 @@ export type GlanceNode =
       readonly answers: readonly GlanceAnswer[];
     };
 
-export interface GlanceAnswer {
+interface GlanceAnswer {
   /** Colours by role that the sticker may have; of a piece, layers, places or sides. */
   readonly seen: readonly string[];
   /** The part of all looks that come here. */

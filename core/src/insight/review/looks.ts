@@ -31,11 +31,11 @@ import { type DoneSolve, keyBut, layerTurned } from './done-turns.js';
 import { lastLayer, type Stretch } from './stage-orders.js';
 
 /** How a case was answered: by its own turns, by others to the same end, or without ending it. */
-export const ANSWERS = ['as-taught', 'otherwise', 'own'] as const;
+const ANSWERS = ['as-taught', 'otherwise', 'own'] as const;
 export type Answered = (typeof ANSWERS)[number];
 
 /** One look: what was seen, and the turns that followed it. */
-export interface Look {
+interface Look {
   /** Positions in the solve, in turns. */
   from: number;
   to: number;

@@ -41,7 +41,7 @@ export interface SolveDone {
   scheme: ColourScheme;
 }
 
-export interface ReviewedLook {
+interface ReviewedLook {
   from: number;
   to: number;
   turnCount: number;

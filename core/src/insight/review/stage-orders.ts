@@ -33,7 +33,7 @@ export interface Stretch extends StageStep {
 }
 
 /** The cube with its last layer lined up so that a goal holds; undefined where it cannot. */
-export const linedUp = (cube: Cube, stage: Stage, first: Side): Cube | undefined =>
+const linedUp = (cube: Cube, stage: Stage, first: Side): Cube | undefined =>
   isOfLastLayer(stage)
     ? layerTurned(lastLayer(first), cube).find((turned) => goalHolds(turned, stage, first))
     : goalHolds(cube, stage, first)

@@ -22,8 +22,8 @@ import { lastLayer } from './stage-orders.js';
  * that led back to the same cube, lining up by more turns than needed, and finished pieces taken
  * out and put back.
  */
-export const WASTES = ['cancels', 'undone', 'round', 'over-lined', 'broken'] as const;
-export type WasteKind = (typeof WASTES)[number];
+const WASTES = ['cancels', 'undone', 'round', 'over-lined', 'broken'] as const;
+type WasteKind = (typeof WASTES)[number];
 
 export interface Waste {
   kind: WasteKind;

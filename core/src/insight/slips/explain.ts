@@ -46,7 +46,7 @@ export type Explained =
   | { kind: 'unexplained' };
 
 /** How many steps back a slip is looked for, and how many explanations are told. */
-export const STEPS_BACK = 5;
+const STEPS_BACK = 5;
 const MOST_TOLD = 8;
 
 /** Whether a place may hold a value, given what is seen of it: `place·24 + value`. */

@@ -44,7 +44,7 @@ export interface WrittenBook {
 }
 
 /** Nine of ten are to be recalled when a card comes back. */
-export const RETENTION = 0.9;
+const RETENTION = 0.9;
 
 /**
  * All cards as a person's answers leave them, in the order they were given: the same wherever the same

@@ -4,7 +4,7 @@ export type CardKind = (typeof CARD_KINDS)[number];
 
 /** What the answer was given with; people are quicker with some than with others. */
 export const INPUTS = ['keys', 'touch', 'cube'] as const;
-export type Input = (typeof INPUTS)[number];
+type Input = (typeof INPUTS)[number];
 
 /** One answer to one card: never changed, only added to. */
 export interface Review {

@@ -17,7 +17,7 @@ export interface ReadQuestion {
 }
 
 /** How often a letter is asked beside a plain one in sight: what is hardest to imagine, more often. */
-export function weightOf(turn: Turn): number {
+function weightOf(turn: Turn): number {
   const side = sideOfTurn(turn);
   const hidden = side === DOWN || side === BACK ? 3 : side === LEFT ? 2 : 1;
   return hidden * (quartersOfTurn(turn) === 1 ? 1 : 2);

@@ -57,7 +57,7 @@ const waysAlone = (approach: Approach): boolean =>
   approach.cases.length <= 3;
 
 /** The case whose turns are those of this one in a mirror, and the other way about, if there is one. */
-export function mirrorOf(approach: Approach, caseId: string): string | undefined {
+function mirrorOf(approach: Approach, caseId: string): string | undefined {
   if (isSearch(approach)) return undefined;
   const { cases } = approach;
   const like = (one: Case): Case | undefined => {

@@ -41,10 +41,6 @@ export function turned(state: TurnState, turn: Turn, at: number): TurnState {
   return state.partly === quarters ? ended(next(state), seconds) : wrong;
 }
 
-/** Begun again from its first turn; the time goes on from now. */
-export const again = ({ sequence }: TurnState, shownAt: number): TurnState =>
-  asked(sequence, shownAt);
-
 const next = (state: TurnState): TurnState => past({ ...state, done: state.done + 1, partly: 0 });
 
 /** Over the whole-cube moves that come next. */

@@ -4,7 +4,7 @@ import { type Middle, middleOf, secondsOf } from './quantiles.js';
 import { type Streaks, streaksOf } from './streaks.js';
 
 /** The times of one day: seconds. */
-export interface DaySummary extends Middle {
+interface DaySummary extends Middle {
   day: string;
   count: number;
 }
@@ -100,7 +100,7 @@ export const spreadWidth = (least: number, most: number): number =>
   Math.ceil((most - least + 1) / (STEPS - 1));
 
 /** The spread of times given in hundredths. */
-export function spreadOf(hundredths: readonly number[]): Spread | null {
+function spreadOf(hundredths: readonly number[]): Spread | null {
   if (hundredths.length === 0) return null;
   const least = hundredths.reduce((a, b) => Math.min(a, b));
   const most = hundredths.reduce((a, b) => Math.max(a, b));

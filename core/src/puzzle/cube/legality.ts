@@ -16,7 +16,7 @@ export const PROBLEM_KINDS = [
   'swapped-pieces',
   'unseen',
 ] as const;
-export type ProblemKind = (typeof PROBLEM_KINDS)[number];
+type ProblemKind = (typeof PROBLEM_KINDS)[number];
 
 /** One way in which a painted cube is wrong. */
 export interface Problem {

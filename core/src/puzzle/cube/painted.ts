@@ -19,7 +19,7 @@ export interface CubeDocument {
 }
 
 export const SCHEME_SIDES = ['up', 'right', 'front', 'down', 'left', 'back'] as const;
-export type SchemeSide = (typeof SCHEME_SIDES)[number];
+type SchemeSide = (typeof SCHEME_SIDES)[number];
 
 /** What is wrong in a document: where, as a path such as `faces.white.4`, and what to mend. */
 export interface DocumentError {

@@ -10,7 +10,7 @@ export interface NotationError {
 }
 
 /** Longer input is refused rather than expanded: no cube needs it, and brackets nest. */
-export const MOST_MOVES = 10_000;
+const MOST_MOVES = 10_000;
 
 const LETTERS = SIDE_LETTERS + 'xyz';
 const PRIMES = "'’‘′`´";

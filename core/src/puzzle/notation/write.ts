@@ -15,7 +15,7 @@ export const SIDE_WORDS: readonly { name: string; way: readonly [string, string]
   { name: 'back', way: ['to the left', 'to the right'] },
 ];
 
-export const WHOLE_WORDS: readonly { name: string; way: readonly [string, string] }[] = [
+const WHOLE_WORDS: readonly { name: string; way: readonly [string, string] }[] = [
   { name: 'whole cube', way: ['away from you', 'towards you'] },
   { name: 'whole cube', way: ['to the left', 'to the right'] },
   { name: 'whole cube', way: ['tipped to the right', 'tipped to the left'] },

@@ -22,10 +22,7 @@ describe('the cards of a method', () => {
     METHODS.forEach(({ id, approaches }, k) => {
       const first = SIDES[k]!;
       const all = cards(id, first);
-      const count = approaches.reduce(
-        (sum, one) => sum + approachById(one)!.cases.length,
-        0,
-      );
+      const count = approaches.reduce((sum, one) => sum + approachById(one)!.cases.length, 0);
       expect(all.length).toBe(count);
       for (const card of all) {
         for (const text of [card.look, card.why]) {

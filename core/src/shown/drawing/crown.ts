@@ -13,7 +13,7 @@ const DEPTHS = [HALF + GAP, HALF + 43.9, HALF + 79.6, HALF + 111.1];
 const WIDTHS = [HALF, HALF + 16.1, HALF + 32.2, HALF + 48.3];
 const UNDER = { left: 344, top: 340, cell: 36 };
 
-export interface Point {
+interface Point {
   x: number;
   y: number;
 }

@@ -21,7 +21,7 @@ const NEUTRAL = '#dfe6ec';
 const PAPER = '#ffffff';
 
 /** The letter of a colour: its first, which differs for all six. */
-export const letterOf = (colour: Colour): string => colour[0]!.toUpperCase();
+const letterOf = (colour: Colour): string => colour[0]!.toUpperCase();
 
 interface Look {
   fill: string;

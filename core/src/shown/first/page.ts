@@ -2,13 +2,13 @@ import type { Cube, Hold, Turn } from '../../puzzle/cube/index.js';
 import type { Move } from '../../puzzle/notation/index.js';
 
 /** A sentence of the first pages, beside what it claims: true whenever it is so. */
-export interface FirstSentence {
+interface FirstSentence {
   says: string;
   so: () => boolean;
 }
 
 /** A piece to be touched. */
-export interface Touch {
+interface Touch {
   kind: 'touch';
   says: string;
   /** How many colours the piece has. */

@@ -2,7 +2,7 @@ import { isWholeCube, type Move } from '../../puzzle/notation/index.js';
 import { type Action, ACTIONS, COSTS, type Grip, type Hand, type Wrist } from './actions.js';
 
 /** What hands do for one turn, or between two. */
-export interface HandStep {
+interface HandStep {
   /** Which of the moves it does; null for a regrip. */
   move: number | null;
   /** "right wrist up", "regrip the left hand". */

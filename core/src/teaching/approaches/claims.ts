@@ -1,5 +1,5 @@
 import type { Stage } from '../stages/index.js';
-import type { Role, Seen } from './approach.js';
+import type { Role, Seen } from './role.js';
 
 /**
  * What the sentences of a case say, as data beside them. Places, stickers and sides are those of the

@@ -6,11 +6,10 @@ export {
   type LiningUp,
   type Pattern,
   type PatternApproach,
-  type Role,
   type SearchApproach,
   type SearchCase,
-  type Seen,
 } from './approach.js';
+export type { Role, Seen } from './role.js';
 export { approachById, APPROACHES } from './built-in.js';
 export {
   type Claim,

@@ -1,4 +1,5 @@
-import type { Case, Role } from '../approach.js';
+import type { Case } from '../approach.js';
+import type { Role } from '../role.js';
 import {
   anyHold,
   type Claim,

@@ -1,4 +1,5 @@
-import type { Case, Pattern, Role } from '../approach.js';
+import type { Case, Pattern } from '../approach.js';
+import type { Role } from '../role.js';
 import {
   anyHold,
   belongs,

@@ -13,7 +13,7 @@ import {
 } from '../claims.js';
 
 /** An edge without the opposite colour on top, its side sticker brought to its own centre. */
-export const matched = (goes: Sentence): LiningUp => ({
+const matched = (goes: Sentence): LiningUp => ({
   layer: 'U',
   turning: [
     say(

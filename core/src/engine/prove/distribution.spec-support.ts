@@ -1,0 +1,7 @@
+import { meanOf, type Distribution } from './distribution.js';
+
+/** The standard deviation, in turns. */
+export const spreadOf = (turns: Distribution): number => {
+  const mean = meanOf(turns);
+  return Math.sqrt(turns.reduce((sum, p, n) => sum + p * (n - mean) ** 2, 0));
+};
