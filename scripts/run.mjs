@@ -20,8 +20,20 @@ import { fileURLToPath, pathToFileURL } from 'node:url';
 const root = dirname(dirname(fileURLToPath(import.meta.url)));
 const [command = '', ...args] = process.argv.slice(2);
 const COMMANDS = [
-  ...['start', 'test', 'backup', 'restore', 'bench', 'crash', 'hostile', 'nodes', 'load'],
-  ...['screenshots', 'formats', 'patterns', 'cube', 'build'],
+  'start',
+  'test',
+  'backup',
+  'restore',
+  'bench',
+  'crash',
+  'hostile',
+  'nodes',
+  'load',
+  'screenshots',
+  'formats',
+  'patterns',
+  'cube',
+  'build',
 ];
 
 function end(sentence) {

@@ -301,7 +301,13 @@ describe('cube scramble', () => {
 
 describe('cube slip', () => {
   const asked = (...more: string[]): string[] => [
-    ...['slip', '--start', "L2 D F' R", '--meant', "R U R' U'", '--hold', 'yellow/green'],
+    'slip',
+    '--start',
+    "L2 D F' R",
+    '--meant',
+    "R U R' U'",
+    '--hold',
+    'yellow/green',
     ...more,
   ];
 

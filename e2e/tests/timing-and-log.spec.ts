@@ -150,9 +150,20 @@ test('records are found, tagged, deleted and brought back', async ({ page }) => 
   await signUp(page, someName('Solveig'));
   for (const [k, note] of ['on the ferry', 'in the boathouse', 'on the ferry home'].entries()) {
     const entry = {
-      ...{ id: crypto.randomUUID(), kind: 'solve', stage: null, time: 60 + k, outcome: 'finished' },
-      ...{ beganAt: `2026-11-0${k + 1}T10:00:00Z`, reason: '', note, method: 'gentle', cube: '' },
-      ...{ scramble: '', turns: '', splits: [], tags: [] },
+      id: crypto.randomUUID(),
+      kind: 'solve',
+      stage: null,
+      time: 60 + k,
+      outcome: 'finished',
+      beganAt: `2026-11-0${k + 1}T10:00:00Z`,
+      reason: '',
+      note,
+      method: 'gentle',
+      cube: '',
+      scramble: '',
+      turns: '',
+      splits: [],
+      tags: [],
     };
     expect((await page.request.post('/api/log', { data: entry })).status()).toBe(201);
   }
@@ -189,9 +200,20 @@ test('a second learner can neither see nor change the first one’s log, by any 
   };
   const id = crypto.randomUUID();
   const entry = {
-    ...{ id, kind: 'solve', stage: null, time: 61.5, outcome: 'finished', reason: '', cube: '' },
-    ...{ beganAt: '2026-11-05T10:00:00Z', note: 'for nobody else', method: 'gentle' },
-    ...{ scramble: "R U2 F'", turns: "F U2 R'", splits: [], tags: [] },
+    id,
+    kind: 'solve',
+    stage: null,
+    time: 61.5,
+    outcome: 'finished',
+    reason: '',
+    cube: '',
+    beganAt: '2026-11-05T10:00:00Z',
+    note: 'for nobody else',
+    method: 'gentle',
+    scramble: "R U2 F'",
+    turns: "F U2 R'",
+    splits: [],
+    tags: [],
   };
   await page.request.post('/api/log', { data: entry });
 
@@ -248,9 +270,20 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   await learner.getByRole('button', { name: 'Join' }).click();
   await expect(learner.getByText(`with ${coachName}, who sees your log`)).toBeVisible();
   const entry = {
-    ...{ id: crypto.randomUUID(), kind: 'solve', stage: null, time: 61.5, outcome: 'finished' },
-    ...{ beganAt: '2026-11-05T10:00:00Z', note: 'please look at this', method: 'gentle' },
-    ...{ scramble: "R U2 F'", turns: "F U2 R'", splits: [], tags: [], reason: '', cube: '' },
+    id: crypto.randomUUID(),
+    kind: 'solve',
+    stage: null,
+    time: 61.5,
+    outcome: 'finished',
+    beganAt: '2026-11-05T10:00:00Z',
+    note: 'please look at this',
+    method: 'gentle',
+    scramble: "R U2 F'",
+    turns: "F U2 R'",
+    splits: [],
+    tags: [],
+    reason: '',
+    cube: '',
   };
   await learner.request.post('/api/log', { data: entry });
   await learner.close();

@@ -73,8 +73,12 @@ export function fitWeights(reviews: readonly Review[]): Fit | null {
   const usual = lossIn(steps, fsrsMemory(), until, steps.length);
   const fitted = lossIn(steps, fsrsMemory(weights), until, steps.length);
   return {
-    ...{ weights, used: fitted < usual, usual, fitted },
-    ...{ learned: until, heldOut: steps.length - until },
+    weights,
+    used: fitted < usual,
+    usual,
+    fitted,
+    learned: until,
+    heldOut: steps.length - until,
   };
 }
 

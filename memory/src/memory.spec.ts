@@ -56,8 +56,14 @@ function forgetful(count: number): Review[] {
     const right = !known || chance() < 0.9 ** ((day - known.day) / known.stays);
     last.set(item, { day, stays: right ? (known?.stays ?? 0.8) * 1.15 : 0.8 });
     return {
-      ...{ id: `f${String(k).padStart(6, '0')}`, kind: 'see', item, right, seconds: 2 },
-      ...{ answer: '', turns: 0, by: 'keys' },
+      id: `f${String(k).padStart(6, '0')}`,
+      kind: 'see',
+      item,
+      right,
+      seconds: 2,
+      answer: '',
+      turns: 0,
+      by: 'keys',
       at: new Date(Date.UTC(2026, 0, 1 + day, 12, k % 20)).toISOString(),
     };
   });

@@ -114,8 +114,11 @@ export function simulate(
   }
   const mean = (total: number): number => total / setting.learners;
   return {
-    ...{ strategy, learners: setting.learners },
-    ...{ minutes: mean(totals.minutes), begun: mean(totals.begun), met: mean(totals.met) },
+    strategy,
+    learners: setting.learners,
+    minutes: mean(totals.minutes),
+    begun: mean(totals.begun),
+    met: mean(totals.met),
     recalled: mean(totals.recalled),
     recalledAMinute: totals.recalled / totals.minutes,
   };
@@ -152,8 +155,14 @@ function learn(
       const took = head.seconds(chance);
       spent += took + BETWEEN;
       const review: Review = {
-        ...{ id: `${seed}-${answers++}`, kind: 'see', item, right, seconds: took, turns: 0 },
-        ...{ answer: right ? '' : (like ?? ''), by: 'keys' },
+        id: `${seed}-${answers++}`,
+        kind: 'see',
+        item,
+        right,
+        seconds: took,
+        turns: 0,
+        answer: right ? '' : (like ?? ''),
+        by: 'keys',
         at: new Date(BEGAN + day * DAY_MS + spent * 1000).toISOString(),
       };
       book.add(review);

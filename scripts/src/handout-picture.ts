@@ -36,7 +36,9 @@ export async function drawPack(address: string, file: string): Promise<void> {
   const headers = { 'content-type': 'application/json' };
   const { name, phrase } = coach;
   const signedIn = await fetch(`${address}/api/session`, {
-    ...{ method: 'POST', headers, body: JSON.stringify({ name, phrase }) },
+    method: 'POST',
+    headers,
+    body: JSON.stringify({ name, phrase }),
   });
   const cookie = cookieOf(signedIn);
   const prints = `${address}/api/groups/${DEMO_GROUP.id}/prints`;
@@ -49,7 +51,9 @@ export async function drawPack(address: string, file: string): Promise<void> {
   const day = new Date().toISOString().slice(0, 10);
   const asked = { id, kind: 'pack', day, paper: 'A4', for: [learner.id] };
   await fetch(prints, {
-    ...{ method: 'POST', headers: { ...headers, cookie }, body: JSON.stringify(asked) },
+    method: 'POST',
+    headers: { ...headers, cookie },
+    body: JSON.stringify(asked),
   });
   for (let tries = 0; tries < 120; tries++) {
     const made = await fetch(`${prints}/${id}`, { headers: { cookie } });

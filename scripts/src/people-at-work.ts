@@ -4,8 +4,11 @@ import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
 /** A record as a timed solve makes it. */
 export const someRecord = (): LogEntry => ({
   ...BLANK_ENTRY,
-  ...{ id: randomUUID(), beganAt: new Date().toISOString(), time: 83.42 },
-  ...{ method: 'gentle', cube: 'the blue one' },
+  id: randomUUID(),
+  beganAt: new Date().toISOString(),
+  time: 83.42,
+  method: 'gentle',
+  cube: 'the blue one',
   scramble: "R U2 F' L D2 B R' U F2 L2 D' B2 U R2 F L' D B' U2 R",
   splits: [
     { stage: 'daisy', time: 9.31, turns: 8 },

@@ -246,7 +246,11 @@ const PICTURES: Record<
 
 /** How people of the demo read before a picture changes it. */
 const USUAL = {
-  ...{ dialect: 'prime', firstColour: 'white', method: 'gentle', theme: 'auto', letters: false },
+  dialect: 'prime',
+  firstColour: 'white',
+  method: 'gentle',
+  theme: 'auto',
+  letters: false,
   shortcuts: true,
 };
 

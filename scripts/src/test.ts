@@ -196,17 +196,24 @@ await command(async () => {
     };
     await together(
       [
-        ...[specs('core'), build, { what: 'web', run: () => karma(browser) }, specs('server', url)],
+        specs('core'),
+        build,
+        { what: 'web', run: () => karma(browser) },
+        specs('server', url),
         checked('lint', 'eslint/bin/eslint.js', '.', '--max-warnings', '0'),
         checked('format', 'prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'),
         checked('names that nobody uses', 'knip/bin/knip.js'),
         checked(
           'circles',
           'dependency-cruiser/bin/dependency-cruise.mjs',
-          ...['-c', '.dependency-cruiser.mjs', 'core/src'],
+          '-c',
+          '.dependency-cruiser.mjs',
+          'core/src',
         ),
         checked('types of the journeys', 'typescript/bin/tsc', '-p', '.'),
-        ...[specs('contract'), specs('memory'), specs('cli')],
+        specs('contract'),
+        specs('memory'),
+        specs('cli'),
       ],
       count,
     );

@@ -8,7 +8,10 @@ import { diskFull, say, ToldError } from './said.js';
 const STAMP = join(STATE, 'web.stamp');
 const SOURCES = ['core/src', 'contract/src', 'web/src', 'web/public'];
 const FILES = [
-  ...['package-lock.json', 'web/angular.json', 'web/ngsw-config.json', 'web/tsconfig.json'],
+  'package-lock.json',
+  'web/angular.json',
+  'web/ngsw-config.json',
+  'web/tsconfig.json',
 ];
 
 function fingerprint(): string {

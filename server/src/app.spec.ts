@@ -64,7 +64,8 @@ describe('the server', () => {
   it('sends a page once: asked again by its ETag, it has not changed', async () => {
     const etag = (await app.ask('GET', '/bench')).headers.get('etag')!;
     const again = await app.ask('GET', '/bench', undefined, {
-      ...{ 'if-none-match': etag, 'cache-control': 'max-age=0' },
+      'if-none-match': etag,
+      'cache-control': 'max-age=0',
     });
     expect(again.status).toBe(304);
     // What the API answers is never stored.
@@ -111,7 +112,10 @@ describe('the server', () => {
  */
 async function begun(port: number, path: string, length: number): Promise<ClientRequest> {
   const open = request({
-    ...{ host: '127.0.0.1', port, path, method: 'POST' },
+    host: '127.0.0.1',
+    port,
+    path,
+    method: 'POST',
     headers: {
       'content-type': 'application/json',
       'content-length': length,

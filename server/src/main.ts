@@ -32,7 +32,9 @@ process.on('unhandledRejection', (error) => {
 const app = createApp({
   ...config,
   names: [...config.names, config.host],
-  ...{ sequelize, logger, metrics },
+  sequelize,
+  logger,
+  metrics,
 });
 const server = await listen(app, config.port, config.host);
 metrics.of(server);

@@ -9,7 +9,8 @@ import { saysSomething } from '../change.js';
 
 const groupNameSchema = name({
   least: 'give the group a name',
-  ...{ most: 60, says: 'a name has at most 60 characters' },
+  most: 60,
+  says: 'a name has at most 60 characters',
 });
 
 export const createGroupSchema = z

@@ -52,15 +52,26 @@ const claims: z.ZodType<readonly Claim[]> = z.lazy(() => z.array(claimSchema).ma
 export const claimSchema: z.ZodType<Claim> = z
   .discriminatedUnion('is', [
     z.strictObject({
-      ...{ is: z.literal('at'), piece: whichSchema, place: placeSchema, not, when: momentSchema },
+      is: z.literal('at'),
+      piece: whichSchema,
+      place: placeSchema,
+      not,
+      when: momentSchema,
     }),
     z.strictObject({
-      ...{ is: z.literal('belongs'), piece: whichSchema, place: placeSchema, when: momentSchema },
+      is: z.literal('belongs'),
+      piece: whichSchema,
+      place: placeSchema,
+      when: momentSchema,
     }),
     z.strictObject({ is: z.literal('colour'), sticker, shows: seenSchema, when: momentSchema }),
     z.strictObject({
-      ...{ is: z.literal('has'), piece: whichSchema, colour: roleSchema },
-      ...{ sides: sides.optional(), not, when: momentSchema },
+      is: z.literal('has'),
+      piece: whichSchema,
+      colour: roleSchema,
+      sides: sides.optional(),
+      not,
+      when: momentSchema,
     }),
     z.strictObject({
       is: z.literal('same-colour'),
@@ -83,14 +94,21 @@ export const claimSchema: z.ZodType<Claim> = z
     z.strictObject({ is: z.literal('count'), of: thoseSchema, number: some, when: momentSchema }),
     z.strictObject({ is: z.literal('round'), places: z.array(placeSchema).max(8).readonly() }),
     z.strictObject({
-      ...{ is: z.literal('moves-only'), kind, places: z.array(placeSchema).max(12).readonly() },
+      is: z.literal('moves-only'),
+      kind,
+      places: z.array(placeSchema).max(12).readonly(),
     }),
     z.strictObject({
-      ...{ is: z.literal('done'), stage: z.enum(STAGES).optional(), not, when: momentSchema },
+      is: z.literal('done'),
+      stage: z.enum(STAGES).optional(),
+      not,
+      when: momentSchema,
     }),
     z.strictObject({ is: z.literal('looks-left'), number: some }),
     z.strictObject({
-      ...{ is: z.literal('turns'), number, times: z.int().min(1).max(12).optional() },
+      is: z.literal('turns'),
+      number,
+      times: z.int().min(1).max(12).optional(),
     }),
     z.strictObject({ is: z.literal('takes-back'), turn, other: turn }),
     z.strictObject({ is: z.literal('then'), turns: text({ most: 400 }), so: claims }),
@@ -107,8 +125,11 @@ export const claimSchema: z.ZodType<Claim> = z
       when: momentSchema,
     }),
     z.strictObject({
-      ...{ is: z.literal('beside'), piece: whichSchema, of: whichSchema },
-      ...{ hand: z.string().regex(/^(?:right|left|across|\{hand\})$/), when: momentSchema },
+      is: z.literal('beside'),
+      piece: whichSchema,
+      of: whichSchema,
+      hand: z.string().regex(/^(?:right|left|across|\{hand\})$/),
+      when: momentSchema,
     }),
   ])
   .meta({ id: 'Claim' });

@@ -8,7 +8,8 @@ import { saysSomething } from '../change.js';
 
 const nameSchema = name({
   least: 'give the cube a name',
-  ...{ most: 80, says: 'a name has at most 80 characters' },
+  most: 80,
+  says: 'a name has at most 80 characters',
 });
 
 /** How far a walk has come: whole steps done, and moves done in the step after them. */

@@ -67,7 +67,11 @@ describe('a record as a row of CSV', () => {
     const read = entryOf({ began_at: '2026-11-25 18:03+01' }, () => ID);
     expect(read.ok && read.entry).toEqual(
       jasmine.objectContaining({
-        ...{ id: ID, kind: 'solve', stage: null, time: null, outcome: 'finished' },
+        id: ID,
+        kind: 'solve',
+        stage: null,
+        time: null,
+        outcome: 'finished',
         beganAt: '2026-11-25T18:03:00.000+01:00',
       }),
     );
@@ -106,14 +110,16 @@ describe('a record as a row of CSV', () => {
       for (const cell of [row.note, row.cube, row.tags]) expect(cell).not.toMatch(/^[=+\-@\t\r]/);
       const read = entryOf(row, () => ID);
       expect(read.ok && [read.entry.note, read.entry.cube, read.entry.tags]).toEqual([
-        ...[note, note.trim(), [note.trim()]],
+        note,
+        note.trim(),
+        [note.trim()],
       ]);
     }
   });
 
   it('tells a time in seconds or as a clock does', () => {
     expect(['83.42', '1:23.42', '1:02:03', '59,5', '0'].map(secondsIn)).toEqual([
-      ...[83.42, 83.42, 3723, 59.5, 0],
+      83.42, 83.42, 3723, 59.5, 0,
     ]);
     expect(['', 'soon', '-3', '1:60', '1.234', '1:2:3:4'].map(secondsIn)).toEqual(
       Array<number>(6).fill(NaN),

@@ -22,8 +22,11 @@ export const logSummarySchema = z
     typical: seconds.nullable().describe('The median of the last twelve.'),
     days: z.array(
       z.strictObject({
-        ...{ day: daySchema, count: z.int().min(1) },
-        ...{ lower: seconds, median: seconds, upper: seconds },
+        day: daySchema,
+        count: z.int().min(1),
+        lower: seconds,
+        median: seconds,
+        upper: seconds,
       }),
     ),
     spread: z

@@ -11,7 +11,8 @@ import { scrambleSchema } from './scramble.js';
 
 const nicknameSchema = name({
   least: 'say what you want to be called',
-  ...{ most: 40, says: 'a name has at most 40 characters' },
+  most: 40,
+  says: 'a name has at most 40 characters',
 });
 
 /** Six letters and digits on the board, by which anybody joins who sits at the table. */

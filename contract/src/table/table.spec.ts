@@ -30,8 +30,19 @@ function refused(schema: z.ZodType, given: unknown): [path: string, says: string
 
 describe('a planned session', () => {
   const plan = (change: object = {}): SessionPlanDocument => ({
-    ...{ id: id(1), on: '2026-12-03', at: '17:30', minutes: 60, repeats: 'weekly', until: null },
-    ...{ cubes: 6, comes: [id(2)], warmUp: [], tables: [], note: '', seed: 4, ...change },
+    id: id(1),
+    on: '2026-12-03',
+    at: '17:30',
+    minutes: 60,
+    repeats: 'weekly',
+    until: null,
+    cubes: 6,
+    comes: [id(2)],
+    warmUp: [],
+    tables: [],
+    note: '',
+    seed: 4,
+    ...change,
   });
   const table = (kind: string, one: string, other: string) => ({
     tables: [{ learners: [id(2)], slots: [{ kind, case: one, other }] }],
@@ -72,7 +83,10 @@ describe('a planned session', () => {
 
   it('names in each block the cases that are done in it, and no others', () => {
     const right: Record<string, (readonly [string, string])[]> = {
-      ...{ solve: [['', '']], new: [['bar', '']], firm: [['bar', '']], apart: [['bar', 'hook']] },
+      solve: [['', '']],
+      new: [['bar', '']],
+      firm: [['bar', '']],
+      apart: [['bar', 'hook']],
     };
     const pairs = ['', 'bar'].flatMap((one) => ['', 'hook'].map((other) => [one, other] as const));
     for (const kind of ['solve', 'new', 'firm', 'apart']) {
@@ -90,7 +104,12 @@ describe('a planned session', () => {
 
 describe('what is set', () => {
   const set = (task: unknown, change: object = {}) => ({
-    ...{ id: id(1), task, note: '', until: null, for: null, ...change },
+    id: id(1),
+    task,
+    note: '',
+    until: null,
+    for: null,
+    ...change,
   });
 
   it('is one of six things, each with what it needs', () => {
@@ -150,8 +169,15 @@ describe('what is set', () => {
 
 describe('what is told at the table', () => {
   const told = (change: object = {}) => ({
-    ...{ doing: 'walk', title: 'Daisy', at: 1, of: 9, forSeconds: 3, usualSeconds: 180 },
-    ...{ hand: false, cube: null, ...change },
+    doing: 'walk',
+    title: 'Daisy',
+    at: 1,
+    of: 9,
+    forSeconds: 3,
+    usualSeconds: 180,
+    hand: false,
+    cube: null,
+    ...change,
   });
 
   it('is where somebody is, with the cube as far as it is known', () => {
@@ -197,7 +223,9 @@ describe('what is told at the table', () => {
 describe('other things asked of the table', () => {
   it('are words that say something, at a turn from the first on', () => {
     const note = (words: string, turn: number | null) => ({
-      ...{ id: id(1), place: { turn, stage: null }, words },
+      id: id(1),
+      place: { turn, stage: null },
+      words,
     });
     expect(refused(writeNoteSchema, note('Well done', 1))).toBeUndefined();
     expect(refused(writeNoteSchema, note(' \n ', null))?.[0]).toBe('words');

@@ -49,7 +49,11 @@ export async function readInto(cluster: Cluster, file: string, database: string)
   await cluster.ensureDatabase(database);
   try {
     cluster.runProgram('pg_restore', [
-      ...['--exit-on-error', '--no-owner', '--no-privileges', `--dbname=${database}`, file],
+      '--exit-on-error',
+      '--no-owner',
+      '--no-privileges',
+      `--dbname=${database}`,
+      file,
     ]);
     // What was restored is the administrator's until it is given to the application.
     await cluster.ensureDatabase(database);

@@ -18,9 +18,14 @@ function manyReviews(): Review[] {
     const kind = CARD_KINDS[k % CARD_KINDS.length]!;
     const right = random(100) < 86;
     return {
-      ...{ id: `r${String(k).padStart(7, '0')}`, kind, right, by: 'keys' },
-      ...{ item: `a${random(CARDS / CARD_KINDS.length)}`, turns: kind === 'turn' ? 8 : 0 },
-      ...{ seconds: (80 + random(600)) / 100, answer: right ? '' : `a${random(20)}` },
+      id: `r${String(k).padStart(7, '0')}`,
+      kind,
+      right,
+      by: 'keys',
+      item: `a${random(CARDS / CARD_KINDS.length)}`,
+      turns: kind === 'turn' ? 8 : 0,
+      seconds: (80 + random(600)) / 100,
+      answer: right ? '' : `a${random(20)}`,
       at: new Date(
         Date.UTC(2025, 0, 1) + Math.floor(k / 250) * DAY + (k % 250) * 20_000,
       ).toISOString(),
@@ -85,7 +90,9 @@ function simulated(): object {
   });
   const setting = { learners: 200, days: 60, minutesADay: 10, seed: 1, items };
   return {
-    ...{ learners: 200, days: 60, minutesADay: 10 },
+    learners: 200,
+    days: 60,
+    minutesADay: 10,
     strategies: (['worth', 'listed', 'fixed'] as const).map((strategy) => {
       const { learners: _, ...found } = simulate(strategy, setting);
       return Object.fromEntries(

@@ -18,7 +18,9 @@ const SEEDS = [1, 2, 3, 4];
 const casesOf = (method: (typeof METHODS)[number]): PlanCase[] =>
   approachesOf(method).flatMap((approach) =>
     approach.cases.map(({ id, title }) => ({
-      ...{ case: id, stage: approach.stage, title },
+      case: id,
+      stage: approach.stage,
+      title,
       turns: drilled(approach, id).turns,
     })),
   );
@@ -37,7 +39,9 @@ function someLearner(k: number, cases: readonly PlanCase[], random: Random): Pla
   const one = (): string => begun[random(begun.length)]!;
   const [was, said] = begun.length > 3 ? [one(), one()] : ['', ''];
   return {
-    ...{ id: `${k}`, name: `Learner ${k}`, standings },
+    id: `${k}`,
+    name: `Learner ${k}`,
+    standings,
     mixedUp: was !== said ? [{ was, said, times: 1 + random(5) }] : [],
     due: begun.filter(() => random(4) === 0),
   };

@@ -53,7 +53,9 @@ export const standings = (): Promise<object> =>
     const group = randomUUID();
     try {
       await coach.right('POST', '/api/accounts', {
-        ...{ name: 'Coach', phrase: 'three larches by the shore', role: 'coach' },
+        name: 'Coach',
+        phrase: 'three larches by the shore',
+        role: 'coach',
       });
       await coach.right('POST', '/api/groups', { id: group, name: 'School' });
       await client.query(PEOPLE, [LEARNERS]);

@@ -10,7 +10,9 @@ async function board({ databaseUrl }: Throwaway) {
   const coach = new Page(() => server.address);
   const [group, live] = [randomUUID(), randomUUID()];
   await coach.right('POST', '/api/accounts', {
-    ...{ name: 'Runa', phrase: 'three larches by the shore', role: 'coach' },
+    name: 'Runa',
+    phrase: 'three larches by the shore',
+    role: 'coach',
   });
   await coach.right('POST', '/api/groups', { id: group, name: 'Thursday' });
   await coach.right('POST', `/api/groups/${group}/live`, { id: live });

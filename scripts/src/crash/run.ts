@@ -119,11 +119,14 @@ async function count(
     const kept = new Map(rows.map((row) => [row.id, row.count]));
     const sent = new Set(answered);
     return {
-      ...{ answered: answered.length, retries, refused: refused.length },
+      answered: answered.length,
+      retries,
+      refused: refused.length,
       lost: answered.filter((id) => !kept.has(id)).length,
       // Each client goes on only once it was answered: what is there beyond that is double.
       doubled: rows.filter((row) => row.count > 1 || !sent.has(row.id)).length,
-      ...{ hung, longest: Math.round(longest / 100) / 10 },
+      hung,
+      longest: Math.round(longest / 100) / 10,
     };
   } finally {
     await client.end();

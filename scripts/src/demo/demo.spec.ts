@@ -71,7 +71,8 @@ describe('the demo’s people', () => {
   it('met last Thursday and meet on the next', () => {
     expect(thursdays(NOW)).toEqual({ last: '2026-11-19', next: '2026-11-26' });
     expect(thursdays(new Date('2026-11-26T12:00:00Z'))).toEqual({
-      ...{ last: '2026-11-19', next: '2026-11-26' },
+      last: '2026-11-19',
+      next: '2026-11-26',
     });
   });
 

@@ -94,7 +94,8 @@ export async function loadDemo(databaseUrl: string): Promise<void> {
       for (const person of DEMO_PEOPLE) {
         if (!person.practice) continue;
         const [rows] = await sequelize.query('SELECT id FROM accounts WHERE name = $1', {
-          ...{ bind: [person.name], transaction },
+          bind: [person.name],
+          transaction,
         });
         const [row] = rows as { id: string }[];
         if (!row) continue;

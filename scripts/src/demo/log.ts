@@ -38,15 +38,31 @@ const REASONS = ['a corner popped out', 'the ferry came', 'somebody asked the ti
 
 /** About how long each stage takes, beside the others. */
 const WEIGHTS: Partial<Record<Stage, number>> = {
-  ...{ daisy: 9, cross: 8, corners: 26, middle: 30, 'yellow-cross': 7, 'yellow-edges': 8 },
-  ...{ 'corner-places': 14, 'corner-twists': 20, 'yellow-face': 12, 'corner-swap': 14 },
+  daisy: 9,
+  cross: 8,
+  corners: 26,
+  middle: 30,
+  'yellow-cross': 7,
+  'yellow-edges': 8,
+  'corner-places': 14,
+  'corner-twists': 20,
+  'yellow-face': 12,
+  'corner-swap': 14,
   'edge-cycle': 12,
 };
 
 /** About how many turns each stage takes. */
 const TURNS: Partial<Record<Stage, number>> = {
-  ...{ daisy: 7, cross: 7, corners: 27, middle: 36, 'yellow-cross': 10, 'yellow-edges': 8 },
-  ...{ 'corner-places': 15, 'corner-twists': 34, 'yellow-face': 14, 'corner-swap': 12 },
+  daisy: 7,
+  cross: 7,
+  corners: 27,
+  middle: 36,
+  'yellow-cross': 10,
+  'yellow-edges': 8,
+  'corner-places': 15,
+  'corner-twists': 34,
+  'yellow-face': 14,
+  'corner-swap': 12,
   'edge-cycle': 11,
 };
 

@@ -59,8 +59,14 @@ export function demoPractice(
       const pace = kind === 'turn' ? 2 + 0.9 * turns : 2.4;
       const seconds = Math.round(100 * pace * slow * (0.7 + chance(random) * 0.7)) / 100;
       const review: Review = {
-        ...{ id: idFrom(`practice ${name} ${reviews.length}`), kind, item, right, seconds, turns },
-        ...{ answer: right || kind === 'turn' ? '' : takenFor(practice, item), by: 'touch' },
+        id: idFrom(`practice ${name} ${reviews.length}`),
+        kind,
+        item,
+        right,
+        seconds,
+        turns,
+        answer: right || kind === 'turn' ? '' : takenFor(practice, item),
+        by: 'touch',
         at: new Date(at).toISOString(),
       };
       at += Math.round((seconds + 4) * 1000);

@@ -93,13 +93,23 @@ async function planFor(
       ...one,
       standings: cases.map(({ standing }) => standing),
     })),
-    ...{ minutes: 60, cubes: 9, seed },
+    minutes: 60,
+    cubes: 9,
+    seed,
   };
   const planned = planSession(asked);
   if (!planned.ok) throw new Error(planned.error);
   const plan: SessionPlanDocument = {
-    ...{ id: idFrom(`plan ${on}`), on, at: '17:30', minutes: 60, repeats: 'never', until: null },
-    ...{ cubes: 9, comes: matrix.rows.map(({ id }) => id), note, seed },
+    id: idFrom(`plan ${on}`),
+    on,
+    at: '17:30',
+    minutes: 60,
+    repeats: 'never',
+    until: null,
+    cubes: 9,
+    comes: matrix.rows.map(({ id }) => id),
+    note,
+    seed,
     warmUp: [...planned.value.plan.warmUp],
     tables: planned.value.plan.tables.map(({ learners, slots }) => ({
       learners: [...learners],
@@ -122,11 +132,16 @@ async function setAndHandedIn(
   };
   const assignments = new AssignmentService(sequelize);
   await assignments.set(DEMO_GROUP.id, {
-    ...{ id: idFrom('set corners'), note: 'Slowly, and say the words aloud.', until: next },
-    ...{ task: { do: 'stage', stage: 'corners', times: 5 }, for: null },
+    id: idFrom('set corners'),
+    note: 'Slowly, and say the words aloud.',
+    until: next,
+    task: { do: 'stage', stage: 'corners', times: 5 },
+    for: null,
   });
   await assignments.set(DEMO_GROUP.id, {
-    ...{ id: idFrom('set lesson'), note: '', until: next },
+    id: idFrom('set lesson'),
+    note: '',
+    until: next,
     task: { do: 'lesson', case: 'middle-turn/right' },
     for: ['Vilde', 'Odd'].map((name) => called(name).id),
   });
@@ -139,7 +154,9 @@ async function setAndHandedIn(
   const hand = async (name: string, words: string): Promise<string> => {
     const id = idFrom(`work ${name} ${now.toISOString().slice(0, 10)}`);
     await work.handIn(called(name), {
-      ...{ id, group: DEMO_GROUP.id, words },
+      id,
+      group: DEMO_GROUP.id,
+      words,
       handed: { what: 'record', entry: await solved(name) },
     });
     return id;
@@ -147,17 +164,16 @@ async function setAndHandedIn(
   await hand('Amalie', 'The middle edges went well, then I lost it. Where?');
   const answered = await hand('Nils', 'Faster than last week. What next?');
   await work.write(coach, 'coach', answered, {
-    ...{ id: idFrom('answer to Nils'), place: { turn: 12, stage: null } },
+    id: idFrom('answer to Nils'),
+    place: { turn: 12, stage: null },
     words: 'Look at both corners before this turn: the second is ready too.',
   });
   await work.read('coach', answered);
   await work.mark(answered, true);
   await work.handIn(called('Pia'), {
-    ...{
-      id: idFrom('question of Pia'),
-      group: DEMO_GROUP.id,
-      words: 'What now? One is the wrong way round.',
-    },
+    id: idFrom('question of Pia'),
+    group: DEMO_GROUP.id,
+    words: 'What now? One is the wrong way round.',
     handed: { what: 'question', cube: writeCubeDocument(randomCube(randomFrom(51))) },
   });
 }

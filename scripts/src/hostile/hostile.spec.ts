@@ -12,7 +12,11 @@ describe('the application, whatever is asked of it', () => {
     expect(slowHealthChecks).toBeLessThan(found.healthChecks);
     expect(found.slowestHealthCheck).toBeLessThan(Infinity);
     expect(faults).toEqual({
-      ...{ serverErrors: 0, crashes: 0, unanswered: 0, strayRejections: 0, connectionsKept: 0 },
+      serverErrors: 0,
+      crashes: 0,
+      unanswered: 0,
+      strayRejections: 0,
+      connectionsKept: 0,
     });
     // Not all of it was refused, and every route was among it.
     expect(found.statuses['200']).toBeGreaterThan(200);

@@ -87,7 +87,9 @@ export class Requests {
   ) {
     this.routes = Object.entries(paths).flatMap(([path, verbs]) =>
       Object.entries(verbs).map(([verb, operation]) => ({
-        ...{ method: verb.toUpperCase(), path, operation },
+        method: verb.toUpperCase(),
+        path,
+        operation,
       })),
     );
     this.values = new Values(components.schemas, MAKERS, ids);

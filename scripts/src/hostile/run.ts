@@ -133,7 +133,9 @@ async function ask(
       healthChecks: health.taken.length,
       slowestHealthCheck: Math.round(health.slowest),
       faults: {
-        ...{ serverErrors, crashes, unanswered },
+        serverErrors,
+        crashes,
+        unanswered,
         strayRejections: figures('sleetcrest_stray_rejections_total'),
         connectionsKept:
           figures('sleetcrest_connections') +

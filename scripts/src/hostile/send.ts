@@ -23,7 +23,11 @@ export function send(request: HostileRequest, port: number, agent: Agent): Promi
     };
     let left = false;
     const sent = ask({
-      ...{ port, host: '127.0.0.1', agent, method: request.method, path: request.path },
+      port,
+      host: '127.0.0.1',
+      agent,
+      method: request.method,
+      path: request.path,
       headers: {
         ...request.headers,
         ...(request.body && { 'content-length': request.body.length }),

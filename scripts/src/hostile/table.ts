@@ -20,22 +20,37 @@ export async function layTable(
     const helper = coaches[(k + 1) % coaches.length];
     const put = (sql: string, values: unknown[]) => client.query(sql, values);
     await put(`INSERT INTO groups (id, coach_id, name, code) VALUES ($1, $2, 'Table', $3)`, [
-      ...[group, coach, `AAAAAAA${k + 3}`],
+      group,
+      coach,
+      `AAAAAAA${k + 3}`,
     ]);
     await put(`INSERT INTO group_members SELECT $1, unnest($2::uuid[])`, [group, own]);
     await put(`INSERT INTO group_assistants VALUES ($1, $2, '{see,answer}')`, [group, helper]);
     await put(`INSERT INTO live_sessions (id, group_id, code) VALUES ($1, $2, $3)`, [
-      ...[live, group, `AAAAA${k + 3}`],
+      live,
+      group,
+      `AAAAA${k + 3}`,
     ]);
     await put(`INSERT INTO live_presence (session_id, account_id) SELECT $1, unnest($2::uuid[])`, [
       live,
       own,
     ]);
     await put(`INSERT INTO session_plans (group_id, id, plan) VALUES ($1, $2, $3)`, [
-      ...[group, plan],
+      group,
+      plan,
       {
-        ...{ id: plan, on: '2026-12-03', at: '17:30', minutes: 60, repeats: 'weekly' },
-        ...{ until: null, cubes: 4, comes: own, warmUp: [], tables: [], note: '', seed: 1 },
+        id: plan,
+        on: '2026-12-03',
+        at: '17:30',
+        minutes: 60,
+        repeats: 'weekly',
+        until: null,
+        cubes: 4,
+        comes: own,
+        warmUp: [],
+        tables: [],
+        note: '',
+        seed: 1,
       },
     ]);
     await put(
@@ -48,7 +63,9 @@ export async function layTable(
       [work, group, first, { what: 'question', cube }],
     );
     await put(`INSERT INTO print_jobs (id, group_id, asked_by, asked) VALUES ($1, $2, $3, $4)`, [
-      ...[print, group, coach],
+      print,
+      group,
+      coach,
       { id: print, kind: 'pack', day: '2026-12-03', paper: 'A4', for: null },
     ]);
   }

@@ -109,8 +109,21 @@ export class Values {
 }
 
 const WORDS = [
-  ...['three larches by the shore', 'Amalie', 'In the Boathouse', 'tired', '', ' ', 'R U R′ U′'],
-  ...['Åse', '雪の夜', '🧊', 'e\u0301', '100 %_\\', "'; DROP TABLE accounts; --", '<b>', '=1+1'],
+  'three larches by the shore',
+  'Amalie',
+  'In the Boathouse',
+  'tired',
+  '',
+  ' ',
+  'R U R′ U′',
+  'Åse',
+  '雪の夜',
+  '🧊',
+  'e\u0301',
+  '100 %_\\',
+  "'; DROP TABLE accounts; --",
+  '<b>',
+  '=1+1',
 ];
 
 /** What nobody should send. */

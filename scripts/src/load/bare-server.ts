@@ -16,12 +16,23 @@ app.post('/api/log', async (request, response) => {
        reason, note, method, cube, scramble, turns, split_stages, split_hundredths, split_turns, tags)
      VALUES ($1, $2, $3, $4, $5, 0, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17)`,
     [
-      ...[account, entry.id, entry.kind, entry.stage, entry.beganAt],
-      ...[Math.round((entry.time ?? 0) * 100), entry.outcome, entry.reason, entry.note],
-      ...[entry.method, entry.cube, entry.scramble, entry.turns],
+      account,
+      entry.id,
+      entry.kind,
+      entry.stage,
+      entry.beganAt,
+      Math.round((entry.time ?? 0) * 100),
+      entry.outcome,
+      entry.reason,
+      entry.note,
+      entry.method,
+      entry.cube,
+      entry.scramble,
+      entry.turns,
       entry.splits.map(({ stage }) => stage),
       entry.splits.map(({ time }) => Math.round(time * 100)),
-      ...[entry.splits.map(({ turns }) => turns), entry.tags],
+      entry.splits.map(({ turns }) => turns),
+      entry.tags,
     ],
   );
   response.status(201).json(entry);

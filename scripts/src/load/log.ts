@@ -49,7 +49,10 @@ async function loaded(
   let next = 0;
   const latencies: number[] = [];
   const run = autocannon({
-    ...{ url, connections: CLIENTS, duration: seconds, requests },
+    url,
+    connections: CLIENTS,
+    duration: seconds,
+    requests,
     setupClient: (client) => {
       const cookie = cookies[next++ % cookies.length];
       client.setRequests(

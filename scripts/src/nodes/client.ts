@@ -188,7 +188,12 @@ export class Client {
       const none = (): void => settle({ status: 0, body: '', cookie: undefined });
       const sent = request(
         {
-          ...{ agent, port, host: 'localhost', method, path, timeout: PATIENCE },
+          agent,
+          port,
+          host: 'localhost',
+          method,
+          path,
+          timeout: PATIENCE,
           headers: {
             cookie: this.cookie,
             ...(text !== undefined && {

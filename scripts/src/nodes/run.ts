@@ -58,8 +58,15 @@ async function overNodes(
   const nginx = await Nginx.start({ tlsPort, plainPort, servers: ports });
   const agent = new Agent({ keepAlive: true, ca: nginx.certificate, maxSockets: plan.clients });
   const counts: NodeCounts = {
-    ...{ statuses: {}, retries: 0, recorded: [], phrasesChanged: 0, groupsJoined: 0, logsRead: 0 },
-    ...{ wrong: [], believedBeforeEnd: 0, believedAfterEnd: 0 },
+    statuses: {},
+    retries: 0,
+    recorded: [],
+    phrasesChanged: 0,
+    groupsJoined: 0,
+    logsRead: 0,
+    wrong: [],
+    believedBeforeEnd: 0,
+    believedAfterEnd: 0,
   };
   const codes: string[] = [];
   const way = { agent, port: tlsPort, nodes: ports.map((port) => `http://127.0.0.1:${port}`) };

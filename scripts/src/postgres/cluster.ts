@@ -96,7 +96,9 @@ export class Cluster {
       env: {
         ...process.env,
         // Not on the command line, where all who work on this machine could read it.
-        ...{ PGHOST: '127.0.0.1', PGPORT: String(this.port), PGUSER: ADMIN },
+        PGHOST: '127.0.0.1',
+        PGPORT: String(this.port),
+        PGUSER: ADMIN,
         PGPASSWORD: this.password,
       },
     });
@@ -225,8 +227,15 @@ export class Cluster {
       return spawnSync(
         join(this.programs, 'initdb'),
         [
-          ...['-D', this.folder, '-U', ADMIN, '--auth=scram-sha-256', `--pwfile=${passwordFile}`],
-          ...['--encoding=UTF8', '--locale=C.UTF-8', '--data-checksums'],
+          '-D',
+          this.folder,
+          '-U',
+          ADMIN,
+          '--auth=scram-sha-256',
+          `--pwfile=${passwordFile}`,
+          '--encoding=UTF8',
+          '--locale=C.UTF-8',
+          '--data-checksums',
         ],
         { ...this.owner, cwd: '/', encoding: 'utf8' },
       );
@@ -249,7 +258,9 @@ export class Cluster {
     const run = (name: string, ...args: string[]): string => {
       const asked = [...args, '-D', this.folder];
       const done = spawnSync(this.program(name), asked, {
-        ...{ ...this.owner, cwd: '/', encoding: 'utf8' as const },
+        ...this.owner,
+        cwd: '/',
+        encoding: 'utf8' as const,
         env: { ...process.env, LC_ALL: 'C' },
       });
       return done.status === 0 ? done.stdout : '';
@@ -289,7 +300,8 @@ export class Cluster {
       'unix_socket_directories=',
       'log_min_messages=warning',
       // Statements and details hold what people wrote.
-      ...['log_error_verbosity=terse', 'log_min_error_statement=panic'],
+      'log_error_verbosity=terse',
+      'log_min_error_statement=panic',
       ...settings,
     ];
     const child = spawn(

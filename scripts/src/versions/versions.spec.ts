@@ -48,8 +48,14 @@ class Reader {
 }
 
 const here = (at: number) => ({
-  ...{ doing: 'walk', title: 'First corners', at, of: 200, forSeconds: 0, usualSeconds: 180 },
-  ...{ hand: false, cube: null },
+  doing: 'walk',
+  title: 'First corners',
+  at,
+  of: 200,
+  forSeconds: 0,
+  usualSeconds: 180,
+  hand: false,
+  cube: null,
 });
 
 describe('the version before, beside this one', () => {
@@ -62,7 +68,9 @@ describe('the version before, beside this one', () => {
         const databaseUrl = cluster.url('versions');
         const start = async (program?: string): Promise<WebServer> =>
           WebServer.start({
-            ...{ databaseUrl, port: await freePort(), logLevel: 'silent' },
+            databaseUrl,
+            port: await freePort(),
+            logLevel: 'silent',
             ...(program === undefined ? {} : { program }),
           });
         const former = await start(join(formerVersion(), 'server/dist/main.js'));
@@ -74,11 +82,14 @@ describe('the version before, beside this one', () => {
           const phrase = 'three larches by the shore';
           await coach.right('POST', '/api/accounts', { name: 'Runa', phrase, role: 'coach' });
           const { id: learnerId } = await learner.right<{ id: string }>('POST', '/api/accounts', {
-            ...{ name: 'Teo', phrase, role: 'learner' },
+            name: 'Teo',
+            phrase,
+            role: 'learner',
           });
           const group = randomUUID();
           const { code } = await coach.right<{ code: string }>('POST', '/api/groups', {
-            ...{ id: group, name: 'Thursday' },
+            id: group,
+            name: 'Thursday',
           });
           await learner.right('POST', '/api/groups/join', { code });
           const session = randomUUID();

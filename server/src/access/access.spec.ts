@@ -65,7 +65,9 @@ const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
   'POST /api/handouts': () => HANDOUT,
   'POST /api/session': () => ({ name: 'Ingrid', phrase: PHRASE }),
   'POST /api/accounts': () => ({
-    ...{ name: `Visitor ${randomUUID().slice(0, 8)}`, phrase: PHRASE, role: 'learner' },
+    name: `Visitor ${randomUUID().slice(0, 8)}`,
+    phrase: PHRASE,
+    role: 'learner',
   }),
   'PATCH /api/account': () => ({ phrase: { now: PHRASE, next: PHRASE } }),
   'DELETE /api/account': () => ({ phrase: PHRASE }),
@@ -98,7 +100,9 @@ const BODIES: Partial<Record<Route, (world: World) => unknown>> = {
   'POST /api/groups/:id/prints': ({ print }) => aPrint(print),
   'PUT /api/assignments/:assignment/said': () => ({ done: true }),
   'POST /api/work': ({ group, record }) => ({
-    ...{ id: randomUUID(), group, words: 'seen by nobody else' },
+    id: randomUUID(),
+    group,
+    words: 'seen by nobody else',
     handed: { what: 'record', entry: record.id },
   }),
   'POST /api/work/:work/notes': () => aNote(),
@@ -139,25 +143,55 @@ function requestTo(route: Route, world: World): { path: string; body: unknown } 
 const listOf = (body: { items: unknown[] }): unknown[] => body.items;
 
 const aPlan = (id: string) => ({
-  ...{ id, on: '2026-12-03', at: '17:30', minutes: 60, repeats: 'weekly', until: null, cubes: 4 },
-  ...{ comes: [], warmUp: [], tables: [], note: '', seed: 1 },
+  id,
+  on: '2026-12-03',
+  at: '17:30',
+  minutes: 60,
+  repeats: 'weekly',
+  until: null,
+  cubes: 4,
+  comes: [],
+  warmUp: [],
+  tables: [],
+  note: '',
+  seed: 1,
 });
 const anAssignment = (id: string) => ({
-  ...{ id, task: { do: 'stage', stage: 'daisy', times: 3 }, note: '', until: null, for: null },
+  id,
+  task: { do: 'stage', stage: 'daisy', times: 3 },
+  note: '',
+  until: null,
+  for: null,
 });
 const aPrint = (id: string) => ({
-  ...{ id, kind: 'letters', day: '2026-11-25', paper: 'A4', for: null },
+  id,
+  kind: 'letters',
+  day: '2026-11-25',
+  paper: 'A4',
+  for: null,
 });
 const aNote = () => ({
-  ...{ id: randomUUID(), place: { turn: null, stage: null }, words: 'Well done' },
+  id: randomUUID(),
+  place: { turn: null, stage: null },
+  words: 'Well done',
 });
 const aHere = () => ({
-  ...{ doing: 'walk', title: 'Daisy', at: 1, of: 9, forSeconds: 3, usualSeconds: 180 },
-  ...{ hand: false, cube: null },
+  doing: 'walk',
+  title: 'Daisy',
+  at: 1,
+  of: 9,
+  forSeconds: 3,
+  usualSeconds: 180,
+  hand: false,
+  cube: null,
 });
 
 const HANDOUT = {
-  ...{ method: 'gentle', stage: 'daisy', paper: 'A4', dialect: 'prime', firstColour: 'white' },
+  method: 'gentle',
+  stage: 'daisy',
+  paper: 'A4',
+  dialect: 'prime',
+  firstColour: 'white',
   ink: 'letters',
   swatches: Object.fromEntries(
     ['white', 'red', 'green', 'yellow', 'orange', 'blue'].map((colour) => [colour, '#aabbcc']),
@@ -301,12 +335,23 @@ class Inhabited {
     const { name, phrase } = slipsSchema.parse(made.body).slips[0]!;
     await people.beginner.ask('POST', '/api/session', { name, phrase });
     await people.owner.ask('POST', '/api/work', {
-      ...{ id: work, group: group.id, words: 'seen by nobody else' },
+      id: work,
+      group: group.id,
+      words: 'seen by nobody else',
       handed: { what: 'record', entry: record.id },
     });
     return new Inhabited(app, people, {
-      ...{ owner, cube: cube.id, record, group: group.id, otherGroupCode: otherGroup.code! },
-      ...{ otherGroup: otherGroup.id, live, plan, assignment, work, print },
+      owner,
+      cube: cube.id,
+      record,
+      group: group.id,
+      otherGroupCode: otherGroup.code!,
+      otherGroup: otherGroup.id,
+      live,
+      plan,
+      assignment,
+      work,
+      print,
       session: randomUUID(),
       code: 'AAAAAAAA',
       to: otherGroup.id,

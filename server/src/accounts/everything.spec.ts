@@ -36,15 +36,17 @@ describe('everything that is kept for an account', () => {
 
     const all = await files();
     expect([...all.keys()].sort()).toEqual([
-      ...[
-        'README.txt',
-        'account.json',
-        'assignments.json',
-        'cubes.json',
-        'deleted/cubes.json',
-        'deleted/log.json',
-      ],
-      ...['groups.json', 'log.csv', 'log.json', 'methods/landing.json', 'places.json'],
+      'README.txt',
+      'account.json',
+      'assignments.json',
+      'cubes.json',
+      'deleted/cubes.json',
+      'deleted/log.json',
+      'groups.json',
+      'log.csv',
+      'log.json',
+      'methods/landing.json',
+      'places.json',
       'practice.json',
       'sessions.json',
       'settings.json',

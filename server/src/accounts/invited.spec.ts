@@ -15,7 +15,9 @@ describe('coaches, where they come by invitation', () => {
 
   const signUp = (name: string, role: string, invitation?: string) =>
     app.somebody().ask('POST', '/api/accounts', {
-      ...{ name, phrase: PHRASE, role },
+      name,
+      phrase: PHRASE,
+      role,
       ...(invitation === undefined ? {} : { invitation }),
     });
 
@@ -74,7 +76,12 @@ describe('where somebody is signed in', () => {
     const leaving = async (who = here.coach) =>
       leavingSchema.parse((await who.ask('GET', '/api/account/leaving')).body);
     expect(await leaving()).toEqual({
-      ...{ groups: 1, learners: 1, plans: 0, assignments: 1, work: 0, notes: 0 },
+      groups: 1,
+      learners: 1,
+      plans: 0,
+      assignments: 1,
+      work: 0,
+      notes: 0,
     });
     expect((await leaving(here.learners[0])).groups).toBe(0);
   });

@@ -24,7 +24,9 @@ describe('a session', () => {
     const first = (await cookieOf(visitor))!;
     expect(await cookieOf(visitor)).toBeNull();
     const answer = await visitor.ask('POST', '/api/accounts', {
-      ...{ name: 'Teo', phrase: 'three larches by the shore', role: 'learner' },
+      name: 'Teo',
+      phrase: 'three larches by the shore',
+      role: 'learner',
     });
     const second = answer.headers.get('set-cookie')!;
     expect(second.split(';')[0]).not.toBe(first.split(';')[0]);
@@ -154,7 +156,9 @@ describe('a session', () => {
 
   it('keeps no token in the database that could be used', async () => {
     const answer = await visitor.ask('POST', '/api/accounts', {
-      ...{ name: 'Teo', phrase: 'three larches by the shore', role: 'learner' },
+      name: 'Teo',
+      phrase: 'three larches by the shore',
+      role: 'learner',
     });
     const token = /sleetcrest_session=([\w-]+)/.exec(answer.headers.get('set-cookie')!)![1]!;
     const [rows] = await app.database.sequelize.query(

@@ -84,7 +84,9 @@ export class Tries {
         tableCreated: true,
         clearExpiredByTimeout: false,
         keyPrefix: name,
-        ...{ points, duration: within, blockDuration: pause },
+        points,
+        duration: within,
+        blockDuration: pause,
       }),
     ];
     this.limiters = Object.fromEntries(

@@ -17,7 +17,11 @@ describe('what is set for learners', () => {
 
   const set = (task: Task, whom: string[] | null = null, id = randomUUID()) =>
     here.coach.ask('POST', `${here.at}/assignments`, {
-      ...{ id, task, note: 'for Thursday', until: '2026-12-03', for: whom },
+      id,
+      task,
+      note: 'for Thursday',
+      until: '2026-12-03',
+      for: whom,
     });
   const ofGroup = async (): Promise<Assignment[]> =>
     assignmentListSchema.parse((await here.coach.ask('GET', `${here.at}/assignments`)).body).items;

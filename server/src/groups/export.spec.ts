@@ -10,8 +10,16 @@ describe('a group that is exported', () => {
     here = await AGroup.start('Amalie', 'Teo');
     const [amalie, teo] = here.accounts.map(({ id }) => id) as [string, string];
     const plan = {
-      ...{ id: randomUUID(), on: '2026-10-15', at: '17:30', minutes: 60, repeats: 'never' },
-      ...{ until: null, cubes: 6, warmUp: [], note: 'Bring the grey cubes', seed: 4 },
+      id: randomUUID(),
+      on: '2026-10-15',
+      at: '17:30',
+      minutes: 60,
+      repeats: 'never',
+      until: null,
+      cubes: 6,
+      warmUp: [],
+      note: 'Bring the grey cubes',
+      seed: 4,
       comes: [amalie, teo],
       tables: [
         {
@@ -22,12 +30,18 @@ describe('a group that is exported', () => {
     };
     await here.coach.ask('PUT', `${here.at}/plans/${plan.id}`, { plan, basis: null });
     await here.coach.ask('POST', `${here.at}/assignments`, {
-      ...{ id: randomUUID(), task: { do: 'plan', times: 2 }, note: '', until: null, for: null },
+      id: randomUUID(),
+      task: { do: 'plan', times: 2 },
+      note: '',
+      until: null,
+      for: null,
     });
     for (const [k, learner] of here.learners.entries()) {
       const cube = writeCubeDocument(randomCube(randomFrom(k)));
       await learner.ask('POST', '/api/work', {
-        ...{ id: randomUUID(), group: here.group.id, words: 'What now?' },
+        id: randomUUID(),
+        group: here.group.id,
+        words: 'What now?',
         handed: { what: 'question', cube },
       });
     }

@@ -29,12 +29,15 @@ describe('what somebody may do in a group', () => {
     run(
       `INSERT INTO group_assistants (group_id, coach_id, rights) VALUES ($1, $2, $3)
        ON CONFLICT (group_id, coach_id) DO UPDATE SET rights = excluded.rights`,
-      ...[here.group.id, to.id, some],
+      here.group.id,
+      to.id,
+      some,
     );
   const putAway = (is: boolean) =>
     run(
       'UPDATE groups SET archived_at = CASE WHEN $2 THEN now() END WHERE id = $1',
-      ...[here.group.id, is],
+      here.group.id,
+      is,
     );
   const learner = (): string => here.accounts[0]!.id;
 

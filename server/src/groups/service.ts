@@ -308,8 +308,13 @@ function seenBy(account: string, row: GroupTold): Group {
   const rights = row.coach_id === account ? [...RIGHTS] : (assistant?.rights ?? []);
   const teaches = rights.length > 0;
   return {
-    ...{ id: row.id, name: row.name, method: row.method, firstColour: row.firstColour },
-    ...{ zone: row.zone, archivedAt: row.archived_at?.toISOString() ?? null, rights },
+    id: row.id,
+    name: row.name,
+    method: row.method,
+    firstColour: row.firstColour,
+    zone: row.zone,
+    archivedAt: row.archived_at?.toISOString() ?? null,
+    rights,
     coach: { id: row.coach_id, name: row.coach_name },
     code: rights.includes('roster') ? row.code : null,
     learners: teaches ? row.learners : row.learners.filter((one) => one.id === account),

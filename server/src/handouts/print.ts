@@ -7,7 +7,9 @@ import type { HandoutJob, Printed } from './pdf.js';
 // A whole method takes a second or two of drawing.
 const printers = new Threads<HandoutJob, Printed>('printing', {
   file: new URL('./pdf.js', import.meta.url),
-  ...{ threads: 1, waiting: 4, seconds: 30 },
+  threads: 1,
+  waiting: 4,
+  seconds: 30,
 });
 
 function chosen(method: Handout['method']): Method {

@@ -146,7 +146,9 @@ describe('the server, whatever it is sent', () => {
     const record = aRecord({ beganAt: '2026-11-20T18:03:00Z', time: -0, note: 'e\u0301' });
     expect((await learner.ask('POST', '/api/log', record)).status).toBe(201);
     const again = {
-      ...{ ...record, id: record.id.toUpperCase(), note: 'é' },
+      ...record,
+      id: record.id.toUpperCase(),
+      note: 'é',
       beganAt: '2026-11-20T18:03:00.000+00:00',
     };
     expect((await learner.ask('POST', '/api/log', again)).status).toBe(200);

@@ -7,8 +7,17 @@ import { pino, type DestinationStream, type Logger } from 'pino';
  * are logged as routes, errors without their messages.
  */
 const FIELDS = [
-  ...['id', 'method', 'route', 'status', 'milliseconds', 'error'],
-  ...['signal', 'host', 'port', 'work', 'count'],
+  'id',
+  'method',
+  'route',
+  'status',
+  'milliseconds',
+  'error',
+  'signal',
+  'host',
+  'port',
+  'work',
+  'count',
 ] as const;
 type Fields = Partial<Record<(typeof FIELDS)[number], unknown>>;
 

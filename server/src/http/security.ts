@@ -36,9 +36,21 @@ const keptToThemselves = helmet({
 
 /** What pages may use of a device: the camera reads a cube, and the screen stays on while one is walked. */
 const PERMISSIONS = [
-  ...['camera=(self)', 'screen-wake-lock=(self)', 'fullscreen=(self)'],
-  ...['microphone', 'geolocation', 'accelerometer', 'gyroscope', 'magnetometer', 'midi', 'payment'],
-  ...['usb', 'serial', 'hid', 'bluetooth', 'display-capture'],
+  'camera=(self)',
+  'screen-wake-lock=(self)',
+  'fullscreen=(self)',
+  'microphone',
+  'geolocation',
+  'accelerometer',
+  'gyroscope',
+  'magnetometer',
+  'midi',
+  'payment',
+  'usb',
+  'serial',
+  'hid',
+  'bluetooth',
+  'display-capture',
 ]
   .map((one) => (one.includes('=') ? one : `${one}=()`))
   .join(', ');

@@ -13,7 +13,9 @@ describe('a file that is sent', () => {
   beforeAll(async () => {
     app = await TestApp.start();
     const answer = await app.ask('POST', '/api/accounts', {
-      ...{ name: 'Teo', phrase: PHRASE, role: 'learner' },
+      name: 'Teo',
+      phrase: PHRASE,
+      role: 'learner',
     });
     cookie = answer.headers.getSetCookie()[0]!.split(';')[0]!;
     await app.database.sequelize.query(

@@ -47,8 +47,15 @@ class Page {
 }
 
 const here = (change: Partial<HereTold> = {}): HereTold => ({
-  ...{ doing: 'walk', title: 'First corners', at: 3, of: 40, forSeconds: 5, usualSeconds: 180 },
-  ...{ hand: false, cube: null, ...change },
+  doing: 'walk',
+  title: 'First corners',
+  at: 3,
+  of: 40,
+  forSeconds: 5,
+  usualSeconds: 180,
+  hand: false,
+  cube: null,
+  ...change,
 });
 
 describe('a session that is held', () => {

@@ -43,7 +43,9 @@ function manyRecords(count: number, seed: number): LogEntry[] {
     const at = new Date(Date.UTC(2026, 8, 10 + random(70), random(24), random(60)));
     const offset = one(['Z', '+01:00', '-08:30']);
     return aRecord({
-      ...{ kind, outcome, stage: kind === 'stage' ? one(STAGES) : null },
+      kind,
+      outcome,
+      stage: kind === 'stage' ? one(STAGES) : null,
       beganAt: at.toISOString().replace('Z', offset),
       time: random(8) === 0 ? null : random(30_000) / 100,
       reason: outcome === 'aside' ? 'a 100 % slip_of the hand' : '',
@@ -53,7 +55,8 @@ function manyRecords(count: number, seed: number): LogEntry[] {
       splits: inAnyOrder(STAGES, random)
         .slice(0, random(12))
         .map((stage) => ({
-          ...{ stage, time: random(2000) / 100 },
+          stage,
+          time: random(2000) / 100,
           turns: random(4) === 0 ? null : random(40),
         })),
     });
@@ -181,8 +184,13 @@ describe('a log', () => {
       await groupOf([10, 20, 30, 90]);
       const all = await groupFor(learner);
       for (const query of [
-        ...['&text=a+word+of+mine', '&text=no+such+word', '&tag=club', '&tag=none'],
-        ...['&from=2026-01-01&to=2026-01-02', '&outcome=aside', '&kind=stage'],
+        '&text=a+word+of+mine',
+        '&text=no+such+word',
+        '&tag=club',
+        '&tag=none',
+        '&from=2026-01-01&to=2026-01-02',
+        '&outcome=aside',
+        '&kind=stage',
       ]) {
         expect(await groupFor(learner, query))
           .withContext(query)

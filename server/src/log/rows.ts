@@ -8,8 +8,17 @@ import {
 
 /** The fields of a record that are a column of the same name, and its type. */
 const PLAIN = {
-  ...{ id: 'uuid', kind: 'text', stage: 'text', outcome: 'text', reason: 'text', note: 'text' },
-  ...{ method: 'text', cube: 'text', scramble: 'text', turns: 'text', tags: 'text[]' },
+  id: 'uuid',
+  kind: 'text',
+  stage: 'text',
+  outcome: 'text',
+  reason: 'text',
+  note: 'text',
+  method: 'text',
+  cube: 'text',
+  scramble: 'text',
+  turns: 'text',
+  tags: 'text[]',
 } as const satisfies Partial<Record<keyof LogEntry, string>>;
 type Plain = keyof typeof PLAIN;
 

@@ -7,8 +7,14 @@ import { toldOf, writeTold } from './queries.js';
 
 /** What is changed together: a reason belongs to the outcome it is given for. */
 const FIELD_OF = {
-  ...{ time: 'time', outcome: 'outcome', reason: 'outcome', note: 'note', method: 'method' },
-  ...{ cube: 'cube', turns: 'turns', tags: 'tags' },
+  time: 'time',
+  outcome: 'outcome',
+  reason: 'outcome',
+  note: 'note',
+  method: 'method',
+  cube: 'cube',
+  turns: 'turns',
+  tags: 'tags',
 } as const satisfies Record<keyof ChangeEntry, string>;
 type Field = (typeof FIELD_OF)[keyof ChangeEntry];
 
@@ -96,6 +102,6 @@ export class ToldFields {
     entry: string,
     transaction?: Transaction,
   ): Promise<ToldRow[]> {
-    return await toldOf(this.sequelize, account, entry, transaction);
+    return (await toldOf(this.sequelize, account, entry, transaction)) as ToldRow[];
   }
 }

@@ -7,7 +7,9 @@ export function matrixCsv({ columns, stages, rows }: Matrix): string {
   const day = (number: number | null): string => (number === null ? '' : dayNamed(number));
   return stringify(
     rows.map((row) => [
-      ...[row.name, day(row.lastDay), row.typical ?? ''],
+      row.name,
+      day(row.lastDay),
+      row.typical ?? '',
       ...row.stages.flatMap(({ standing, typical }) => [standing, typical ?? '']),
       ...row.cases.map(({ standing }) => standing),
     ]),
@@ -16,7 +18,9 @@ export function matrixCsv({ columns, stages, rows }: Matrix): string {
       // A name may begin as something to work out does.
       escape_formulas: true,
       columns: [
-        ...['learner', 'last seen', 'typical solve'],
+        'learner',
+        'last seen',
+        'typical solve',
         ...stages.flatMap(({ stage }) => [stage, `${stage} typical`]),
         ...columns.map((one) => one.case),
       ],

@@ -48,7 +48,10 @@ export class MatrixService {
       const inStage = (stage: Stage) =>
         cases.filter((_, k) => columns.columns[k]!.stage === stage).map((one) => one.standing);
       return {
-        ...{ ...own, id, name, typical: whole?.typical ?? null },
+        ...own,
+        id,
+        name,
+        typical: whole?.typical ?? null,
         lastDay: days.length > 0 ? Math.max(...days) : null,
         cases: cases.map((one, k) => {
           const { stage } = columns.columns[k]!;

@@ -5,7 +5,9 @@ import type { AboutStanding, Columns, PracticeStanding } from './standing-thinke
 /** A class has tens of thousands of answers: not on the thread that answers. */
 const thinkers = new Threads<AboutStanding, Columns | PracticeStanding[]>('standing', {
   file: new URL('./standing-thinker.js', import.meta.url),
-  ...{ threads: 1, waiting: 60, seconds: 15 },
+  threads: 1,
+  waiting: 60,
+  seconds: 15,
 });
 
 async function thought<T>(about: AboutStanding, signal?: AbortSignal): Promise<T> {

@@ -23,8 +23,10 @@ describe('the figures of a server', () => {
     expect(text).toContain('{route="GET /api/log/entries/:id",status="404"} 1');
     expect(text).toMatch(/^sleetcrest_connections [1-9]/m);
     for (const name of [
-      ...['sleetcrest_pool{state="lent"} 0', 'sleetcrest_queue{threads="thinking"}'],
-      ...['nodejs_eventloop_lag_p99_seconds', 'sleetcrest_stray_rejections_total 0'],
+      'sleetcrest_pool{state="lent"} 0',
+      'sleetcrest_queue{threads="thinking"}',
+      'nodejs_eventloop_lag_p99_seconds',
+      'sleetcrest_stray_rejections_total 0',
     ]) {
       expect(text).toContain(name);
     }

@@ -46,7 +46,9 @@ export const accountPaths: ZodOpenApiPathsObject = {
       summary: 'Change the name or the phrase',
       requestBody: json(changeAccountSchema),
       responses: {
-        ...{ '200': session, ...signedIn, ...refusals },
+        '200': session,
+        ...signedIn,
+        ...refusals,
         '403': problem('The phrase in use was not given.'),
         '409': problem('The name is taken.'),
       },
@@ -86,7 +88,9 @@ export const accountPaths: ZodOpenApiPathsObject = {
       summary: 'Make a group; safe to send again with the same id',
       requestBody: json(createGroupSchema),
       responses: {
-        ...{ '201': answer('It is there.', groupSchema), ...signedIn, ...refusals },
+        '201': answer('It is there.', groupSchema),
+        ...signedIn,
+        ...refusals,
         '403': problem('Only a coach can.'),
       },
     },
@@ -96,7 +100,9 @@ export const accountPaths: ZodOpenApiPathsObject = {
       summary: 'Join a group by its code',
       requestBody: json(joinGroupSchema),
       responses: {
-        ...{ '200': answer('You belong to it.', groupSchema), ...signedIn, ...refusals },
+        '200': answer('You belong to it.', groupSchema),
+        ...signedIn,
+        ...refusals,
         '404': problem('No group has this code.'),
       },
     },

@@ -44,7 +44,8 @@ const changing = (summary: string, body: z.ZodType) => ({
     requestBody: json(body),
     responses: {
       '200': answer('How many records there were.', changedSchema),
-      ...{ ...signedIn, ...refusals },
+      ...signedIn,
+      ...refusals,
     },
   },
 });
@@ -65,7 +66,8 @@ export const logPaths: ZodOpenApiPathsObject = {
         '201': answer('It is kept.', logEntrySchema),
         '200': answer('It was kept before.', logEntrySchema),
         '409': problem('Another record has this id.'),
-        ...{ ...signedIn, ...refusals },
+        ...signedIn,
+        ...refusals,
       },
     },
   },
@@ -75,7 +77,8 @@ export const logPaths: ZodOpenApiPathsObject = {
       requestBody: json(logBatchSchema),
       responses: {
         '200': answer('How many were new.', batchAnswerSchema),
-        ...{ ...signedIn, ...refusals },
+        ...signedIn,
+        ...refusals,
       },
     },
   },

@@ -29,7 +29,8 @@ export const practicePaths: ZodOpenApiPathsObject = {
       responses: {
         '200': answer('How many were new.', reviewsAddedSchema),
         '409': problem('There is no room for more.'),
-        ...{ ...signedIn, ...refusals },
+        ...signedIn,
+        ...refusals,
       },
     },
   },

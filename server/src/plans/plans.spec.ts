@@ -12,15 +12,19 @@ import { AGroup } from '../groups/group.spec-support.js';
 import { writeCalendar } from './write-calendar.js';
 
 const aPlan = (change: Partial<SessionPlanDocument> = {}): SessionPlanDocument => ({
-  ...{
-    id: randomUUID(),
-    on: '2026-10-15',
-    at: '17:30',
-    minutes: 60,
-    repeats: 'never',
-    until: null,
-  },
-  ...{ cubes: 6, comes: [], warmUp: [], tables: [], note: '', seed: 4, ...change },
+  id: randomUUID(),
+  on: '2026-10-15',
+  at: '17:30',
+  minutes: 60,
+  repeats: 'never',
+  until: null,
+  cubes: 6,
+  comes: [],
+  warmUp: [],
+  tables: [],
+  note: '',
+  seed: 4,
+  ...change,
 });
 
 describe('planned sessions', () => {
@@ -132,8 +136,10 @@ describe('a calendar of sessions', () => {
     const weekly = aPlan({ repeats: 'weekly', until: '2026-11-05' });
     // Oslo puts its clocks back on 25 October 2026.
     expect(moments('Europe/Oslo', weekly)).toEqual([
-      ...['2026-10-15T15:30:00.000Z', '2026-10-22T15:30:00.000Z'],
-      ...['2026-10-29T16:30:00.000Z', '2026-11-05T16:30:00.000Z'],
+      '2026-10-15T15:30:00.000Z',
+      '2026-10-22T15:30:00.000Z',
+      '2026-10-29T16:30:00.000Z',
+      '2026-11-05T16:30:00.000Z',
     ]);
     expect(moments('UTC', weekly)[3]).toBe('2026-11-05T17:30:00.000Z');
     expect(moments('America/New_York', aPlan())).toEqual(['2026-10-15T21:30:00.000Z']);

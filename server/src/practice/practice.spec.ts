@@ -21,7 +21,10 @@ function manyReviews(count: number, seed: number): Review[] {
     const right = random(5) > 0;
     const at = new Date(Date.UTC(2026, 8, 10 + random(60), random(24), random(60)));
     return aReview({
-      ...{ kind, right, by: one(INPUTS), seconds: (50 + random(900)) / 100 },
+      kind,
+      right,
+      by: one(INPUTS),
+      seconds: (50 + random(900)) / 100,
       item:
         kind === 'turn' ? one(["R U R' U'", 'F2']) : kind === 'read' ? "L'" : one(['a/1', 'a/2']),
       answer: right || kind === 'turn' || kind === 'read' ? '' : one(['', 'a/3']),

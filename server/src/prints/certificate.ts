@@ -10,13 +10,18 @@ export function certificateContent(asked: PageAsked): Content[] {
     { text: row.name, fontSize: 40, bold: true, alignment: 'center', margin: [0, 60, 0, 6] },
     {
       text: sure.length > 0 ? 'is sure of' : 'has set out on the way',
-      ...{ fontSize: 16, alignment: 'center', color: QUIET },
+      fontSize: 16,
+      alignment: 'center',
+      color: QUIET,
     },
     { ...(ridgeOf(asked, 700) as object), alignment: 'center', margin: [0, 24, 0, 12] } as Content,
     { text: sure.join(' · '), fontSize: 18, alignment: 'center' },
     {
       text: `${group}, ${day}        ${coach}`,
-      ...{ fontSize: 12, alignment: 'center', color: QUIET, margin: [0, 40, 0, 0] },
+      fontSize: 12,
+      alignment: 'center',
+      color: QUIET,
+      margin: [0, 40, 0, 0],
     },
   ];
 }

@@ -85,7 +85,13 @@ const cutLine = (): Content => ({
   margin: [0, 14, 0, 0],
   canvas: [
     {
-      ...{ type: 'line', x1: 0, y1: 0, x2: 510, y2: 0, lineWidth: 0.7, lineColor: '#8497a8' },
+      type: 'line',
+      x1: 0,
+      y1: 0,
+      x2: 510,
+      y2: 0,
+      lineWidth: 0.7,
+      lineColor: '#8497a8',
       dash: { length: 4, space: 4 },
     },
   ],
@@ -101,8 +107,13 @@ function caseToPractise(asked: PageAsked, id: string, k: number): Content[] {
   if (!approach || !one) return [];
   const first = sideOfColour(STANDARD_SCHEME, firstColour);
   const handout = {
-    ...{ method: method.id, stage: null, paper: asked.paper, dialect: 'prime' as const },
-    ...{ firstColour, ink: 'colour' as const, swatches: SWATCHES },
+    method: method.id,
+    stage: null,
+    paper: asked.paper,
+    dialect: 'prime' as const,
+    firstColour,
+    ink: 'colour' as const,
+    swatches: SWATCHES,
   };
   const sheet: Sheet = { handout, method, first, ink: inkOf(handout) };
   const looks = looksTo(approach, id, first);

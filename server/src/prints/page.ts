@@ -8,7 +8,9 @@ import { packContent } from './pack.js';
 import { QUIET } from './standings.js';
 
 const CONTENTS: Record<PageAsked['kind'], (asked: PageAsked) => Content[]> = {
-  ...{ pack: packContent, letters: letterContent, certificates: certificateContent },
+  pack: packContent,
+  letters: letterContent,
+  certificates: certificateContent,
 };
 
 /** The pages of one learner as a PDF of its own; the same for the same. Runs on a thread (thinking.ts). */
@@ -37,7 +39,9 @@ export default async function page(asked: PageAsked): Promise<Uint8Array> {
         { text: `${row.name} · ${group} · ${day}`, width: '*' },
         { text: `${at} of ${count}`, alignment: 'right', width: 60 },
       ],
-      ...{ fontSize: 8.5, color: QUIET, margin: [42, 16, 42, 0] },
+      fontSize: 8.5,
+      color: QUIET,
+      margin: [42, 16, 42, 0],
     }),
   };
   return pdfOf(document);

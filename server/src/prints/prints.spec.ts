@@ -35,7 +35,12 @@ describe('paper for a group', () => {
     printJobListSchema.parse((await here.coach.ask('GET', at())).body).items;
   const ask = (kind: PrintJob['kind'], change: object = {}) =>
     here.coach.ask('POST', at(), {
-      ...{ id: randomUUID(), kind, day: '2026-11-26', paper: 'A4', for: null, ...change },
+      id: randomUUID(),
+      kind,
+      day: '2026-11-26',
+      paper: 'A4',
+      for: null,
+      ...change,
     });
   /** Asks, and waits until it is made. */
   async function made(kind: PrintJob['kind'], change: object = {}): Promise<Buffer> {

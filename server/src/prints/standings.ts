@@ -18,7 +18,8 @@ export function ridgeOf({ row }: PageAsked, width: number): Content {
   });
   return {
     svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1000 100" preserveAspectRatio="none">${paths.join('')}</svg>`,
-    ...{ width, margin: [0, 2, 0, 2] },
+    width,
+    margin: [0, 2, 0, 2],
   };
 }
 

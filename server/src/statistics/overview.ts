@@ -124,7 +124,9 @@ export class LogStatistics {
   private async stages(where: Where): Promise<StageSummary[]> {
     const rows = await stagesOf(this.sequelize, where);
     return rows.map(({ stage, count, median, turns, hundredths }) => ({
-      ...{ stage, count, median: secondsOf(median) },
+      stage,
+      count,
+      median: secondsOf(median),
       turnsPerSecond:
         turns === null || Number(hundredths) === 0
           ? null
@@ -160,7 +162,9 @@ export class LogStatistics {
     const rows = await groupStages(this.sequelize, where);
     if (rows.length === 0) return 'too few';
     return rows.map(({ stage, count, median, rate }) => ({
-      ...{ stage, count, median: secondsOf(median) },
+      stage,
+      count,
+      median: secondsOf(median),
       turnsPerSecond: rate === null ? null : Math.round(rate * 100) / 100,
     }));
   }

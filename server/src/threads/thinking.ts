@@ -7,7 +7,9 @@ import type { Thought, ThoughtAbout } from './thinker.js';
 /** Walks are planned and methods read here: both search, and a method may be anybody's. */
 const thinkers = new Threads<ThoughtAbout, Thought>('thinking', {
   file: new URL('./thinker.js', import.meta.url),
-  ...{ threads: 2, waiting: 20, seconds: 15 },
+  threads: 2,
+  waiting: 20,
+  seconds: 15,
 });
 
 async function thought(about: ThoughtAbout, path: string): Promise<Thought & { ok: true }> {

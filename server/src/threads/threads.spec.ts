@@ -10,7 +10,9 @@ describe('work on other threads', () => {
   const threads = new Threads<number, number>('spec', {
     file: new URL('./busy.spec-support.js', import.meta.url),
     // Far above what starting a thread takes on a busy machine.
-    ...{ threads: 1, waiting: 2, seconds: 3 },
+    threads: 1,
+    waiting: 2,
+    seconds: 3,
   });
 
   it('is done, or fails as it would here', async () => {
@@ -49,7 +51,10 @@ describe('somebody’s own method', () => {
     const [one] = mine.cases;
     const cases = [
       {
-        ...{ ...one!, id: 'mine/greedy', times, sequence: 'R U '.repeat(90) },
+        ...one!,
+        id: 'mine/greedy',
+        times,
+        sequence: 'R U '.repeat(90),
         seen: Array.from({ length: patterns }, () => ({})),
         lineUp: { layer: 'U' as const, turning: '', already: '' },
       },
@@ -97,7 +102,11 @@ describe('somebody’s own method', () => {
 });
 
 const HANDOUT = {
-  ...{ stage: null, paper: 'A4', dialect: 'prime', firstColour: 'white', ink: 'letters' },
+  stage: null,
+  paper: 'A4',
+  dialect: 'prime',
+  firstColour: 'white',
+  ink: 'letters',
   swatches: Object.fromEntries(
     ['white', 'red', 'green', 'yellow', 'orange', 'blue'].map((colour) => [colour, '#aabbcc']),
   ),

@@ -11,7 +11,10 @@ describe('what is handed in', () => {
 
   const cube = writeCubeDocument(randomCube(randomFrom(3)));
   const question = (id = randomUUID()) => ({
-    ...{ id, group: here.group.id, words: 'What now?', handed: { what: 'question', cube } },
+    id,
+    group: here.group.id,
+    words: 'What now?',
+    handed: { what: 'question', cube },
   });
   const hand = (given: object = question()) => here.learners[0]!.ask('POST', '/api/work', given);
   const ofGroup = async (): Promise<Work[]> =>
@@ -25,7 +28,9 @@ describe('what is handed in', () => {
     turn: number | null = null,
   ) =>
     (who === 'coach' ? here.coach : here.learners[0]!).ask('POST', `/api/work/${work}/notes`, {
-      ...{ id: randomUUID(), place: { turn, stage: null }, words },
+      id: randomUUID(),
+      place: { turn, stage: null },
+      words,
     });
 
   it('is a record as it stood then, or a cube with a question; once, however often it is sent', async () => {

@@ -20,7 +20,11 @@ describe('what can follow', () => {
     expect(after('daisy')).toEqual(['daisy-cross']);
     for (const cross of ['daisy-cross', 'cross-lift', 'cross-under']) {
       expect(after(cross)).toEqual([
-        ...['corners-repeat', 'corners-match', 'corners-three', 'corners-white-up', 'pairs'],
+        'corners-repeat',
+        'corners-match',
+        'corners-three',
+        'corners-white-up',
+        'pairs',
       ]);
     }
     expect(after('pairs')).toEqual(after('middle-five'));

@@ -13,7 +13,12 @@ const NOW = 10_000_000;
 const USUAL = 120_000;
 
 const here = (change: Partial<Here>): Here => ({
-  ...{ doing: 'walk', at: 1, of: 9, since: NOW, hand: null, told: NOW },
+  doing: 'walk',
+  at: 1,
+  of: 9,
+  since: NOW,
+  hand: null,
+  told: NOW,
   ...change,
 });
 
@@ -22,7 +27,10 @@ const all = DOINGS.flatMap((doing) =>
   [0, USUAL, USUAL + 1].flatMap((ago) =>
     [null, NOW - 5000].flatMap((hand) =>
       [0, 3 * SIGN_OF_LIFE, 3 * SIGN_OF_LIFE + 1].map((silent) => ({
-        ...{ doing, ago, hand, silent },
+        doing,
+        ago,
+        hand,
+        silent,
         here: here({ doing, hand, since: NOW - ago, told: NOW - silent }),
       })),
     ),

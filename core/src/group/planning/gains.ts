@@ -98,7 +98,9 @@ export function gainsOf({ cases, learners, minutes, cubes }: PlanAsked): Gains {
   );
   const matters = ({ isTheirs }: Activity): boolean => isTheirs.includes(1);
   return {
-    ...{ learners: learners.length, blocks, beside: SOLVING },
+    learners: learners.length,
+    blocks,
+    beside: SOLVING,
     fresh: fresh.filter(matters),
     others: [...firm, ...apart].filter(matters),
   };

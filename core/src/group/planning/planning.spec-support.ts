@@ -7,7 +7,10 @@ const CASES_OF_STAGE = 6;
 
 export const someCases: readonly PlanCase[] = STAGES.flatMap((stage, s) =>
   Array.from({ length: CASES_OF_STAGE }, (_, k) => ({
-    ...{ case: `${stage}/${k}`, stage, title: `${stage} ${k}`, turns: 3 + ((s * 5 + k * 3) % 9) },
+    case: `${stage}/${k}`,
+    stage,
+    title: `${stage} ${k}`,
+    turns: 3 + ((s * 5 + k * 3) % 9),
   })),
 );
 
@@ -25,7 +28,9 @@ function someLearner(k: number, random: Random, cases = someCases): PlanLearner 
   const mixedUp =
     begun.length > 3 && random(3) === 0 ? [{ was: one(), said: one(), times: 1 + random(5) }] : [];
   return {
-    ...{ id: `learner-${k}`, name: `Learner ${k}`, standings },
+    id: `learner-${k}`,
+    name: `Learner ${k}`,
+    standings,
     mixedUp: mixedUp.filter(({ was, said }) => was !== said),
     due: begun.filter(() => random(4) === 0),
   };

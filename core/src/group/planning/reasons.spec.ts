@@ -10,14 +10,17 @@ import { mostDue } from './warm-up.js';
 
 /** Two stages of two cases each. */
 const CASES: readonly PlanCase[] = ['a/1', 'a/2', 'b/1', 'b/2'].map((id) => ({
-  ...{ case: id, stage: id[0]!, title: id.toUpperCase(), turns: 4 },
+  case: id,
+  stage: id[0]!,
+  title: id.toUpperCase(),
+  turns: 4,
 }));
 
 const learner = (
   name: string,
   standings: readonly Standing[],
   mixedUp: readonly MixedUp[] = [],
-): PlanLearner => ({ ...{ id: name, name, standings, mixedUp, due: [] } });
+): PlanLearner => ({ id: name, name, standings, mixedUp, due: [] });
 
 const slotOf = (kind: Slot['kind'], id = '', other = ''): Slot => ({ kind, case: id, other });
 

@@ -166,9 +166,16 @@ describe('how many tables there may be', () => {
   });
 
   const someOf = (count: number, minutes: number, cubes: number): PlanAsked => ({
-    ...{ cases: [], minutes, cubes, seed: 1 },
+    cases: [],
+    minutes,
+    cubes,
+    seed: 1,
     learners: Array.from({ length: count }, (_, k) => ({
-      ...{ id: `${k}`, name: `${k}`, standings: [], mixedUp: [], due: [] },
+      id: `${k}`,
+      name: `${k}`,
+      standings: [],
+      mixedUp: [],
+      due: [],
     })),
   });
 });

@@ -22,9 +22,15 @@ const memory: Memory = {
 let count = 0;
 const DAY = 20_000;
 const answered = (kind: Review['kind'], day: number, right = true): Review => ({
-  ...{ id: `${++count}`, kind, item: kind === 'turn' ? "R U R' U'" : 'a/1', right, answer: '' },
+  id: `${++count}`,
+  kind,
+  item: kind === 'turn' ? "R U R' U'" : 'a/1',
+  right,
+  answer: '',
   at: `${new Date((DAY + day) * 86_400_000).toISOString().slice(0, 10)}T10:00:00.000Z`,
-  ...{ seconds: 2, turns: 4, by: 'keys' },
+  seconds: 2,
+  turns: 4,
+  by: 'keys',
 });
 const about = { case: 'a/1', sequence: "R U R' U'" };
 const evidence = (reviews: Review[], today = 3) =>
@@ -106,7 +112,12 @@ describe('who needs somebody', () => {
 
 describe('being stuck', () => {
   const here = (change: Partial<Here> = {}): Here => ({
-    ...{ doing: 'walk', at: 3, of: 20, since: 0, hand: null, told: 199_000 },
+    doing: 'walk',
+    at: 3,
+    of: 20,
+    since: 0,
+    hand: null,
+    told: 199_000,
     ...change,
   });
 
@@ -134,7 +145,11 @@ describe('being stuck', () => {
       { name: 'first hand', here: here({ hand: 150_000 }), usual: 60_000 },
     ];
     expect(byNeed(all, 200_000).map(({ name }) => name)).toEqual([
-      ...['first hand', 'later hand', 'stuck', 'well', 'done'],
+      'first hand',
+      'later hand',
+      'stuck',
+      'well',
+      'done',
     ]);
   });
 

@@ -37,7 +37,11 @@ export function checkWording(approach: Approach): Wording {
     const { pieces } = runner.tell(choice, cube, before);
     const told = filled(parseTemplate(says), choice, pieces, before);
     return {
-      ...{ case: id, line, says: told, times, cube },
+      case: id,
+      line,
+      says: told,
+      times,
+      cube,
       step: writeStep(runner, choice, cube, before, STANDARD_SCHEME),
     };
   });

@@ -182,8 +182,19 @@ function habits(wastes: readonly Waste[]): Advice[] {
 }
 
 const WORDS = [
-  ...['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'],
-  ...['eleven', 'twelve'],
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
 ];
 const word = (count: number): string => WORDS[count] ?? String(count);
 const turnsSaid = (count: number): string => `${word(count)} turn${count === 1 ? '' : 's'}`;

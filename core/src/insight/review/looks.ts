@@ -31,8 +31,7 @@ import { type DoneSolve, keyBut, layerTurned } from './done-turns.js';
 import { lastLayer, type Stretch } from './stage-orders.js';
 
 /** How a case was answered: by its own turns, by others to the same end, or without ending it. */
-const ANSWERS = ['as-taught', 'otherwise', 'own'] as const;
-export type Answered = (typeof ANSWERS)[number];
+export type Answered = 'as-taught' | 'otherwise' | 'own';
 
 /** One look: what was seen, and the turns that followed it. */
 interface Look {
@@ -92,7 +91,12 @@ function bestChain(from: number, to: number, nexts: (at: number) => Next[]): Nex
   for (let at = to - 1; at >= from; at--) {
     best[at] = -Infinity;
     const alone: Next = {
-      ...{ from: at, to: at + 1, case: null, answered: 'own', taught: null, worth: 0 },
+      from: at,
+      to: at + 1,
+      case: null,
+      answered: 'own',
+      taught: null,
+      worth: 0,
     };
     for (const next of [...nexts(at), alone]) {
       const gain = next.worth * (next.to - at) - (next === alone ? 0 : LOOK_COST) + best[next.to]!;
@@ -222,7 +226,10 @@ function searchNexts(
     const together = !isCross && progress(end) - before >= 2 && end - at <= PAIR_WITHIN;
     return [
       {
-        ...{ from: at, to: end, case: next.case, taught: next.turnCount },
+        from: at,
+        to: end,
+        case: next.case,
+        taught: next.turnCount,
         answered: same ? 'as-taught' : 'otherwise',
         worth: planned || together ? SEARCH_WORTH : ANY_PROGRESS,
       },

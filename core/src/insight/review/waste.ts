@@ -22,8 +22,7 @@ import { lastLayer } from './stage-orders.js';
  * that led back to the same cube, lining up by more turns than needed, and finished pieces taken
  * out and put back.
  */
-const WASTES = ['cancels', 'undone', 'round', 'over-lined', 'broken'] as const;
-type WasteKind = (typeof WASTES)[number];
+type WasteKind = 'cancels' | 'undone' | 'round' | 'over-lined' | 'broken';
 
 export interface Waste {
   kind: WasteKind;
@@ -115,7 +114,10 @@ function runs(
       const between = crossing(from, to, looks);
       const lining = !between && sideOfTurn(turns[from]!) === lastLayer(first);
       found.push({
-        ...{ kind: lining ? 'over-lined' : 'cancels', from, to, turns: saved },
+        kind: lining ? 'over-lined' : 'cancels',
+        from,
+        to,
+        turns: saved,
         says: lining
           ? `Lined up in ${done} turns where ${needed} would do.`
           : `${done} turns of one side${between ? ', where two sequences meet,' : ''} where ${needed} would do.`,

@@ -57,7 +57,10 @@ export class CardBook {
   readonly confusions = new Map<string, Confusion>();
   // The same cards: naming one takes longer than finding it.
   private readonly byKind: Readonly<Record<CardKind, Map<string, Card>>> = {
-    ...{ see: new Map(), turn: new Map(), both: new Map(), read: new Map() },
+    see: new Map(),
+    turn: new Map(),
+    both: new Map(),
+    read: new Map(),
   };
   private last: Pick<Review, 'at' | 'id'> | undefined;
 

@@ -65,7 +65,9 @@ export function calibrationOf({ promised }: CardBook): Calibration[] {
       here.reduce((sum, at) => sum + of(at), 0) / here.length;
     return [
       {
-        ...{ from, to: Math.min(1, to), answers: here.length },
+        from,
+        to: Math.min(1, to),
+        answers: here.length,
         promised: mean((at) => promised.recalls[at]!),
         came: mean((at) => (promised.right[at] ? 1 : 0)),
       },

@@ -39,8 +39,15 @@ const answer = (over: Partial<Review> & { day: number }): Review => {
   const hour = String(Math.floor(made / 60) % 24).padStart(2, '0');
   const date = new Date(Date.UTC(2026, 0, 1 + day)).toISOString().slice(0, 10);
   return {
-    ...{ id: `r${String(made++).padStart(6, '0')}`, kind: 'see', item: 'a/one', right: true },
-    ...{ at: `${date}T${hour}:${minute}:00+01:00`, seconds: 2, answer: '', turns: 0, by: 'keys' },
+    id: `r${String(made++).padStart(6, '0')}`,
+    kind: 'see',
+    item: 'a/one',
+    right: true,
+    at: `${date}T${hour}:${minute}:00+01:00`,
+    seconds: 2,
+    answer: '',
+    turns: 0,
+    by: 'keys',
     ...rest,
   };
 };
@@ -71,7 +78,9 @@ describe('cards as answers leave them', () => {
         const all = given.map(({ day, minute, seconds, ...rest }, k) =>
           answer({
             ...rest,
-            ...{ day, id: `x${k}`, seconds: seconds / 100 },
+            day,
+            id: `x${k}`,
+            seconds: seconds / 100,
             at: new Date(Date.UTC(2026, 0, 1 + day, 0, minute)).toISOString(),
           }),
         );

@@ -31,8 +31,15 @@ export const settingUp = (
   ends: readonly Cube[],
   hold: Hold,
 ): BothState => ({
-  ...{ cube: copyCube(cube), start, ends, hold, phase: 'setting-up' },
-  ...{ shownAt: 0, turns: 0, seconds: 0, right: false },
+  cube: copyCube(cube),
+  start,
+  ends,
+  hold,
+  phase: 'setting-up',
+  shownAt: 0,
+  turns: 0,
+  seconds: 0,
+  right: false,
 });
 
 /** The cube stands as it was to be set up. */

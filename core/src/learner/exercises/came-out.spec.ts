@@ -109,7 +109,9 @@ describe('how a case came out on a cube in hand', () => {
     const cube = cubesOf(done.cube, [step]).at(-1)!;
     const seen = seenAt(cube, done, tellingStickers(done, stepUp, UP));
     expect(cameOut(done, stepUp, UP, seen, STANDARD_SCHEME)).toEqual({
-      ...{ right: false, says: [], instead: 'cycle-two/left' },
+      right: false,
+      says: [],
+      instead: 'cycle-two/left',
     });
   });
 

@@ -45,8 +45,18 @@ export interface LogEntry {
 
 /** A whole solve of which nothing is told yet. */
 export const BLANK_ENTRY: Omit<LogEntry, 'id' | 'beganAt'> = {
-  ...{ kind: 'solve', stage: null, time: null, outcome: 'finished', reason: '', note: '' },
-  ...{ method: '', cube: '', scramble: '', turns: '', splits: [], tags: [] },
+  kind: 'solve',
+  stage: null,
+  time: null,
+  outcome: 'finished',
+  reason: '',
+  note: '',
+  method: '',
+  cube: '',
+  scramble: '',
+  turns: '',
+  splits: [],
+  tags: [],
 };
 
 /** The day of a record at the place it was done at, `YYYY-MM-DD`. */

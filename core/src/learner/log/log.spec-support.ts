@@ -6,7 +6,9 @@ import { BLANK_ENTRY, ENTRY_KINDS, type LogEntry, OUTCOMES } from './entry.js';
 export const anEntry = (change: Partial<LogEntry> = {}): LogEntry => ({
   ...BLANK_ENTRY,
   id: '00000000-0000-4000-8000-000000000001',
-  ...{ beganAt: '2026-11-01T10:00:00.000+01:00', time: 60, method: 'gentle' },
+  beganAt: '2026-11-01T10:00:00.000+01:00',
+  time: 60,
+  method: 'gentle',
   ...change,
 });
 

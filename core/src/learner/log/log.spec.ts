@@ -113,7 +113,9 @@ describe('the records of a log', () => {
 
   it('are found by day, kind, stage, method, outcome, tag and text', () => {
     const entry = anEntry({
-      ...{ note: 'In the Boathouse', tags: ['club'], method: 'white-up' },
+      note: 'In the Boathouse',
+      tags: ['club'],
+      method: 'white-up',
       splits: [{ stage: 'cross', time: 9, turns: null }],
     });
     const found = (filter: Parameters<typeof isMeant>[1]): boolean => isMeant(entry, filter);

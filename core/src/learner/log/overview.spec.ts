@@ -46,7 +46,10 @@ describe('the overview of a log', () => {
   it('is empty where there is nothing', () => {
     const { summary, ridge } = overviewOf([], {}, TODAY);
     expect([summary.count, summary.best, summary.typical, summary.spread]).toEqual([
-      ...[0, null, null, null],
+      0,
+      null,
+      null,
+      null,
     ]);
     expect([ridge.now, ridge.earlier]).toEqual([[], []]);
     expect(overviewOf([anEntry()], { method: 'other' }, TODAY).summary.count).toBe(0);

@@ -46,13 +46,17 @@ export function stagePath(
   const about = (
     one: string,
   ): Pick<PathCase, 'case' | 'title' | 'chance' | 'sequence' | 'turns' | 'drill'> => ({
-    ...{ case: one, title: words.get(one)!, chance: chances.get(one) ?? 0 },
+    case: one,
+    title: words.get(one)!,
+    chance: chances.get(one) ?? 0,
     ...turnsOf(one),
   });
   if (isSearch(approach)) {
     const cases = approach.cases.map((one) => ({
       ...about(one.id),
-      ...{ lost: null, finished: null, direct: null },
+      lost: null,
+      finished: null,
+      direct: null,
     }));
     return { stage, approach: id, title, cases, tried: 0 };
   }

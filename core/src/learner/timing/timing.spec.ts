@@ -103,7 +103,8 @@ describe('the timer', () => {
       fc.property(fc.nat(90_000), fc.nat(90_000), fc.nat(90_000), (a, b, c) => {
         const [first, second, until] = [a, a + b, a + b + c];
         const splits = splitsOf(['daisy', 'cross', 'corners'], {
-          ...{ since: 0.37, until: until + 0.37 },
+          since: 0.37,
+          until: until + 0.37,
           marks: [first + 0.37, second + 0.37],
         });
         const sum = splits.reduce((total, { time }) => total + Math.round(time * 100), 0);

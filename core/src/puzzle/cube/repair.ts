@@ -20,8 +20,26 @@ export interface Repair {
  * a corner only after it; what is in the upper layer, and in front, is nearest to the hand.
  */
 const EASE = [
-  ...['UF', 'UR', 'UL', 'UB', 'DF', 'DR', 'DL', 'DB', 'FR', 'FL', 'BR', 'BL'],
-  ...['UFR', 'UFL', 'UBR', 'UBL', 'DFR', 'DFL', 'DBR', 'DBL'],
+  'UF',
+  'UR',
+  'UL',
+  'UB',
+  'DF',
+  'DR',
+  'DL',
+  'DB',
+  'FR',
+  'FL',
+  'BR',
+  'BL',
+  'UFR',
+  'UFL',
+  'UBR',
+  'UBL',
+  'DFR',
+  'DFL',
+  'DBR',
+  'DBL',
 ];
 const HARDNESS = PLACES.map(({ name }) => EASE.indexOf(name));
 

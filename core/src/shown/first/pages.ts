@@ -105,15 +105,14 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       hold: HOME_HOLD,
       asks: [
         {
-          ...{
-            kind: 'choose',
-            says: `${capital(front)} is in front. Which colour is at the back?`,
-          },
+          kind: 'choose',
+          says: `${capital(front)} is in front. Which colour is at the back?`,
           ...answer(colour(BACK)),
           then: [wholeTurn(1, 2)],
         },
         {
-          ...{ kind: 'choose', says: `And which colour is across from ${right}?` },
+          kind: 'choose',
+          says: `And which colour is across from ${right}?`,
           ...answer(colour(LEFT)),
           then: [wholeTurn(1, 1)],
         },
@@ -238,12 +237,14 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       hold: HOME_HOLD,
       asks: [
         {
-          ...{ kind: 'choose', says: 'Held like this, which colour is on the right?' },
+          kind: 'choose',
+          says: 'Held like this, which colour is on the right?',
           ...answer(right),
           then: [wholeTurn(1, 1)],
         },
         {
-          ...{ kind: 'choose', says: `Now ${right} is in front. Which colour is on the left?` },
+          kind: 'choose',
+          says: `Now ${right} is in front. Which colour is on the left?`,
           ...answer(front),
         },
       ],

@@ -37,7 +37,9 @@ describe('the sayings that ship', () => {
 
 describe('sayings of one’s own', () => {
   const four = (words: string, name = 'Mine', sequence = "R U R' U'"): Saying => ({
-    ...{ sequence, name, words: readWords(words) },
+    sequence,
+    name,
+    words: readWords(words),
   });
   const trouble = (...sayings: Saying[]): string[] =>
     sayingProblems(sayings).map(({ says }) => says);

@@ -34,7 +34,7 @@ describe('who is signed in', () => {
   });
 
   it('is nobody for who left before choosing a phrase of their own: they sign in anew', () => {
-    const bo = { ...{ id: '0b8f2a60-36a1-4d0b-9a0e-1d6b0a6a4c11', name: 'Bo' }, role: 'learner' };
+    const bo = { id: '0b8f2a60-36a1-4d0b-9a0e-1d6b0a6a4c11', name: 'Bo', role: 'learner' };
     http.expectOne('/api/session').flush({ account: bo, begins: true, demo: [] });
     expect(told).toEqual([]);
     http.expectOne({ method: 'DELETE', url: '/api/session' }).flush(session);
@@ -51,7 +51,7 @@ describe('who is signed in', () => {
   });
 
   it('is whoever was here last while nobody answers', async () => {
-    const account = { ...{ id: 'a', name: 'Teo' }, role: 'learner' as const };
+    const account = { id: 'a', name: 'Teo', role: 'learner' as const };
     await TestBed.inject(Held).hold('session', { account, demo: [] });
     http.expectOne('/api/session').error(new ProgressEvent('error'));
     await until(() => told.length === 1);
@@ -62,7 +62,7 @@ describe('who is signed in', () => {
     const held = TestBed.inject(Held);
     const somebody = (id: string) =>
       SessionApi.signedIn({
-        session: { account: { ...{ id, name: id }, role: 'learner' }, demo: [] },
+        session: { account: { id, name: id, role: 'learner' }, demo: [] },
       });
     const actions = new Subject<Action>();
     const holding = TestBed.runInInjectionContext(() => holdSession(actions as never, held));
@@ -85,7 +85,8 @@ describe('who is signed in', () => {
     const guest = reducer(unknown, SessionApi.sessionTold({ session }));
     expect(guest.status).toBe('guest');
     const account = {
-      ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Teo' },
+      id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101',
+      name: 'Teo',
       role: 'learner' as const,
     };
     const within = reducer(guest, SessionApi.signedIn({ session: { account, demo: [] } }));

@@ -22,7 +22,10 @@ describe('a file of records', () => {
     const mapping = guessMapping(['Date', 'Result', 'Comment', 'Scramble', 'odd']);
     const known = Object.entries(mapping).filter(([, at]) => at !== null);
     expect(Object.fromEntries(known) as Partial<Mapping>).toEqual({
-      ...{ began_at: 0, time: 1, note: 2, scramble: 3 },
+      began_at: 0,
+      time: 1,
+      note: 2,
+      scramble: 3,
     });
   });
 

@@ -107,7 +107,11 @@ export class FakeBook implements LogBook {
 export const fakeBooks = (book: FakeBook) => ({
   own: signal<LogBook>(book),
   of: () => book,
-  ...{ waiting: signal(0), arrivals: signal(0), refused: signal<readonly Change[]>([]) },
-  ...{ isCutOff: signal(false), isFull: signal(false), history: undefined },
+  waiting: signal(0),
+  arrivals: signal(0),
+  refused: signal<readonly Change[]>([]),
+  isCutOff: signal(false),
+  isFull: signal(false),
+  history: undefined,
   settle: () => Promise.resolve(),
 });

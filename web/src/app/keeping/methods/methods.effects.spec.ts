@@ -31,7 +31,10 @@ describe('one’s own methods', () => {
   };
   const at = '2026-11-05T18:30:00.000Z';
   const saved = ({ method, proof }: KeepMethod): SavedMethod => ({
-    ...{ method, proof, createdAt: at, updatedAt: at },
+    method,
+    proof,
+    createdAt: at,
+    updatedAt: at,
   });
   const answer = <T>(value: () => T) => (failure ? throwError(() => failure) : of(value()));
 

@@ -76,9 +76,18 @@ export function layOut(walk: Walkthrough): Timeline {
     const before = copyCube(cube);
     const holdAfter = applyMoves(cube, held, moves);
     const frame: StepFrame = {
-      ...{ step, held, hold, holdLine: line?.says ?? null, holdAfter, moves },
-      ...{ holdCount: toHold.length, lineUpCount: lineUp.length, round },
-      ...{ cube: before, turnsBefore, turns },
+      step,
+      held,
+      hold,
+      holdLine: line?.says ?? null,
+      holdAfter,
+      moves,
+      holdCount: toHold.length,
+      lineUpCount: lineUp.length,
+      round,
+      cube: before,
+      turnsBefore,
+      turns,
     };
     turnsBefore += turns;
     held = holdAfter;

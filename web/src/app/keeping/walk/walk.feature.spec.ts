@@ -104,7 +104,8 @@ describe('what is sent of a record', () => {
   it('is what changed and nothing else', () => {
     const moved = { ...record, position: { step: 2, turn: 1 } };
     expect(changesBetween(record, moved)).toEqual({
-      ...{ position: moved.position, from: record.position },
+      position: moved.position,
+      from: record.position,
     });
     expect(changesBetween(record, { ...record, name: 'Mine' })).toEqual({ name: 'Mine' });
     expect(Object.keys(changesBetween(record, { ...record, firstColour: 'blue' }))).toEqual([

@@ -71,7 +71,8 @@ function heard(
   const further = unmoved && isFurther(kept.position, sent) && samePlan(record, kept);
   return {
     record: further ? { ...record, position: kept.position } : record,
-    ...{ kept, refusal: null },
+    kept,
+    refusal: null,
   };
 }
 

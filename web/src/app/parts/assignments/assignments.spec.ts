@@ -12,23 +12,24 @@ const anAssignment = (
   change: Partial<Assignment>,
   doneAt: string | null = null,
 ): Assignment => ({
-  ...{ id: `${ID}${10 + k}`, group: `${ID}03`, groupName: 'Thursday', note: '', until: null },
-  ...{
-    task: { do: 'stage', stage: 'daisy', times: 3 },
-    forAll: true,
-    setAt: '2026-11-20T18:00:00.000Z',
-  },
+  id: `${ID}${10 + k}`,
+  group: `${ID}03`,
+  groupName: 'Thursday',
+  note: '',
+  until: null,
+  task: { do: 'stage', stage: 'daisy', times: 3 },
+  forAll: true,
+  setAt: '2026-11-20T18:00:00.000Z',
   progress: [
     {
-      ...{
-        learner: `${ID}02`,
-        name: 'Teo',
-        done: doneAt ? 3 : 1,
-        of: 3,
-        right: null,
-        seconds: null,
-      },
-      ...{ doneAt, said: doneAt !== null },
+      learner: `${ID}02`,
+      name: 'Teo',
+      done: doneAt ? 3 : 1,
+      of: 3,
+      right: null,
+      seconds: null,
+      doneAt,
+      said: doneAt !== null,
     },
   ],
   ...change,
@@ -94,7 +95,8 @@ describe('what is set for a learner', () => {
 
   it('has a place for every kind of it', () => {
     expect(taskPlace({ do: 'lesson', case: 'a/1' })).toEqual({
-      ...{ path: '/learn/lesson', query: { case: 'a/1' } },
+      path: '/learn/lesson',
+      query: { case: 'a/1' },
     });
     expect(taskPlace({ do: 'scramble', scramble: 'R U' }).query).toEqual({ scramble: 'R U' });
     for (const task of [

@@ -8,8 +8,13 @@ import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
 import type { Chart } from './chart';
 
 echarts.use([
-  ...[BarChart, CustomChart, LineChart],
-  ...[AriaComponent, GridComponent, TooltipComponent, CanvasRenderer],
+  BarChart,
+  CustomChart,
+  LineChart,
+  AriaComponent,
+  GridComponent,
+  TooltipComponent,
+  CanvasRenderer,
 ]);
 
 /** A chart that arrow keys go through, with its numbers as a table. */

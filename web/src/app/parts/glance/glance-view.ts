@@ -111,7 +111,8 @@ export class GlanceView {
   private readonly planning = reading(
     () => ({ approach: this.approach(), sight: this.sight() }),
     async ({ approach, sight }) => ({
-      ...{ approach, sight },
+      approach,
+      sight,
       plan: await this.work.glance(approach, sight),
     }),
   );
@@ -160,8 +161,12 @@ export class GlanceView {
       const { seen, then } = node.answers[at]!;
       return [
         {
-          ...{ look: node.look, again: node.again === true, place: this.place(node) },
-          ...{ seen: this.words(seen), roles: seen, leaves: this.leaves(then) },
+          look: node.look,
+          again: node.again === true,
+          place: this.place(node),
+          seen: this.words(seen),
+          roles: seen,
+          leaves: this.leaves(then),
         },
       ];
     }),
@@ -173,7 +178,8 @@ export class GlanceView {
       place: this.place(node),
       look: node.look,
       answers: node.answers.map(({ seen, then }) => ({
-        ...{ seen: this.words(seen), leaves: this.leaves(then) },
+        seen: this.words(seen),
+        leaves: this.leaves(then),
       })),
     };
   });

@@ -11,9 +11,17 @@ import { HandInDialog } from './hand-in-dialog';
 
 const ID = '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e5';
 const aGroup = (k: number, coach: string): Group => ({
-  ...{ id: `${ID}0${k}`, name: `Group ${k}`, coach: { id: `${ID}1${k}`, name: coach } },
-  ...{ code: null, learners: [], rights: [], assistants: [], archivedAt: null },
-  ...{ method: 'gentle', firstColour: 'white', zone: 'UTC' },
+  id: `${ID}0${k}`,
+  name: `Group ${k}`,
+  coach: { id: `${ID}1${k}`, name: coach },
+  code: null,
+  learners: [],
+  rights: [],
+  assistants: [],
+  archivedAt: null,
+  method: 'gentle',
+  firstColour: 'white',
+  zone: 'UTC',
 });
 
 describe('handing something in', () => {

@@ -118,7 +118,10 @@ export class HandInDialog {
     this.trouble.set(null);
     try {
       await this.api.handIn({
-        ...{ id: this.id, group: group.id, handed: this.handed, words: this.words() },
+        id: this.id,
+        group: group.id,
+        handed: this.handed,
+        words: this.words(),
       });
       this.dialog.close();
       void this.notices.say(`${group.coach.name} has it. The answer comes under Table.`);

@@ -10,16 +10,32 @@ import { TakeUp } from './take-up';
 
 const ID = '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e3';
 const session = (change: Partial<LiveSession> = {}): LiveSession => ({
-  ...{ id: `${ID}01`, group: `${ID}02`, groupName: 'Thursday', code: null },
-  ...{ begunAt: '2026-11-26T17:30:00.000Z', showsTimes: false, joined: true, offer: null },
+  id: `${ID}01`,
+  group: `${ID}02`,
+  groupName: 'Thursday',
+  code: null,
+  begunAt: '2026-11-26T17:30:00.000Z',
+  showsTimes: false,
+  joined: true,
+  offer: null,
   ...change,
 });
 const offer = (show: Offer['show']): Offer => ({ id: `${ID}03`, words: 'Look here', show });
 const someone = (k: number, name: string): Present => ({
-  ...{ id: `${ID}1${k}`, name, guest: false, handAt: null },
-  ...{ since: '2026-11-26T17:40:00.000Z', toldAt: '2026-11-26T17:41:00.000Z' },
+  id: `${ID}1${k}`,
+  name,
+  guest: false,
+  handAt: null,
+  since: '2026-11-26T17:40:00.000Z',
+  toldAt: '2026-11-26T17:41:00.000Z',
   here: {
-    ...{ doing: 'walk', title: 'Daisy', at: 2, of: 9, usualSeconds: 180, hand: false, cube: null },
+    doing: 'walk',
+    title: 'Daisy',
+    at: 2,
+    of: 9,
+    usualSeconds: 180,
+    hand: false,
+    cube: null,
   },
 });
 
@@ -135,7 +151,7 @@ describe('what is taken up', () => {
     up.go(offer({ what: 'cube', cube, method: 'gentle', firstColour: 'yellow' }));
     const begun = actions.at(-1) as unknown as { record: Record<string, unknown> };
     expect(begun.record).toEqual(
-      jasmine.objectContaining({ ...{ name: 'Look here', start: cube, method: 'gentle' } }),
+      jasmine.objectContaining({ name: 'Look here', start: cube, method: 'gentle' }),
     );
     expect(begun.record['firstColour']).toBe('yellow');
     expect(navigate.calls.mostRecent().args[0]).toEqual(['/bench', begun.record['id']]);

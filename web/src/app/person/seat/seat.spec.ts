@@ -9,9 +9,14 @@ import { Seat } from './seat';
 import { UsualSteps } from './usual-steps';
 
 const SESSION: LiveSession = {
-  ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e301', group: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e103' },
-  ...{ groupName: 'Thursday', code: null, begunAt: '2026-11-26T17:30:00.000Z', showsTimes: false },
-  ...{ joined: true, offer: null },
+  id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e301',
+  group: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e103',
+  groupName: 'Thursday',
+  code: null,
+  begunAt: '2026-11-26T17:30:00.000Z',
+  showsTimes: false,
+  joined: true,
+  offer: null,
 };
 
 /** Stands for the browser's, which says what it is told to. */
@@ -149,7 +154,8 @@ describe('a seat at the table', () => {
 
   it('shows what is offered until it is waved away, and not again', async () => {
     const offer = {
-      ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e302', words: 'Look here' },
+      id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e302',
+      words: 'Look here',
       show: { what: 'case' as const, case: 'daisy/middle-right' },
     };
     seat.sit({ ...SESSION, offer });

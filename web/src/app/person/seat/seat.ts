@@ -194,7 +194,11 @@ export class Seat {
   private told(): HereTold {
     const { doing, title, at, of, cube } = this.step;
     return {
-      ...{ doing, at, of, cube: cube, hand: this.hand() },
+      doing,
+      at,
+      of,
+      cube: cube,
+      hand: this.hand(),
       title: title.slice(0, 120),
       forSeconds: Math.min(86_400, Math.round((Date.now() - this.since) / 1000)),
       usualSeconds: this.usual.stuckAfter,

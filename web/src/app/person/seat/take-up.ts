@@ -32,7 +32,11 @@ export class TakeUp {
   ): void {
     const id = uuid();
     const record = {
-      ...{ id, name: name.slice(0, 80) || 'A cube from the table', start, method, firstColour },
+      id,
+      name: name.slice(0, 80) || 'A cube from the table',
+      start,
+      method,
+      firstColour,
       position: { step: 0, turn: 0 },
     };
     this.store.dispatch(WalkPage.walkBegun({ record }));

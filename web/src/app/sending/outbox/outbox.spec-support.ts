@@ -37,8 +37,13 @@ export class FakeOutbox {
     this.told.push([kind, things[0]!, deed]);
     const outcome = this.answer(kind, things[0]!, deed);
     const change = {
-      ...{ told: { id: 'a', at: '' }, account: null, tried: true, refused: null },
-      ...{ kind, things, deed },
+      told: { id: 'a', at: '' },
+      account: null,
+      tried: true,
+      refused: null,
+      kind,
+      things,
+      deed,
     } as unknown as Change;
     if (outcome.is === 'waiting') this.waiting.update((all) => [...all, change]);
     else this.settled.next({ change, outcome });

@@ -73,7 +73,9 @@ describe('the outbox', () => {
     sent = [];
     await outbox.flush();
     expect(sent.map(({ kind, deed }) => `${kind} ${deed.do}`)).toEqual([
-      ...['record change', 'walk remove', 'record remove'],
+      'record change',
+      'walk remove',
+      'record remove',
     ]);
     expect(store.rows).toEqual([]);
   });

@@ -86,8 +86,13 @@ export class Outbox {
     at: string = new Date().toISOString(),
   ): Promise<Outcome> {
     const change = {
-      ...{ told: { id: uuid(), at }, account: this.whose() ?? null, kind, things, deed },
-      ...{ tried: false, refused: null },
+      told: { id: uuid(), at },
+      account: this.whose() ?? null,
+      kind,
+      things,
+      deed,
+      tried: false,
+      refused: null,
     } as unknown as Change;
     const told = await this.keep(change);
     const outcomes = told.map((one) => this.outcomeOf(one));

@@ -12,9 +12,17 @@ import { AccountView } from './account';
 const RUNA: Account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Runa', role: 'coach' };
 const TEO = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e102', name: 'Teo' };
 const GROUP: Group = {
-  ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e103', name: 'Thursday', coach: RUNA },
-  ...{ code: 'ACDEFHJK', learners: [TEO], rights: [...RIGHTS], assistants: [] },
-  ...{ method: 'gentle', firstColour: 'white', zone: 'UTC', archivedAt: null },
+  id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e103',
+  name: 'Thursday',
+  coach: RUNA,
+  code: 'ACDEFHJK',
+  learners: [TEO],
+  rights: [...RIGHTS],
+  assistants: [],
+  method: 'gentle',
+  firstColour: 'white',
+  zone: 'UTC',
+  archivedAt: null,
 };
 
 /** Stands for the server: notes what is asked, and answers it or fails. */

@@ -88,7 +88,9 @@ export class First {
   );
   protected readonly ridge = computed((): RidgeStage[] =>
     this.pages().map(({ id, title, asks }, k) => ({
-      ...{ id, title, turns: null },
+      id,
+      title,
+      turns: null,
       state: k < this.at() ? 'walked' : k === this.at() ? 'here' : 'ahead',
       fraction: k === this.at() ? this.askAt() / asks.length : 0,
     })),

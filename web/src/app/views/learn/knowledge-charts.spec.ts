@@ -27,7 +27,9 @@ describe('the charts of what one knows', () => {
 
   it('draw the dozen least likely of many, and say so; the table has all', () => {
     const cases = Array.from({ length: 20 }, (_, k) => ({
-      ...{ title: `Case ${k}`, see: k / 20, turn: null },
+      title: `Case ${k}`,
+      see: k / 20,
+      turn: null,
     }));
     const { points, rows, note } = recallChart(cases, SOME_INKS);
     expect(points.length).toBe(12);

@@ -43,7 +43,9 @@ export function recallChart(
         axisLabel: { color: inks.text, formatter: percent },
       }),
       yAxis: axis(inks, {
-        ...{ type: 'category', inverse: true, splitLine: { show: false } },
+        type: 'category',
+        inverse: true,
+        splitLine: { show: false },
         data: shown.map(({ title }) => title),
         axisLabel: { color: inks.text, width: 235, overflow: 'truncate' },
       }),
@@ -98,11 +100,16 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
       }),
       series: [
         {
-          ...{ type: 'line', color: inks.accent, symbolSize: 9 },
+          type: 'line',
+          color: inks.accent,
+          symbolSize: 9,
           data: all.map(({ promised, came }) => [promised, came]),
         },
         {
-          ...{ type: 'line', silent: true, symbol: 'none', color: inks.before },
+          type: 'line',
+          silent: true,
+          symbol: 'none',
+          color: inks.before,
           lineStyle: { type: 'dashed' },
           data: [
             [least, least],
@@ -137,19 +144,27 @@ export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
       ...common(inks),
       tooltip: { trigger: 'axis' },
       xAxis: axis(inks, {
-        ...{ type: 'time', splitNumber: 4, splitLine: { show: false } },
+        type: 'time',
+        splitNumber: 4,
+        splitLine: { show: false },
         axisLabel: { color: inks.text, hideOverlap: true },
       }),
       yAxis: axis(inks, { type: 'value' }),
       series: kinds.map((kind) => ({
-        ...{ type: 'line', name: KIND_NAMES[kind], color: colours[kind], symbolSize: 5 },
+        type: 'line',
+        name: KIND_NAMES[kind],
+        color: colours[kind],
+        symbolSize: 5,
         data: days.filter((one) => one.kind === kind).map(({ day, seconds }) => [day, seconds]),
       })),
     },
     points: days.map(says),
     head: ['Day', 'Kind', 'Median seconds', 'Answers'],
     rows: days.map(({ day, kind, seconds, answers }) => [
-      ...[day, KIND_NAMES[kind], seconds.toFixed(2), String(answers)],
+      day,
+      KIND_NAMES[kind],
+      seconds.toFixed(2),
+      String(answers),
     ]),
   };
 }
@@ -180,7 +195,9 @@ export function confusionsChart(
       media: [NARROW],
       tooltip: { trigger: 'item', formatter: tipFrom(says) },
       xAxis: axis(inks, {
-        ...{ type: 'category', position: 'top', data: numbers },
+        type: 'category',
+        position: 'top',
+        data: numbers,
         axisLabel: { color: inks.text, interval: 0 },
       }),
       yAxis: axis(inks, {
@@ -210,14 +227,20 @@ export function confusionsChart(
               type: 'group',
               children: [
                 {
-                  ...{ type: 'rect', shape },
+                  type: 'rect',
+                  shape,
                   style: { fill: inks.accent, opacity: 0.2 + (0.7 * api.value(2)) / most },
                 },
                 {
                   type: 'text',
                   style: {
-                    ...{ text: String(api.value(2)), x, y, fill: inks.text },
-                    ...{ align: 'center', verticalAlign: 'middle', font: '700 14px sans-serif' },
+                    text: String(api.value(2)),
+                    x,
+                    y,
+                    fill: inks.text,
+                    align: 'center',
+                    verticalAlign: 'middle',
+                    font: '700 14px sans-serif',
                   },
                 },
               ],
@@ -229,7 +252,10 @@ export function confusionsChart(
     points: all.map((_, k) => says(k)),
     head: ['It was', 'Taken for', 'Times', 'Last'],
     rows: confusions.map((one) => [
-      ...[titleOf(one.was), titleOf(one.said), String(one.times), dayNamed(one.lastDay)],
+      titleOf(one.was),
+      titleOf(one.said),
+      String(one.times),
+      dayNamed(one.lastDay),
     ]),
   };
 }
@@ -260,7 +286,9 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
       ...common(inks),
       tooltip: { trigger: 'item', formatter: tipFrom(says) },
       xAxis: axis(inks, {
-        ...{ type: 'category', data: days.map((day) => day.slice(8)), splitLine: { show: false } },
+        type: 'category',
+        data: days.map((day) => day.slice(8)),
+        splitLine: { show: false },
       }),
       yAxis: axis(inks, { type: 'value', minInterval: 1 }),
       series: [

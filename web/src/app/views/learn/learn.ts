@@ -51,15 +51,20 @@ export class Learn {
       const sure = counting.filter(({ grasp }) => grasp === 'sure').length;
       const known = counting.filter(({ grasp }) => grasp === 'known').length;
       return {
-        ...{ id: one.stage, title: one.title, turns: null },
+        id: one.stage,
+        title: one.title,
+        turns: null,
         state: one === this.stage() ? 'here' : one.grasp === 'sure' ? 'walked' : 'ahead',
         fraction: counting.length > 0 ? (sure + known / 2) / counting.length : 0,
       };
     });
     return [
       {
-        ...{ id: 'first', title: 'First things', turns: null },
-        ...{ state: firstPage >= 8 ? 'walked' : 'ahead', fraction: firstPage / 8 },
+        id: 'first',
+        title: 'First things',
+        turns: null,
+        state: firstPage >= 8 ? 'walked' : 'ahead',
+        fraction: firstPage / 8,
       },
       ...stages,
       { id: 'whole', title: 'Whole solves', turns: null, state: 'ahead', fraction: 0 },
@@ -70,7 +75,9 @@ export class Learn {
     () => {
       const { learning } = this;
       return {
-        ...{ wanted: learning.wanted(), fresh: learning.fresh(), known: learning.known() },
+        wanted: learning.wanted(),
+        fresh: learning.fresh(),
+        known: learning.known(),
         minutes: learning.reader().learning.minutes,
       };
     },
@@ -108,7 +115,9 @@ export class Learn {
   protected readonly curve = computed(() => {
     const cases = this.stage()?.cases.filter(({ direct }) => direct !== null) ?? [];
     return cases.map(({ direct, title }, k) => ({
-      ...{ title, direct: direct!, count: k + 1 },
+      title,
+      direct: direct!,
+      count: k + 1,
       known: cases.slice(0, k + 1).every(({ grasp }) => grasp === 'known' || grasp === 'sure'),
     }));
   });

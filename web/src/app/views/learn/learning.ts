@@ -79,7 +79,9 @@ export class Learning {
   private readonly knowing = reading(
     () => ({
       path: this.path(),
-      ...{ whose: this.book.reader(), arrivals: this.book.arrivals(), answers: this.answers() },
+      whose: this.book.reader(),
+      arrivals: this.book.arrivals(),
+      answers: this.answers(),
     }),
     async ({ path }) => {
       const cases = (path ?? []).flatMap((stage) =>
@@ -97,8 +99,12 @@ export class Learning {
         const known = this.known().get(one.case);
         return {
           ...one,
-          ...{ stage, approach, grasp: known?.grasp ?? 'new', see: known?.see ?? null },
-          ...{ turn: known?.turn ?? null, skipped: this.skipped().has(one.case) },
+          stage,
+          approach,
+          grasp: known?.grasp ?? 'new',
+          see: known?.see ?? null,
+          turn: known?.turn ?? null,
+          skipped: this.skipped().has(one.case),
         };
       });
       const { title } = stageWords(stage, this.first(), this.scheme());

@@ -60,7 +60,8 @@ describe('a lesson', () => {
     expect(host().querySelector('h1')!.textContent).toBe(about.title);
     await click(/^Together$/);
     expect(store.selectSignal(readerFeature.selectReaderState)().learning.lesson).toEqual({
-      ...{ case: about.id, part: 'together' },
+      case: about.id,
+      part: 'together',
     });
     fixture.destroy();
     await begin();

@@ -108,12 +108,16 @@ export class Lesson {
   private readonly shown_ = reading(
     () =>
       this.approach() && {
-        ...{ case: this.case(), method: this.learning.method(), first: this.learning.first() },
-        ...{ part: this.part(), fresh: this.fresh() },
+        case: this.case(),
+        method: this.learning.method(),
+        first: this.learning.first(),
+        part: this.part(),
+        fresh: this.fresh(),
       },
     async ({ case: id, method, first, part }) => ({
       ...(await this.making.show(id, method, first, seed())),
-      ...{ case: id, part },
+      case: id,
+      part,
     }),
   );
   protected readonly methodTitle = computed(() => shortTitle(this.learning.method()));
@@ -172,7 +176,8 @@ export class Lesson {
   });
   protected readonly tiles = computed(() =>
     this.moves().map((move, at) => ({
-      ...{ move, at },
+      move,
+      at,
       state: stateOf(at, this.done()),
     })),
   );

@@ -209,7 +209,8 @@ export class Patterns {
     try {
       const { found, turns } = await this.work.picture(painted, scheme);
       this.found.set({
-        ...{ possible: found.possible, turns },
+        possible: found.possible,
+        turns,
         why: found.possible ? [] : found.problems.map(({ says }) => says),
         changed: new Set(found.possible ? [] : found.changed),
         nearest: this.picture(found.possible ? found.cube : found.nearest),

@@ -224,10 +224,14 @@ export class PlanLook {
       const best = fewest[first]!;
       const least = Math.min(...fewest.map(({ length }) => length));
       this.result.set({
-        ...{ reached, best, says: saidOf(goal, reached) },
+        reached,
+        best,
+        says: saidOf(goal, reached),
         bestText: writeMoves(best.map((turn) => turnSeenInHold(hold, turn))),
         colours: SIDES.map((side) => ({
-          ...{ colour: scheme[side]!, turns: fewest[side]!.length, own: side === first },
+          colour: scheme[side]!,
+          turns: fewest[side]!.length,
+          own: side === first,
           least: fewest[side]!.length === least,
         })),
       });

@@ -99,7 +99,10 @@ export class Practice {
   constructor() {
     tellsWhere(() => ({
       doing: this.session.isOver() ? 'done' : 'practice',
-      ...{ title: 'Practice', at: this.session.count(), of: 0, cube: null },
+      title: 'Practice',
+      at: this.session.count(),
+      of: 0,
+      cube: null,
     }));
     const cube = inject(SimulatedCube);
     inject(DestroyRef).onDestroy(() => cube.disconnect());

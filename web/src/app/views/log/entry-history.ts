@@ -67,15 +67,22 @@ export class EntryHistory {
     (this.told.value()?.items ?? [])
       .filter(({ counts }) => !counts)
       .map(({ change, at }) => ({
-        ...{ change, says: sayChange(change) },
+        change,
+        says: sayChange(change),
         at: new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }),
       })),
   );
 }
 
 const NAMES: Record<keyof ChangeEntry, string> = {
-  ...{ time: 'Time', outcome: 'Ended', reason: 'Reason', note: 'Note', method: 'Method' },
-  ...{ cube: 'Cube', turns: 'Turns', tags: 'Tags' },
+  time: 'Time',
+  outcome: 'Ended',
+  reason: 'Reason',
+  note: 'Note',
+  method: 'Method',
+  cube: 'Cube',
+  turns: 'Turns',
+  tags: 'Tags',
 };
 const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'set aside' };
 

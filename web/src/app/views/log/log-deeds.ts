@@ -47,7 +47,9 @@ export class LogDeeds {
     const asked = this.dialog.open<unknown, unknown, LogEntry>(EntryDialog, {
       width: '560px',
       data: {
-        ...{ entry, methods, book: isOwn ? this.books.own() : null },
+        entry,
+        methods,
+        book: isOwn ? this.books.own() : null,
         history: isOwn ? this.books.history : undefined,
       },
     });

@@ -38,7 +38,12 @@ export interface LogState {
 }
 
 const initial: LogState = {
-  ...{ of: null, face: 'records', filter: {}, grouping: 'session', selected: [], changes: 0 },
+  of: null,
+  face: 'records',
+  filter: {},
+  grouping: 'session',
+  selected: [],
+  changes: 0,
 };
 
 /** How the log is looked at: as it was left, when one comes back to it. */

@@ -73,8 +73,10 @@ export function stagesChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): Chart {
       ...common(inks),
       grid: { left: 58, right: 18, top: 18, bottom: 28 },
       xAxis: axis(inks, {
-        ...{ type: 'category', data: shown.map((stage) => titleOf(stage)) },
-        ...{ splitLine: { show: false }, axisLabel: { color: inks.text, interval: 0 } },
+        type: 'category',
+        data: shown.map((stage) => titleOf(stage)),
+        splitLine: { show: false },
+        axisLabel: { color: inks.text, interval: 0 },
       }),
       yAxis: axis(inks, { type: 'value', axisLabel: { color: inks.text, formatter: clock0 } }),
       tooltip: { trigger: 'item', formatter: tipFrom(says) },

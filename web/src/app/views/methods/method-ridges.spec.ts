@@ -2,11 +2,17 @@ import { TestBed } from '@angular/core/testing';
 import { MethodRidges, type RidgeOf } from './method-ridges';
 
 const SHORT: RidgeOf = {
-  ...{ name: 'Short', missing: false, sequences: 8, cases: 20 },
+  name: 'Short',
+  missing: false,
+  sequences: 8,
+  cases: 20,
   turns: [...new Array<number>(40).fill(0), 0.25, 0.5, 0.25],
 };
 const LONG: RidgeOf = {
-  ...{ name: 'Long', missing: false, sequences: 6, cases: 18 },
+  name: 'Long',
+  missing: false,
+  sequences: 6,
+  cases: 18,
   turns: [...new Array<number>(90).fill(0), 1, ...new Array<number>(200).fill(0)],
 };
 
@@ -23,8 +29,14 @@ describe('the picture of methods', () => {
   it('sets what is saved beside what is to be learned, against the first', () => {
     const host = show(LONG, SHORT);
     expect(texts(host, '.figures > *')).toEqual([
-      ...['90.0 turns', 'on average', '6 sequences', 'and 18 cases'],
-      ...['41.0 turns', '49.0 saved', '8 sequences', '2 more to learn'],
+      '90.0 turns',
+      'on average',
+      '6 sequences',
+      'and 18 cases',
+      '41.0 turns',
+      '49.0 saved',
+      '8 sequences',
+      '2 more to learn',
     ]);
     expect(host.querySelectorAll('.saves').length).toBe(1);
   });

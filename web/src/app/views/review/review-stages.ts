@@ -191,7 +191,8 @@ export class ReviewStages {
             : '';
         return {
           ...look,
-          ...{ title, mark },
+          title,
+          mark,
           says: `${title}: ${look.turnCount} turns ${says}${taught}`,
         };
       }),

@@ -35,11 +35,17 @@ const runSchema = z.object({
   draft: draftSchema,
   timer: z.discriminatedUnion('phase', [
     z.object({
-      ...{ phase: z.literal('running'), hands, armed: z.boolean(), since: at },
+      phase: z.literal('running'),
+      hands,
+      armed: z.boolean(),
+      since: at,
       marks: z.array(at),
     }),
     z.object({
-      ...{ phase: z.literal('stopped'), hands, since: at, until: at },
+      phase: z.literal('stopped'),
+      hands,
+      since: at,
+      until: at,
       marks: z.array(at),
     }),
   ]),

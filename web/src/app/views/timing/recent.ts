@@ -106,7 +106,8 @@ export class Recent {
   });
   protected readonly lines = computed(() =>
     (this.known()?.items ?? []).map(({ id, time, outcome, beganAt }) => ({
-      ...{ id, counts: outcome === 'finished' },
+      id,
+      counts: outcome === 'finished',
       time: time === null ? '–' : clockText(time),
       said: time === null ? 'no time' : secondsSaid(time),
       day: beganAt.slice(0, 10) === today() ? 'today' : beganAt.slice(0, 10),

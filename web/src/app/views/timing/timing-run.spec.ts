@@ -57,7 +57,11 @@ describe('a timed solve', () => {
     stop(61_230);
     expect(run.record('grey')).toEqual(
       jasmine.objectContaining({
-        ...{ id: draft.id, time: 60.23, outcome: 'finished', cube: 'grey', scramble: SCRAMBLE },
+        id: draft.id,
+        time: 60.23,
+        outcome: 'finished',
+        cube: 'grey',
+        scramble: SCRAMBLE,
         splits: [{ stage: 'cross', time: 4, turns: null }],
       }),
     );

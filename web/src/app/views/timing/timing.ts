@@ -134,7 +134,10 @@ export class Timing {
       const title = phase === 'running' ? (here?.title ?? 'Solving') : 'Before a solve';
       return {
         doing: phase === 'running' ? 'solve' : 'idle',
-        ...{ title, at, of: ridge.length, cube: cube && writeCubeDocument(cube, this.scheme()) },
+        title,
+        at,
+        of: ridge.length,
+        cube: cube && writeCubeDocument(cube, this.scheme()),
       };
     });
     void inject(LogBooks).settle();

@@ -28,7 +28,9 @@ describe('the words for sequences', () => {
     return { host, told, write };
   }
   const mine = (words: Saying['words'], name = 'Mine'): Saying => ({
-    ...{ sequence: "R U R' U'", name, words },
+    sequence: "R U R' U'",
+    name,
+    words,
   });
 
   it('are those that ship until they are one’s own, sequence by sequence', () => {

@@ -6,7 +6,9 @@ import type { StepFrame, Timeline } from '../../../keeping/walk/timeline';
 const STEPS_BACK = 5;
 
 const inItsHold = ({ hold, moves, holdCount, lineUpCount }: StepFrame): MeantStep => ({
-  ...{ hold, moves: moves.slice(holdCount), lineUpCount },
+  hold,
+  moves: moves.slice(holdCount),
+  lineUpCount,
 });
 
 /** The last five steps up to a position, the last perhaps only in part, and the cube before them. */

@@ -135,7 +135,12 @@ export class SlipDialog {
       const { before, steps } = this.meant;
       const first = sideOfColour(this.scheme, record.firstColour);
       const answer = await this.slips.explain({
-        ...{ before: copyCube(before), steps, seen, method, first, scheme: this.scheme },
+        before: copyCube(before),
+        steps,
+        seen,
+        method,
+        first,
+        scheme: this.scheme,
       });
       // A later stroke asked again meanwhile.
       if (mine !== this.asking) return;

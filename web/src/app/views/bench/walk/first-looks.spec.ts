@@ -26,7 +26,10 @@ describe('what to look at first on a step of a walk', () => {
     });
     const fixture = TestBed.createComponent(FirstLooks);
     for (const [name, value] of Object.entries({
-      ...{ frame, method: DEFAULT_METHOD, scheme: STANDARD_SCHEME, first: UP },
+      frame,
+      method: DEFAULT_METHOD,
+      scheme: STANDARD_SCHEME,
+      first: UP,
     })) {
       fixture.componentRef.setInput(name, value);
     }

@@ -99,7 +99,8 @@ export class Walk {
       return {
         doing: frame === null ? 'done' : 'walk',
         title: here?.title ?? 'Solved',
-        ...{ at: position.step, of: timeline.frames.length },
+        at: position.step,
+        of: timeline.frames.length,
         cube: writeCubeDocument(cube, timeline.scheme),
       };
     });

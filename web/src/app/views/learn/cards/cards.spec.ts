@@ -58,8 +58,11 @@ describe('the cards of practice', () => {
     const work = new FakeLearningWork();
     const shown = await work.show('face-two/two', methodById('front-right')!, UP, 3);
     return draw(SeeCard, {
-      ...{ approach: approachById('face-two'), case: 'face-two/two' },
-      ...{ cube: shown.cube, hold: shown.hold, good: shown.good },
+      approach: approachById('face-two'),
+      case: 'face-two/two',
+      cube: shown.cube,
+      hold: shown.hold,
+      good: shown.good,
     });
   };
 
@@ -133,7 +136,10 @@ describe('the cards of practice', () => {
       const method = methodById('side-match')!;
       made = await new FakeLearningWork().setUp('cycle-two/left', method, UP, 2);
       fixture = await draw(BothCard, {
-        ...{ title: 'Left', case: 'cycle-two/left', shown: made, turns: 9 },
+        title: 'Left',
+        case: 'cycle-two/left',
+        shown: made,
+        turns: 9,
       });
       TestBed.inject(Store).dispatch(
         SettingsPage.settingChanged({ change: { method: 'side-match' } }),

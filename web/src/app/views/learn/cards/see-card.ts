@@ -103,7 +103,9 @@ export class SeeCard {
   );
   protected readonly choices = computed(() =>
     this.question().choices.map((id) => ({
-      ...{ id, title: this.title(id), right: this.question().right.includes(id) },
+      id,
+      title: this.title(id),
+      right: this.question().right.includes(id),
     })),
   );
   /** Once it is answered: the stickers that tell. */

@@ -16,8 +16,11 @@ export function personOf(present: Present): Person {
   return {
     ...present,
     place: {
-      ...{ doing: here?.doing ?? 'idle', at: here?.at ?? 0, of: here?.of ?? 0 },
-      ...{ since: Date.parse(since), told: Date.parse(toldAt) },
+      doing: here?.doing ?? 'idle',
+      at: here?.at ?? 0,
+      of: here?.of ?? 0,
+      since: Date.parse(since),
+      told: Date.parse(toldAt),
       hand: handAt === null ? null : Date.parse(handAt),
     },
     usual: (here?.usualSeconds ?? 180) * 1000,
@@ -25,8 +28,12 @@ export function personOf(present: Present): Person {
 }
 
 const DOING: Record<Here['doing'], string> = {
-  ...{ idle: 'between things', walk: 'walking', lesson: 'in a lesson', practice: 'practising' },
-  ...{ solve: 'solving', done: 'done' },
+  idle: 'between things',
+  walk: 'walking',
+  lesson: 'in a lesson',
+  practice: 'practising',
+  solve: 'solving',
+  done: 'done',
 };
 const PEAKS = 5;
 

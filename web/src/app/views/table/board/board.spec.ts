@@ -13,17 +13,21 @@ const NOW = Date.parse('2026-11-26T18:00:00.000Z');
 const ago = (minutes: number): string => new Date(NOW - minutes * 60_000).toISOString();
 
 const present = (change: Partial<Present> = {}, here: Partial<Present['here']> = {}): Present => ({
-  ...{
-    id: learnerId(1),
-    name: 'Amalie',
-    guest: false,
-    since: ago(1),
-    handAt: null,
-    toldAt: ago(0),
-  },
+  id: learnerId(1),
+  name: 'Amalie',
+  guest: false,
+  since: ago(1),
+  handAt: null,
+  toldAt: ago(0),
   here: {
-    ...{ doing: 'walk', title: 'First corners', at: 10, of: 40, usualSeconds: 120 },
-    ...{ hand: false, cube: null, ...here },
+    doing: 'walk',
+    title: 'First corners',
+    at: 10,
+    of: 40,
+    usualSeconds: 120,
+    hand: false,
+    cube: null,
+    ...here,
   },
   ...change,
 });
@@ -94,8 +98,15 @@ describe('the live board', () => {
       return what();
     });
   const session = (change: Partial<LiveSession> = {}): LiveSession => ({
-    ...{ id: learnerId(90), group: aGroup().id, groupName: 'Thursday', code: 'ACDEFH' },
-    ...{ begunAt: ago(5), showsTimes: false, joined: false, offer: null, ...change },
+    id: learnerId(90),
+    group: aGroup().id,
+    groupName: 'Thursday',
+    code: 'ACDEFH',
+    begunAt: ago(5),
+    showsTimes: false,
+    joined: false,
+    offer: null,
+    ...change,
   });
 
   beforeEach(async () => {

@@ -159,12 +159,16 @@ export class MatrixView {
     if (!matrix) return;
     const table = {
       fields: [
-        ...['learner', 'last seen', 'typical solve'],
+        'learner',
+        'last seen',
+        'typical solve',
         ...matrix.stages.map(({ stage }) => stage as string),
         ...matrix.columns.map((one) => one.case),
       ],
       data: this.rows().map((row) => [
-        ...[row.name, row.lastDay === null ? '' : dayNamed(row.lastDay), row.typical ?? ''],
+        row.name,
+        row.lastDay === null ? '' : dayNamed(row.lastDay),
+        row.typical ?? '',
         ...row.stages.map(({ standing }) => STANDING_WORDS[standing]),
         ...row.cases.map(({ standing }) => STANDING_WORDS[standing]),
       ]),

@@ -8,9 +8,14 @@ import { aGroup, groupsOf } from '../table.spec-support';
 import { Mine } from './mine';
 
 const SESSION: LiveSession = {
-  ...{ id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e301', group: aGroup().id, groupName: 'Thursday' },
-  ...{ code: null, begunAt: '2026-11-26T17:30:00.000Z', showsTimes: false },
-  ...{ joined: false, offer: null },
+  id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e301',
+  group: aGroup().id,
+  groupName: 'Thursday',
+  code: null,
+  begunAt: '2026-11-26T17:30:00.000Z',
+  showsTimes: false,
+  joined: false,
+  offer: null,
 };
 
 describe('a learner’s side of the table', () => {

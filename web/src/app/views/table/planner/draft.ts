@@ -13,21 +13,28 @@ export const newPlan = (
   learners: readonly string[],
   seed: number,
 ): SessionPlanDocument => ({
-  ...{ id: uuid(), on, at: '17:30', minutes: 60, repeats: 'never', until: null },
-  ...{
-    cubes: Math.max(1, learners.length),
-    comes: [...learners],
-    warmUp: [],
-    tables: [],
-    note: '',
-  },
+  id: uuid(),
+  on,
+  at: '17:30',
+  minutes: 60,
+  repeats: 'never',
+  until: null,
+  cubes: Math.max(1, learners.length),
+  comes: [...learners],
+  warmUp: [],
+  tables: [],
+  note: '',
   seed,
 });
 
 /** The same a week later, as a new plan: nothing of it is lost in the old one. */
 export const nextWeek = (plan: SessionPlanDocument, seed: number): SessionPlanDocument => ({
   ...plan,
-  ...{ id: uuid(), on: weekLater(plan.on), repeats: 'never', until: null, seed },
+  id: uuid(),
+  on: weekLater(plan.on),
+  repeats: 'never',
+  until: null,
+  seed,
 });
 
 /**
@@ -54,10 +61,15 @@ export function askedOf(
     learners: matrix.rows
       .filter(({ id }) => comes.has(id))
       .map(({ id, name, cases, mixedUp, due }) => ({
-        ...{ id, name, mixedUp, due },
+        id,
+        name,
+        mixedUp,
+        due,
         standings: columns.map((k) => cases[k]!.standing),
       })),
-    ...{ minutes: plan.minutes, cubes: plan.cubes, seed: plan.seed },
+    minutes: plan.minutes,
+    cubes: plan.cubes,
+    seed: plan.seed,
   };
 }
 

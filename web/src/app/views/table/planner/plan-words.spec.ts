@@ -30,7 +30,9 @@ describe('what is said of a plan', () => {
     const learners = Array.from({ length: 6 }, () => ({}) as never);
     const asked = { minutes: 60, learners };
     const of = (cases: number, tables = 2): Worth => ({
-      ...{ cases, tables, value: cases - TABLE_COSTS * tables },
+      cases,
+      tables,
+      value: cases - TABLE_COSTS * tables,
     });
     const worth = (one: Worth, proposed: Parameters<typeof worthWords>[2] = null): string =>
       worthWords(one, asked, proposed);
@@ -62,7 +64,9 @@ describe('what is said of a plan', () => {
         worth(
           { cases: value, tables: 0, value },
           {
-            ...{ worth: { cases: value, tables: 0, value }, bound, exact: false },
+            worth: { cases: value, tables: 0, value },
+            bound,
+            exact: false,
           },
         );
       expect(said(4, 4.1)).toContain('No plan is worth 3 % more,');

@@ -30,7 +30,12 @@ describe('paper to hand out', () => {
           asked.push(given);
           const { id, kind, day } = given;
           jobs.push({
-            ...{ id, kind, day, state: 'working', done: 1, of: 2 },
+            id,
+            kind,
+            day,
+            state: 'working',
+            done: 1,
+            of: 2,
             askedAt: '2026-11-26T18:00:00.000Z',
           });
         },

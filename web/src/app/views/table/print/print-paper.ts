@@ -27,7 +27,9 @@ const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
   { value: 'certificates', name: 'certificates: what is sure' },
 ];
 const KIND_WORDS: Record<AskPrint['kind'], string> = {
-  ...{ pack: 'Packs', letters: 'Letters to families', certificates: 'Certificates' },
+  pack: 'Packs',
+  letters: 'Letters to families',
+  certificates: 'Certificates',
 };
 const PAPERS: readonly { value: AskPrint['paper']; name: string }[] = [
   { value: 'A4', name: 'A4' },
@@ -156,7 +158,10 @@ export class PrintPaper {
   protected make(): Promise<void> {
     return this.doing(async (group) => {
       await this.api.print(group, {
-        ...{ id: uuid(), kind: this.kind(), day: this.day() || today(), paper: this.paper() },
+        id: uuid(),
+        kind: this.kind(),
+        day: this.day() || today(),
+        paper: this.paper(),
         for: this.whom().length > 0 ? [...this.whom()] : null,
       });
       this.asking.again();

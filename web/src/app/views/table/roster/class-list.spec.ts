@@ -16,8 +16,11 @@ describe('a list of names', () => {
   it('says of each row what is wrong with it, by the line it is on', () => {
     const rows = readClass('Teo\nODD\nteo\n\u0007\nUna', ['Odd']);
     expect(rows.map(({ line, wrong }) => [line, wrong === null])).toEqual([
-      ...[[1, true] as const, [2, false] as const, [3, false] as const],
-      ...[[4, false] as const, [5, true] as const],
+      [1, true] as const,
+      [2, false] as const,
+      [3, false] as const,
+      [4, false] as const,
+      [5, true] as const,
     ] as never);
     expect(rows[1]!.wrong).toContain('already');
     expect(rows[2]!.wrong).toContain('twice');

@@ -23,12 +23,23 @@ describe('setting work', () => {
       return what();
     });
   const asAssignment = (given: SetAssignment): Assignment => ({
-    ...{ id: given.id, task: given.task, note: given.note, until: given.until },
-    ...{ group: aGroup().id, groupName: 'Thursday', forAll: given.for === null },
+    id: given.id,
+    task: given.task,
+    note: given.note,
+    until: given.until,
+    group: aGroup().id,
+    groupName: 'Thursday',
+    forAll: given.for === null,
     setAt: '2026-11-20T18:00:00.000Z',
     progress: ['Amalie', 'Teo'].map((name, k) => ({
-      ...{ learner: learnerId(k), name, done: k, of: 2, right: null, seconds: k ? 12.5 : null },
-      ...{ doneAt: k ? '2026-11-22T18:00:00.000Z' : null, said: false },
+      learner: learnerId(k),
+      name,
+      done: k,
+      of: 2,
+      right: null,
+      seconds: k ? 12.5 : null,
+      doneAt: k ? '2026-11-22T18:00:00.000Z' : null,
+      said: false,
     })),
   });
 
@@ -69,7 +80,8 @@ describe('setting work', () => {
     expect(set[0]).toEqual(
       jasmine.objectContaining({
         task: { do: 'lesson', case: 'daisy/middle-right' },
-        ...{ for: null, until: null },
+        for: null,
+        until: null,
       }),
     );
   });
@@ -121,13 +133,11 @@ describe('setting work', () => {
     async function said(until_: string | null, progress: Partial<Progress>): Promise<string> {
       await open();
       const one = asAssignment({
-        ...{
-          id: learnerId(50),
-          task: { do: 'plan', times: 2 },
-          note: '',
-          until: until_,
-          for: null,
-        },
+        id: learnerId(50),
+        task: { do: 'plan', times: 2 },
+        note: '',
+        until: until_,
+        for: null,
       });
       all = [{ ...one, progress: [{ ...one.progress[0]!, ...progress }] }];
       fixture.destroy();
@@ -169,7 +179,10 @@ describe('setting work', () => {
   it('names whom it is for where it is not for all', async () => {
     await open();
     const one = asAssignment({
-      ...{ id: learnerId(51), task: { do: 'plan', times: 1 }, note: '', until: null },
+      id: learnerId(51),
+      task: { do: 'plan', times: 1 },
+      note: '',
+      until: null,
       for: [learnerId(1)],
     });
     all = [{ ...one, progress: one.progress.slice(1) }];

@@ -159,7 +159,10 @@ export class SetWork {
     const [group, task] = [this.groups.group(), this.task()];
     if (!group || !task) return;
     const given: SetAssignment = {
-      ...{ id: uuid(), task, note: this.note(), until: this.until() || null },
+      id: uuid(),
+      task,
+      note: this.note(),
+      until: this.until() || null,
       for: this.whom().length > 0 ? [...this.whom()] : null,
     };
     const parsed = setAssignmentSchema.safeParse(given);

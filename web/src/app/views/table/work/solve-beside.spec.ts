@@ -58,8 +58,12 @@ describe('a solve beside the words on it', () => {
 
   const solve = anEntry({ scramble: "R U R' D", turns: "D' R U' R'" });
   const note = (turn: number): Work['notes'][number] => ({
-    ...{ id: `n${turn}`, by: 'Runa', byLearner: false, place: { turn, stage: null } },
-    ...{ words: 'Here', writtenAt: '2026-11-26T10:00:00.000Z' },
+    id: `n${turn}`,
+    by: 'Runa',
+    byLearner: false,
+    place: { turn, stage: null },
+    words: 'Here',
+    writtenAt: '2026-11-26T10:00:00.000Z',
   });
 
   it('has every turn of it, and tells where words were written', async () => {
@@ -137,7 +141,8 @@ describe('a solve beside the words on it', () => {
   it('shows the times of its stages where no turns were recorded', () => {
     show(
       anEntry({
-        ...{ scramble: '', turns: '' },
+        scramble: '',
+        turns: '',
         splits: [
           { stage: 'cross', time: 20.5, turns: 14 },
           { stage: 'corners', time: 40, turns: null },

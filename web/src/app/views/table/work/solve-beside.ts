@@ -216,7 +216,10 @@ export class SolveBeside {
     async () => {
       const { scramble, turns, method } = this.entry();
       const reviewed = await this.reviewer.review({
-        ...{ scramble, turns, firstColour: this.firstColour(), scheme: [...STANDARD_SCHEME] },
+        scramble,
+        turns,
+        firstColour: this.firstColour(),
+        scheme: [...STANDARD_SCHEME],
         method: methodById(method) ?? DEFAULT_METHOD,
       });
       if (!reviewed.ok) throw new Error(reviewed.error);
@@ -249,7 +252,8 @@ export class SolveBeside {
         .reduce((sum, { turns }) => sum + turns, 0);
       const shortest = one.shortest ? `, ${one.shortest.turnCount} would do` : '';
       return {
-        ...{ stage: one.stage, title: this.title(one.stage) },
+        stage: one.stage,
+        title: this.title(one.stage),
         says: `${counted(one.turnCount, 'turn')}${wasted > 0 ? `, ${wasted} for nothing` : ''}${shortest}`,
         turns: review.turns.slice(one.from, one.to).map((name, k) => {
           const number = one.from + k + 1;

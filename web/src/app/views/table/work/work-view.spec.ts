@@ -8,13 +8,19 @@ import { WorkView } from './work-view';
 
 const ID = '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e4';
 const aQuestion = (k: number, change: Partial<Work> = {}): Work => ({
-  ...{ id: `${ID}0${k}`, group: `${ID}99`, groupName: 'Thursday', words: `What now, ${k}?` },
+  id: `${ID}0${k}`,
+  group: `${ID}99`,
+  groupName: 'Thursday',
+  words: `What now, ${k}?`,
   learner: { id: learnerId(k), name: `Learner ${k}` },
   handed: {
     what: 'question',
     cube: writeCubeDocument(randomCube(randomFrom(k))),
   },
-  ...{ handedAt: '2026-11-25T18:00:00.000Z', markedAt: null, unread: true, notes: [] },
+  handedAt: '2026-11-25T18:00:00.000Z',
+  markedAt: null,
+  unread: true,
+  notes: [],
   ...change,
 });
 
