@@ -58,7 +58,9 @@ export const approachSchema = z
     title,
     short: name({ least: 'give it a short title', most: 40 }).optional(),
     stage: stageSchema,
-    after: stageSchema.nullable().describe('The stage done just before; null when it comes first.'),
+    after: z
+      .union([stageSchema.nullable(), z.array(stageSchema.nullable()).min(1).max(11).readonly()])
+      .describe('The stage done just before, or several of which any may be; null for none.'),
     up: z.enum(['first', 'opposite']).describe('Which colour is held up.'),
     keepsHold: z.boolean().optional().describe('The front stays in front until the stage is done.'),
     summary: sentence,

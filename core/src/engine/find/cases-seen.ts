@@ -8,8 +8,13 @@ import {
   STANDARD_SCHEME,
   stickerInHold,
 } from '../../puzzle/cube/index.js';
-import { type Approach, isSearch, type PatternApproach } from '../../teaching/approaches/index.js';
-import { isFrom, type Stage } from '../../teaching/stages/index.js';
+import {
+  type Approach,
+  isSearch,
+  type PatternApproach,
+  stagesBefore,
+} from '../../teaching/approaches/index.js';
+import { recordOf, type Stage } from '../../teaching/stages/index.js';
 import { ANYTHING, compileApproach, type Variant } from '../run/index.js';
 
 /** Stickers someone sees, by number in whatever hold they have: the colour as a side of the cube. */
@@ -29,8 +34,8 @@ export function casesSeen(
   if (isSearch(approach)) return new Map(approach.cases.map(({ id }) => [id, 0]));
   const can = new Map<string, number>();
   const variants = variantsOf(approach, first);
-  const standing = new Standing(approach.after, first);
-  const anyhow = new Standing(null, first);
+  const standings = stagesBefore(approach).map((stage) => new Standing(stage, first));
+  const anyhow = [new Standing(null, first)];
   for (const hold of holdsWithUp(approach.up === 'first' ? first : opposite(first))) {
     const painted = new Map(
       [...seen].map(([sticker, colour]) => [stickerInHold(hold, sticker), 1 << colour]),
@@ -44,8 +49,10 @@ export function casesSeen(
       const asked = countAsked(variant, painted);
       if (asked <= (can.get(id) ?? -1)) continue;
       // A case that only comes up once the stage is begun is judged without what was done before.
-      const judge = standing.allows(both(variant, new Map())) ? standing : anyhow;
-      if (judge.allows(both(variant, painted))) can.set(id, asked);
+      const bare = both(variant, new Map());
+      const judges = standings.some((one) => one.allows(bare)) ? standings : anyhow;
+      const shown = both(variant, painted);
+      if (judges.some((one) => one.allows(shown))) can.set(id, asked);
     }
   }
   return can;
@@ -87,24 +94,24 @@ function both({ cells }: Variant, painted: ReadonlyMap<number, number>): Map<num
   return masks;
 }
 
-/** Which pieces can stand where once a stage is done. */
+/** Which pieces can stand where once a stage is done, and which of their stickers face up. */
 class Standing {
   private readonly done: ReadonlySet<number>;
+  /** Of which kinds of last-layer pieces all show their colour up: by how many stickers they have. */
+  private readonly turnedUp: ReadonlySet<number>;
 
   constructor(
-    private readonly after: Stage | null,
+    after: Stage | null,
     private readonly first: Side,
   ) {
-    const { firstEdges, firstCorners, middleEdges, lastEdges, lastCorners } = layersOf(first);
-    const reached = (stage: Stage): boolean => isFrom(after, stage);
-    const face = after === 'yellow-face' || after === 'corner-swap';
-    this.done = new Set([
-      ...(reached('cross') ? firstEdges : []),
-      ...(reached('corners') ? firstCorners : []),
-      ...(reached('middle') ? middleEdges : []),
-      ...(reached('yellow-edges') && !face ? lastEdges : []),
-      ...(after === 'corner-swap' ? lastCorners : []),
-    ]);
+    const layers = layersOf(first);
+    const { home, facing } = after === null ? { home: [], facing: [] } : recordOf(after);
+    this.done = new Set(home.flatMap((pieces) => layers[pieces]));
+    this.turnedUp = new Set(
+      facing
+        .filter(({ show }) => show === 'opposite')
+        .map(({ on }) => (on === 'lastEdgeStickers' ? 2 : 3)),
+    );
   }
 
   allows(masks: ReadonlyMap<number, number>): boolean {
@@ -133,10 +140,7 @@ class Standing {
   /** Whether a piece of the last layer that was turned up already shows its colour up. */
   private faces(piece: Place, place: Place, twist: number): boolean {
     const last = opposite(this.first);
-    const edgesUp = isFrom(this.after, 'yellow-cross');
-    const cornersUp = this.after === 'yellow-face';
-    const turnedUp = place.sides.length === 2 ? edgesUp : cornersUp;
-    if (!turnedUp || !place.sides.includes(last)) return true;
+    if (!this.turnedUp.has(place.sides.length) || !place.sides.includes(last)) return true;
     const kinds = place.sides.length;
     const slot = place.sides.indexOf(last);
     return piece.sides[(slot - twist + kinds) % kinds] === last;

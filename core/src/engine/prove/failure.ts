@@ -9,8 +9,8 @@ import {
   STANDARD_SCHEME,
   UP,
 } from '../../puzzle/cube/index.js';
-import type { Approach } from '../../teaching/approaches/index.js';
-import { goalHolds, stageWords } from '../../teaching/stages/index.js';
+import { type Approach, stagesBefore, standsBefore } from '../../teaching/approaches/index.js';
+import { stageWords } from '../../teaching/stages/index.js';
 import {
   type Choice,
   firstRepeat,
@@ -45,16 +45,16 @@ export function explainFailure(
   const stuck = runStage(copyCube(start), HOME_HOLD, runner, first, each, matter);
   const done = stuck === 'circle' ? choices.slice(0, firstRepeat(start, choices) + 1) : choices;
   const cube = copyCube(start);
-  const intact = [stands(cube, approach, first)];
+  const intact = [standsBefore(approach, cube, first)];
   let hold: Hold = HOME_HOLD;
   const steps = done.map((choice) => {
     const step = writeStep(runner, choice, cube, hold, scheme);
     applyTurns(cube, choice.turns);
     hold = choice.holdAfter;
-    intact.push(stands(cube, approach, first));
+    intact.push(standsBefore(approach, cube, first));
     return step;
   });
-  const words = stageWords(approach.after ?? approach.stage, first, scheme);
+  const words = stageWords(stagesBefore(approach)[0] ?? approach.stage, first, scheme);
   if (!intact[intact.length - 1]) {
     const at = intact.lastIndexOf(true);
     return {
@@ -74,9 +74,6 @@ export function explainFailure(
         : `After step ${at + 1} no case fits the cube.`,
   };
 }
-
-const stands = (cube: Cube, { after }: Approach, first: Side): boolean =>
-  after === null || goalHolds(cube, after, first);
 
 /** The goal, as what no longer holds. */
 const lower = (goal: string): string =>

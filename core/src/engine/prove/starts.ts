@@ -14,7 +14,8 @@ import {
   solvedCube,
   twistAt,
 } from '../../puzzle/cube/index.js';
-import { goalHolds, type Stage } from '../../teaching/stages/index.js';
+import { type After, stagesBefore, standsBefore } from '../../teaching/approaches/index.js';
+import { recordOf, type Stage, type StartsOf } from '../../teaching/stages/index.js';
 
 /** The starts of a stage: cubes in which the pieces that matter stand in every way they can. */
 export interface Starts {
@@ -113,41 +114,44 @@ function gather(matter: Uint8Array, cubes: Iterable<Cube>): Starts {
 }
 
 /**
- * All starts of a stage, given the stage done just before it by the method.
+ * All starts of a stage, given the stage done just before it, or several of which any may be.
  *
  * Early stages are seen by their own pieces alone: 190,080 placements of the four edges of the
  * first layer, 136,080 of its corners, 26,880 of the middle edges. The last layer is seen whole.
  */
-export function startsOf(stage: Stage, before: Stage | null, first: Side): Starts {
-  const key = `${stage} ${before} ${first}`;
+export function startsOf(stage: Stage, after: After, first: Side): Starts {
+  const befores = stagesBefore({ after });
+  const key = `${stage} ${befores.join()} ${first}`;
   let starts = made.get(key);
-  if (!starts) made.set(key, (starts = makeStarts(stage, before, first)));
+  if (!starts) made.set(key, (starts = makeStarts(stage, befores, first)));
   return starts;
 }
 
 // Several approaches of a stage have the same starts; a few megabytes keep them all.
 const made = new Map<string, Starts>();
 
-function makeStarts(stage: Stage, before: Stage | null, first: Side): Starts {
-  const { firstEdges, firstCorners, middleEdges } = layersOf(first);
-  const done = (cube: Cube): boolean => before === null || goalHolds(cube, before, first);
-  switch (stage) {
-    case 'daisy':
-    case 'cross':
-      return gather(maskOf(firstEdges), filtered(placements(firstEdges, ALL_EDGES), done));
-    case 'corners':
-      return gather(maskOf(firstEdges, firstCorners), placements(firstCorners, ALL_CORNERS));
-    case 'middle':
-      return gather(
-        maskOf(firstEdges, firstCorners, middleEdges),
-        placements(
-          middleEdges,
-          ALL_EDGES.filter((edge) => !firstEdges.includes(edge)),
-        ),
-      );
-    default:
-      return gather(maskOf(ALL_CORNERS, ALL_EDGES), filtered(lastLayers(first), done));
-  }
+/** The pieces a stage may look at, and every way in which they can stand, by how they are gone through. */
+const WAYS: Record<StartsOf, (first: Side) => [matter: Uint8Array, cubes: Generator<Cube>]> = {
+  firstEdges: (first) => {
+    const { firstEdges } = layersOf(first);
+    return [maskOf(firstEdges), placements(firstEdges, ALL_EDGES)];
+  },
+  firstCorners: (first) => {
+    const { firstEdges, firstCorners } = layersOf(first);
+    return [maskOf(firstEdges, firstCorners), placements(firstCorners, ALL_CORNERS)];
+  },
+  middleEdges: (first) => {
+    const { firstEdges, firstCorners, middleEdges } = layersOf(first);
+    const places = ALL_EDGES.filter((edge) => !firstEdges.includes(edge));
+    return [maskOf(firstEdges, firstCorners, middleEdges), placements(middleEdges, places)];
+  },
+  lastLayer: (first) => [maskOf(ALL_CORNERS, ALL_EDGES), lastLayers(first)],
+};
+
+function makeStarts(stage: Stage, befores: readonly (Stage | null)[], first: Side): Starts {
+  const [matter, cubes] = WAYS[recordOf(stage).starts](first);
+  const done = (cube: Cube): boolean => standsBefore({ after: befores }, cube, first);
+  return gather(matter, filtered(cubes, done));
 }
 
 /**

@@ -1,5 +1,10 @@
 import { fail, ok, type Result, STANDARD_SCHEME, UP } from '../../puzzle/cube/index.js';
-import { type Approach, approachById, isSearch } from '../../teaching/approaches/index.js';
+import {
+  type Approach,
+  approachById,
+  canFollow,
+  isSearch,
+} from '../../teaching/approaches/index.js';
 import { approachesAfter, isLast, type Method } from '../../teaching/methods/index.js';
 import type { Stage } from '../../teaching/stages/index.js';
 import { ApproachError, compileApproach } from './compile.js';
@@ -25,7 +30,7 @@ export function approachProblem(approach: Approach): string | undefined {
 }
 
 function followProblem(approach: Approach, before: Approach | undefined): string | undefined {
-  if (approach.after === (before?.stage ?? null)) return undefined;
+  if (canFollow(approach, before?.stage ?? null)) return undefined;
   const can = approachesAfter(before).map(({ id }) => id);
   const instead =
     can.length > 0 ? `here ${can.join(', ')} can stand` : 'nothing is left to do there';

@@ -1,6 +1,6 @@
 import { HOME_HOLD, SIDES } from '../../puzzle/cube/index.js';
 import { methodById, METHODS } from '../../teaching/methods/index.js';
-import { goalHolds } from '../../teaching/stages/index.js';
+import { standsBefore } from '../../teaching/approaches/index.js';
 import { cubeBy } from '../../core.spec-support.js';
 import { resolveMethod, runnerFor } from '../run/index.js';
 import { setUpFor } from './set-up.js';
@@ -24,11 +24,9 @@ describe('the set-up of a case', () => {
             expect(id).toMatch(MIDWAY);
             continue;
           }
-          const { after } = approach;
-          if (after)
-            expect(goalHolds(cube, after, first))
-              .withContext(id)
-              .toBeTrue();
+          expect(standsBefore(approach, cube, first))
+            .withContext(id)
+            .toBeTrue();
           const [next] = runnerFor(approach, first).plan(cube, HOME_HOLD, false);
           expect(next!.case.id).toBe(id);
         }

@@ -21,7 +21,12 @@ import {
 } from '../../puzzle/cube/index.js';
 import { simplifyMoves, writeMoves } from '../../puzzle/notation/index.js';
 import { pairTables } from '../../puzzle/search/index.js';
-import { type Approach, isSearch } from '../../teaching/approaches/index.js';
+import {
+  type Approach,
+  canFollow,
+  isSearch,
+  standsBefore,
+} from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
 import {
@@ -94,7 +99,7 @@ class SetUpMaker {
 
   byWalking(): SetUp | undefined {
     const { own, later } = this.undoings();
-    const longest = this.approach.after === null ? MOST_TURNS : LONGEST_WALK;
+    const longest = canFollow(this.approach, null) ? MOST_TURNS : LONGEST_WALK;
     let best: { setUp: SetUp; length: number } | undefined;
     for (let walk = 0, found = 0; walk < WALKS && found < FOUND_ENOUGH; walk++) {
       const cube = solvedCube();
@@ -132,8 +137,8 @@ class SetUpMaker {
 
   /** Whether the case waits on this cube; `turns` lead there, or are found by solving it. */
   private look(cube: Cube, turns: Turn[] | undefined): SetUp | undefined {
-    const { after, stage } = this.approach;
-    if (after !== null && !goalHolds(cube, after, this.first)) return undefined;
+    const { stage } = this.approach;
+    if (!standsBefore(this.approach, cube, this.first)) return undefined;
     if (goalHolds(cube, stage, this.first)) return undefined;
     const [next] = this.runner.plan(cube, HOME_HOLD, false);
     if (next?.case.id === this.caseId) return this.setUp(cube, turns, next.hold, false);
@@ -178,7 +183,7 @@ class SetUpMaker {
   /** What can be done to a finished cube without losing what comes before this stage. */
   private undoings(): { own: (readonly Turn[])[]; later: (readonly Turn[])[] } {
     const single = TURNS.map((turn) => [turn]);
-    if (this.approach.after === null) return { own: single, later: [] };
+    if (canFollow(this.approach, null)) return { own: single, later: [] };
     const undone = (approach: Approach): Turn[][] =>
       this.ways(approach).map((turns) => [...turns].reverse().map(inverseTurn));
     const after = this.approaches.slice(this.at + 1).filter((one) => !this.disturbs(one));

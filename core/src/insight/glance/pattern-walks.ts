@@ -1,3 +1,4 @@
+import { standsBefore } from '../../teaching/approaches/index.js';
 import {
   applyTurns,
   colourOfValue,
@@ -88,10 +89,9 @@ class PatternWalks {
 
   /** Whether a step may leave undone for a while what was done before. */
   private breaksWhatIsDone(): boolean {
-    const { after } = this.looks.approach;
-    if (after === null) return false;
-    return this.looks.variants.some(
-      ({ turns }) => !goalHolds(applyTurns(solvedCube(), turns), after, FIRST),
+    const { approach, variants } = this.looks;
+    return variants.some(
+      ({ turns }) => !standsBefore(approach, applyTurns(solvedCube(), turns), FIRST),
     );
   }
 
@@ -102,7 +102,7 @@ class PatternWalks {
     for (const { turns, holdAfter } of runner.asGood(cube, fixed ? hold : undefined)) {
       const next = applyTurns(copyCube(cube), turns);
       if (goalHolds(next, this.looks.approach.stage, FIRST)) continue;
-      if (goalHolds(next, this.looks.approach.after!, FIRST)) continue;
+      if (standsBefore(this.looks.approach, next, FIRST)) continue;
       const held = turnedOver(holdAfter, this.looks.up);
       this.look(next, held, this.looks.approach.keepsHold === true, 0);
       if (depth < MOST_STEPS_AWAY) this.others(next, held, true, depth + 1);

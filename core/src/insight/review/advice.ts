@@ -11,7 +11,7 @@ import {
   type Side,
   UP,
 } from '../../puzzle/cube/index.js';
-import { type Approach, APPROACHES, isSearch } from '../../teaching/approaches/index.js';
+import { type Approach, APPROACHES, canFollow, isSearch } from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { patternRunnerFor, solve } from '../../engine/run/index.js';
 import { countDone, type DoneSolve } from './done-turns.js';
@@ -82,7 +82,7 @@ function wholeMethod(stages: readonly InferredStage[]): string[] {
   const ids = stages.map(({ reading }) => reading.approach.id);
   let after = stages[stages.length - 1]?.stretch.stage ?? null;
   for (;;) {
-    const next = APPROACHES.find((one) => one.after === after);
+    const next = APPROACHES.find((one) => canFollow(one, after));
     if (!next) return ids;
     ids.push(next.id);
     after = next.stage;

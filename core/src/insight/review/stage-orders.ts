@@ -1,8 +1,9 @@
 import { type Cube, opposite, type Side, SIDES } from '../../puzzle/cube/index.js';
-import { type Approach, APPROACHES } from '../../teaching/approaches/index.js';
+import { type Approach, APPROACHES, canFollow } from '../../teaching/approaches/index.js';
 import {
   goalHolds,
   isOfLastLayer,
+  recordOf,
   solvesCube,
   type Stage,
   STAGES,
@@ -17,12 +18,12 @@ export interface StageStep {
 
 /** The stages that can come after one, or first. */
 export const stagesAfter = (after: Stage | null): Stage[] => [
-  ...new Set(APPROACHES.filter((one) => one.after === after).map(({ stage }) => stage)),
+  ...new Set(APPROACHES.filter((one) => canFollow(one, after)).map(({ stage }) => stage)),
 ];
 
 /** The approaches that take this stage after that one. */
 export const approachesFor = ({ stage, after }: StageStep): readonly Approach[] =>
-  APPROACHES.filter((one) => one.stage === stage && one.after === after);
+  APPROACHES.filter((one) => one.stage === stage && canFollow(one, after));
 
 /** Part of a solve: from one position to another, in turns. */
 export interface Stretch extends StageStep {
@@ -69,8 +70,8 @@ export function stretchesOf(
     : [{ ...step, from, to: cubes.length - 1, reached: false }];
 }
 
-/** Those whose goals say which side was solved first: a daisy lies on the other one. */
-const EARLY = STAGES.filter((stage) => stage !== 'daisy' && !isOfLastLayer(stage));
+/** Those whose goals say which side was solved first: of a daisy no piece is home. */
+const EARLY = STAGES.filter((stage) => recordOf(stage).home.length > 0 && !isOfLastLayer(stage));
 
 /**
  * The side that was solved first: the one whose cross and layers stood earliest. `usual` is taken

@@ -10,7 +10,7 @@ import {
 } from '../../puzzle/cube/index.js';
 import { applyMoves, readMoves } from '../../puzzle/notation/index.js';
 import { makeWayTables } from '../../puzzle/search/index.js';
-import { approachById, APPROACHES } from '../../teaching/approaches/index.js';
+import { approachById, APPROACHES, stagesBefore } from '../../teaching/approaches/index.js';
 import { METHODS } from '../../teaching/methods/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
 import { stageStart } from '../../engine/prove/index.js';
@@ -19,7 +19,7 @@ import { layerTurned } from './done-turns.js';
 import { approachesFor, isDone, stagesAfter, stretchesOf } from './stage-orders.js';
 import { methodLastLayer, methodWay, shortestLastLayer, shortestThrough, wayBy } from './ways.js';
 
-const after = (turns: string, from: Uint8Array): Uint8Array => {
+const played = (turns: string, from: Uint8Array): Uint8Array => {
   const cube = copyCube(from);
   const read = readMoves(turns);
   if (read.ok) applyMoves(cube, HOME_HOLD, read.value);
@@ -32,13 +32,14 @@ describe('the ways set beside a solve', () => {
       for (const [k, stage] of stagesOf(method).entries()) {
         const cube = stageStart(method, stage, UP, randomFrom(k + 5));
         const approach = method.approaches.map((id) => approachById(id)!)[k]!;
-        const stretch = { stage, after: approach.after, from: 0, to: 9, reached: true };
+        const [after = null] = stagesBefore(approach);
+        const stretch = { stage, after, from: 0, to: 9, reached: true };
         const way = methodWay(method, stretch, cube, UP, STANDARD_SCHEME)!;
-        expect(goalHolds(after(way.turns, cube), stage, UP))
+        expect(goalHolds(played(way.turns, cube), stage, UP))
           .withContext(stage)
           .toBeTrue();
         const shortest = shortestThrough(stretch, cube, UP, STANDARD_SCHEME)!;
-        expect(goalHolds(after(shortest.turns, cube), stage, UP))
+        expect(goalHolds(played(shortest.turns, cube), stage, UP))
           .withContext(stage)
           .toBeTrue();
         expect(shortest.turnCount).toBeLessThanOrEqual(way.turnCount);
@@ -54,7 +55,7 @@ describe('the ways set beside a solve', () => {
     for (const turned of layerTurned(DOWN, cube).slice(1)) {
       const other = wayBy(approach, turned, UP, STANDARD_SCHEME)!;
       expect(other.turnCount).toBe(way.turnCount + 1);
-      expect(goalHolds(after(other.turns, turned), 'corner-places', UP)).toBeTrue();
+      expect(goalHolds(played(other.turns, turned), 'corner-places', UP)).toBeTrue();
     }
     expect(wayBy(approach, randomCube(randomFrom(1)), UP, STANDARD_SCHEME)).toBeUndefined();
   });
@@ -64,11 +65,11 @@ describe('the ways set beside a solve', () => {
     for (const method of METHODS) {
       const cube = stageStart(method, 'yellow-cross', UP, randomFrom(31));
       const way = methodLastLayer(method, cube, UP, STANDARD_SCHEME)!;
-      expect(isSolved(after(way.turns, cube)))
+      expect(isSolved(played(way.turns, cube)))
         .withContext(method.id)
         .toBeTrue();
       const shortest = shortestLastLayer(cube, tables);
-      expect(isSolved(after(shortest.turns, cube))).toBeTrue();
+      expect(isSolved(played(shortest.turns, cube))).toBeTrue();
       expect(shortest.turnCount).toBeLessThanOrEqual(way.turnCount);
     }
   });
@@ -78,10 +79,16 @@ describe('the stages a solve can have', () => {
   it('are those that approaches can take, one after another', () => {
     expect(stagesAfter(null)).toEqual(['daisy', 'cross']);
     expect(stagesAfter('edge-cycle')).toEqual([]);
-    const all = APPROACHES.flatMap(({ stage, after: before }) =>
-      approachesFor({ stage, after: before }).filter((one) => one.stage !== stage),
-    );
-    expect(all).toEqual([]);
+    for (const approach of APPROACHES) {
+      for (const after of stagesBefore(approach)) {
+        const { stage } = approach;
+        expect(stagesAfter(after)).toContain(stage);
+        const others = APPROACHES.filter(
+          (one) => one.stage === stage && stagesBefore(one).includes(after),
+        );
+        expect(approachesFor({ stage, after })).toEqual(others);
+      }
+    }
   });
 
   it('end where their goal comes to hold, also where the last layer is not lined up', () => {

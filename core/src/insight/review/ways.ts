@@ -17,9 +17,9 @@ import {
   wayBetween,
   type WayTables,
 } from '../../puzzle/search/index.js';
-import type { Approach } from '../../teaching/approaches/index.js';
+import { type Approach, stagesBefore, standsBefore } from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
-import { goalHolds, isOfLastLayer, type Stage } from '../../teaching/stages/index.js';
+import { isOfLastLayer } from '../../teaching/stages/index.js';
 import { resolveMethod, runnerFor, runStage } from '../../engine/run/index.js';
 import { layerTurned } from './done-turns.js';
 import { approachesFor, lastLayer, type Stretch } from './stage-orders.js';
@@ -42,13 +42,15 @@ export interface ShortestWay extends StageWay {
 /** The cube lined up as an approach expects it, and the turn it takes; undefined if it cannot be. */
 function readyFor(
   start: Cube,
-  after: Stage | null,
+  approach: Approach,
   first: Side,
 ): { cube: Cube; turns: Turn[] } | undefined {
-  if (after === null || goalHolds(start, after, first)) return { cube: start, turns: [] };
-  if (!isOfLastLayer(after)) return undefined;
+  if (standsBefore(approach, start, first)) return { cube: start, turns: [] };
   const layer = lastLayer(first);
-  const quarters = layerTurned(layer, start).findIndex((cube) => goalHolds(cube, after, first));
+  const lastOnes = stagesBefore(approach).filter((stage) => stage !== null && isOfLastLayer(stage));
+  const quarters = layerTurned(layer, start).findIndex((cube) =>
+    standsBefore({ after: lastOnes }, cube, first),
+  );
   if (quarters < 0) return undefined;
   const turn = turnOf(layer, quarters);
   return { cube: applyTurns(copyCube(start), [turn]), turns: [turn] };
@@ -61,8 +63,7 @@ export function wayBy(
   first: Side,
   scheme: ColourScheme,
 ): (StageWay & { end: Cube }) | undefined {
-  const { after } = approach;
-  const ready = readyFor(start, after, first);
+  const ready = readyFor(start, approach, first);
   if (!ready) return undefined;
   const turns = [...ready.turns];
   let turnCount = turns.length;

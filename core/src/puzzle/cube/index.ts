@@ -44,7 +44,7 @@ export {
   turnSeenInHold,
 } from './holds.js';
 export { isOdd, isSolvable } from './laws.js';
-export { layersOf } from './layers.js';
+export { type Layers, layersOf } from './layers.js';
 export { findProblems, type Problem, PROBLEM_KINDS } from './legality.js';
 export {
   type CubeDocument,

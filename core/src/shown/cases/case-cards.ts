@@ -9,7 +9,14 @@ import {
   STANDARD_SCHEME,
 } from '../../puzzle/cube/index.js';
 import { countTurns, mirrorMoves, readMoves, writeMoves } from '../../puzzle/notation/index.js';
-import { type Approach, APPROACHES, type Case, isSearch } from '../../teaching/approaches/index.js';
+import {
+  type Approach,
+  APPROACHES,
+  canFollow,
+  type Case,
+  isSearch,
+  stagesBefore,
+} from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import type { Stage } from '../../teaching/stages/index.js';
 import { type CaseTold, tellCase } from '../../engine/find/index.js';
@@ -142,7 +149,10 @@ export function caseBeside(
   if (midway) return fail('This case only comes up in the middle of its stage.');
   const own = approaches.value.find(({ cases }) => cases.some(({ id }) => id === caseId))!;
   const others = APPROACHES.filter(
-    (one) => one.stage === own.stage && one.after === own.after && one.id !== own.id,
+    (one) =>
+      one.stage === own.stage &&
+      one.id !== own.id &&
+      stagesBefore(own).some((stage) => canFollow(one, stage)),
   );
   return ok(
     [own, ...others].map((approach) => {

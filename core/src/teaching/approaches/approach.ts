@@ -1,4 +1,5 @@
 import type { Stage } from '../stages/index.js';
+import type { After } from './after.js';
 import type { Lines } from './claims.js';
 import type { Seen } from './role.js';
 
@@ -56,8 +57,8 @@ interface ApproachWords {
   /** The title where there is little room and the stage is named beside it. */
   short?: string;
   stage: Stage;
-  /** The stage that must be done just before; null when it is the first. */
-  after: Stage | null;
+  /** The stage that must be done just before, or several of which any will do; null for none. */
+  after: After;
   /** Which colour is held up. */
   up: 'first' | 'opposite';
   /** What one does, in a sentence. */

@@ -1,3 +1,4 @@
+export { type After, canFollow, stagesBefore, standsBefore } from './after.js';
 export {
   type Approach,
   type Case,

@@ -1,4 +1,4 @@
-import { type Approach, APPROACHES } from '../approaches/index.js';
+import { type Approach, APPROACHES, canFollow } from '../approaches/index.js';
 import { solvesCube } from '../stages/index.js';
 
 /** Whether nothing is left to do after an approach. */
@@ -6,4 +6,4 @@ export const isLast = (approach: Approach): boolean => solvesCube(approach.stage
 
 /** The built-in approaches that can follow one, or begin a method when there is none before. */
 export const approachesAfter = (before: Approach | undefined): Approach[] =>
-  APPROACHES.filter(({ after }) => after === (before?.stage ?? null));
+  APPROACHES.filter((one) => canFollow(one, before?.stage ?? null));

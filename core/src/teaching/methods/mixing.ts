@@ -1,4 +1,4 @@
-import type { Approach } from '../approaches/index.js';
+import { type Approach, canFollow } from '../approaches/index.js';
 import { approachesAfter, isLast } from './following.js';
 
 /** The approaches, continued to a solved cube with the first that can follow each time. */
@@ -22,7 +22,7 @@ export function swapped(approaches: readonly Approach[], index: number, id: stri
   if (!chosen) return [...approaches];
   const kept = [...approaches.slice(0, index), chosen];
   for (let last = chosen; !isLast(last);) {
-    const follows = approaches.slice(index).find((one) => one.after === last.stage);
+    const follows = approaches.slice(index).find((one) => canFollow(one, last.stage));
     const next = follows ?? approachesAfter(last)[0];
     if (!next) break;
     kept.push(next);

@@ -1,12 +1,12 @@
 export { goalHolds, stagesReached } from './goals.js';
 export { FIRST_LAYERS, type FirstLayer, firstLayerOf, progressOf } from './progress.js';
 export {
-  isFrom,
   isOfLastLayer,
   partOf,
+  recordOf,
   solvesCube,
   type Stage,
-  type StagePart,
   STAGES,
   stageWords,
 } from './stages.js';
+export type { StagePart, StartsOf } from './records.js';

@@ -12,6 +12,7 @@ import { patternsOf, resolveMethod } from '@sleetcrest/core/engine/run';
 import {
   type Approach,
   approachById,
+  canFollow,
   type Case,
   isSearch,
   type Pattern,
@@ -63,7 +64,7 @@ export function withApproach(draft: Draft, index: number, next: Approach | strin
   const all = [...kept, chosen];
   for (let last: Approach | undefined = chosen; last;) {
     const { stage }: Approach = last;
-    last = after.find((one) => one.after === stage);
+    last = after.find((one) => canFollow(one, stage));
     if (last) all.push(last);
   }
   return withApproaches(draft, complete(all));
