@@ -1,5 +1,6 @@
 import { UP, writeCubeDocument } from '@sleetcrest/core';
-import { type OnProgress, type Proof, prove } from '@sleetcrest/core/engine/prove';
+import { type Proof, prove } from '@sleetcrest/core/engine/prove';
+import type { OnProgress } from '@sleetcrest/core/engine/run';
 import { resolveMethod } from '@sleetcrest/core/engine/run';
 import { type Approach, APPROACHES } from '@sleetcrest/core/teaching/approaches';
 import { approachCalled, chosenMethod } from '../input.js';

@@ -11,8 +11,7 @@ import {
   UP,
 } from '../../puzzle/cube/index.js';
 import { approachById, APPROACHES, isSearch } from '../../teaching/approaches/index.js';
-import { startsOf } from '../prove/index.js';
-import { runnerFor, stickerCalled } from '../run/index.js';
+import { runnerFor, startsOf, stickerCalled } from '../run/index.js';
 import { casesSeen } from './cases-seen.js';
 
 const seeing = (stickers: Record<string, Colour>): Map<number, Side> =>

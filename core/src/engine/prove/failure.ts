@@ -16,10 +16,10 @@ import {
   firstRepeat,
   runnerFor,
   runStage,
+  startsOf,
   type Step,
   writeStep,
 } from '../run/index.js';
-import { startsOf } from './starts.js';
 
 /** How an approach fails on one cube. */
 export interface Failure {

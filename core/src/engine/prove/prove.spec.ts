@@ -15,9 +15,8 @@ import {
 } from '../../teaching/approaches/index.js';
 import { METHODS } from '../../teaching/methods/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import { type Choice, resolveMethod, runnerFor } from '../run/index.js';
+import { type Choice, resolveMethod, runnerFor, startsOf } from '../run/index.js';
 import { prove } from './prove.js';
-import { startsOf } from './starts.js';
 
 const CROSS = 190_080;
 const CORNERS = 136_080;

@@ -10,8 +10,14 @@ import {
 import { pairTables, ROOM_COUNT } from '../../puzzle/search/index.js';
 import { type Approach, isSearch } from '../../teaching/approaches/index.js';
 import { goalHolds, type Stage } from '../../teaching/stages/index.js';
-import { type PairsRunner, runnerFor, runStage } from '../run/index.js';
-import { pairStarts, startsOf } from './starts.js';
+import {
+  type PairsRunner,
+  pairStarts,
+  runnerFor,
+  runStage,
+  startsOf,
+  type OnProgress,
+} from '../run/index.js';
 
 /** What trying every start of an approach showed. */
 export interface Proof {
@@ -25,9 +31,6 @@ export interface Proof {
   /** A start the approach does not bring to the stage's goal, if there is one. */
   unsolved: Cube | null;
 }
-
-/** Told now and then while a proof runs: starts tried, of how many. */
-export type OnProgress = (done: number, of: number) => void;
 
 /** Turns needed from this start, or undefined when the goal is not reached. */
 type Attempt = (start: Cube) => number | undefined;

@@ -1,11 +1,20 @@
 import { DOWN, holdsWithUp, randomCube, randomFrom, UP } from '../../puzzle/cube/index.js';
 import { approachById, APPROACHES } from '../../teaching/approaches/index.js';
 import { methodById, METHODS } from '../../teaching/methods/index.js';
-import { resolveMethod, runnerFor, runStage, solve } from '../run/index.js';
-import { distributionOf, meanOf, quantileOf, together, worstOf } from './distribution.js';
-import { spreadOf } from './distribution.spec-support.js';
+import { spreadOf } from '../run/distribution.spec-support.js';
+import {
+  distributionOf,
+  meanOf,
+  quantileOf,
+  resolveMethod,
+  runnerFor,
+  runStage,
+  solve,
+  startsOf,
+  together,
+  worstOf,
+} from '../run/index.js';
 import { prove } from './prove.js';
-import { startsOf } from './starts.js';
 import { independentGroups, type MethodSurvey, Surveyor } from './survey.js';
 
 const surveyor = new Surveyor();

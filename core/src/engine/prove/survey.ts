@@ -12,12 +12,20 @@ import {
 import { type Approach, isSearch } from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { partOf, type StagePart } from '../../teaching/stages/index.js';
-import { type Choice, resolveMethod, runnerFor, runStage } from '../run/index.js';
-import { type Distribution, distributionOf, together } from './distribution.js';
-import { surveyPairs } from './pairs-survey.js';
-import type { OnProgress } from './prove.js';
-import { StageCount, type StageSurvey } from './stage-survey.js';
-import { startsOf } from './starts.js';
+import {
+  type Choice,
+  type Distribution,
+  distributionOf,
+  resolveMethod,
+  runnerFor,
+  runStage,
+  StageCount,
+  type StageSurvey,
+  startsOf,
+  surveyPairs,
+  together,
+  type OnProgress,
+} from '../run/index.js';
 
 /** What a method costs over all cubes, each equally likely. */
 export interface MethodSurvey {

@@ -8,10 +8,19 @@ export {
   type Variant,
   wordsInHold,
 } from './compile.js';
-export { type PairWay, WayLists, Ways } from './pair-ways.js';
-export { PairsRunner } from './pairs-runner.js';
+export {
+  type Distribution,
+  distributionOf,
+  meanOf,
+  quantileOf,
+  together,
+  worstOf,
+} from './distribution.js';
+export { PairsRunner } from './pairs/pairs-runner.js';
+export { surveyPairs } from './pairs/pairs-survey.js';
 export { PatternRunner } from './pattern-runner.js';
 export { type Plan, solvePainted, solvePlan } from './plan.js';
+export type { OnProgress } from './progress.js';
 export { readStep, replay } from './replay.js';
 export { approachesOf, resolveMethod, stagesOf } from './resolve.js';
 export {
@@ -26,6 +35,9 @@ export {
 export { solve, writeStep } from './solve.js';
 export { firstRepeat, runStage } from './stage-run.js';
 export { patternRunnerFor, runnerFor } from './stage-runner.js';
+export { type CaseSurvey, StageCount, type StageSurvey } from './stage-survey.js';
+export { pairStarts, type Starts, startsOf } from './starts.js';
 export { fillTemplate, parseTemplate, type Template } from './text.js';
+export { turnedRound, turnedStarts } from './turned-starts.js';
 export type { Step, Walkthrough } from './walkthrough.js';
 export { MOST_WORK, workOf } from './work.js';

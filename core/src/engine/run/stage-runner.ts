@@ -1,7 +1,7 @@
 import { type ColourScheme, type Side, STANDARD_SCHEME } from '../../puzzle/cube/index.js';
 import { type Approach, isSearch, type PatternApproach } from '../../teaching/approaches/index.js';
 import { CrossRunner } from './cross-runner.js';
-import { PairsRunner } from './pairs-runner.js';
+import { PairsRunner } from './pairs/pairs-runner.js';
 import { PatternRunner } from './pattern-runner.js';
 import type { Runner } from './runner.js';
 

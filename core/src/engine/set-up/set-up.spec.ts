@@ -1,6 +1,6 @@
 import { HOME_HOLD, SIDES } from '../../puzzle/cube/index.js';
-import { methodById, METHODS } from '../../teaching/methods/index.js';
 import { standsBefore } from '../../teaching/approaches/index.js';
+import { methodById, METHODS } from '../../teaching/methods/index.js';
 import { cubeBy } from '../../core.spec-support.js';
 import { resolveMethod, runnerFor } from '../run/index.js';
 import { setUpFor } from './set-up.js';

@@ -18,13 +18,14 @@ import {
   type Sentence,
 } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import { pairStarts, startsOf } from '../../engine/prove/index.js';
 import {
   type Choice,
   type PairsRunner,
+  pairStarts,
   type Runner,
   runnerFor,
   type Spoken,
+  startsOf,
 } from '../../engine/run/index.js';
 import { Checker } from './holds.js';
 import { type StepRead, StepStates } from './step-states.js';

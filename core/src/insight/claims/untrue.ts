@@ -1,7 +1,6 @@
 import { type Cube, STANDARD_SCHEME, UP } from '../../puzzle/cube/index.js';
 import type { Approach } from '../../teaching/approaches/index.js';
-import { startsOf } from '../../engine/prove/index.js';
-import { filled, parseTemplate, type Step, writeStep } from '../../engine/run/index.js';
+import { filled, parseTemplate, startsOf, type Step, writeStep } from '../../engine/run/index.js';
 import { checkClaims, type LineName } from './over-starts.js';
 
 /** A sentence of a case that is not so, with a cube on which it is not. */

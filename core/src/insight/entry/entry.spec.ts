@@ -12,7 +12,7 @@ import {
   UP,
 } from '../../puzzle/cube/index.js';
 import { goalHolds, STAGES } from '../../teaching/stages/index.js';
-import { startsOf } from '../../engine/prove/index.js';
+import { startsOf } from '../../engine/run/index.js';
 import { cubeBy } from '../../core.spec-support.js';
 import { ASKING_HOLDS, holdAsking, nextQuestion, stickersAsked, tellingSticker } from './asking.js';
 import { stickersOnceDone } from './done-up-to.js';

@@ -18,11 +18,16 @@ import {
 import { pairTables, placeOf, ROOM_COUNT, whereIs } from '../../puzzle/search/index.js';
 import type { SearchApproach } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import { pairStarts, startsOf } from '../../engine/prove/index.js';
-import { type PairsRunner, runnerFor } from '../../engine/run/index.js';
+import {
+  type PairsRunner,
+  pairStarts,
+  runnerFor,
+  startsOf,
+  turnedRound,
+  turnedStarts,
+} from '../../engine/run/index.js';
 import { Gathering } from './gathering.js';
 import { type Look, type Lookable, packed, type Situations } from './situations.js';
-import { turnedRound, turnedStarts } from './turned-starts.js';
 
 const FIRST = UP;
 

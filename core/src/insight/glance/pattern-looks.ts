@@ -18,8 +18,7 @@ import {
   UP,
 } from '../../puzzle/cube/index.js';
 import type { PatternApproach } from '../../teaching/approaches/index.js';
-import { startsOf } from '../../engine/prove/index.js';
-import { compileApproach, UNPAINTED, type Variant } from '../../engine/run/index.js';
+import { compileApproach, startsOf, UNPAINTED, type Variant } from '../../engine/run/index.js';
 import { BARE, BARE_OPPOSITE, costOf, type Lookable, type Outcome } from './situations.js';
 
 /** Any first colour will do: what is looked at is the same. */

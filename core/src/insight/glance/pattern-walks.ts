@@ -1,4 +1,3 @@
-import { standsBefore } from '../../teaching/approaches/index.js';
 import {
   applyTurns,
   colourOfValue,
@@ -18,13 +17,18 @@ import {
   turnedOver,
   twistAt,
 } from '../../puzzle/cube/index.js';
+import { standsBefore } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import { startsOf } from '../../engine/prove/index.js';
-import { patternRunnerFor, runnerFor, runStage } from '../../engine/run/index.js';
+import {
+  patternRunnerFor,
+  runnerFor,
+  runStage,
+  startsOf,
+  turnedStarts,
+} from '../../engine/run/index.js';
 import { type Gathered, Gathering } from './gathering.js';
 import { DOES_NOT_MATTER, FIRST, type PatternLooks } from './pattern-looks.js';
 import { BARE, BARE_OPPOSITE } from './situations.js';
-import { turnedStarts } from './turned-starts.js';
 
 /** Steps that may leave undone what was done before, until it is done again. */
 const MOST_STEPS_AWAY = 4;

@@ -23,8 +23,12 @@ import {
 } from '../../puzzle/cube/index.js';
 import type { PatternApproach } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import { startsOf } from '../../engine/prove/index.js';
-import { type PatternRunner, patternRunnerFor, type Variant } from '../../engine/run/index.js';
+import {
+  type PatternRunner,
+  patternRunnerFor,
+  startsOf,
+  type Variant,
+} from '../../engine/run/index.js';
 import { followGlance, roleSeen } from './follow.js';
 import type { GlancePlan } from './plan.js';
 import type { Outcome } from './situations.js';

@@ -12,11 +12,12 @@ import {
 } from '../../puzzle/cube/index.js';
 import type { PatternApproach } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import { type Starts, startsOf } from '../../engine/prove/index.js';
 import {
   compileApproach,
   type PatternRunner,
   patternRunnerFor,
+  type Starts,
+  startsOf,
   type Variant,
 } from '../../engine/run/index.js';
 

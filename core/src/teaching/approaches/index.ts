@@ -10,7 +10,6 @@ export {
   type SearchApproach,
   type SearchCase,
 } from './approach.js';
-export type { Role, Seen } from './role.js';
 export { approachById, APPROACHES } from './built-in.js';
 export {
   type Claim,
@@ -23,3 +22,4 @@ export {
   type Those,
   type Which,
 } from './claims.js';
+export type { Role, Seen } from './role.js';

@@ -17,8 +17,8 @@ import {
   turnOf,
   UP,
 } from '../../puzzle/cube/index.js';
-import { cubeBy } from '../../core.spec-support.js';
 import { replay, solve } from '../../engine/run/index.js';
+import { cubeBy } from '../../core.spec-support.js';
 import { canFollow, standsBefore } from '../approaches/index.js';
 import { METHODS } from '../methods/index.js';
 import { goalHolds, stagesReached } from './goals.js';

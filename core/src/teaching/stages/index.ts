@@ -1,5 +1,6 @@
 export { goalHolds, stagesReached } from './goals.js';
 export { FIRST_LAYERS, type FirstLayer, firstLayerOf, progressOf } from './progress.js';
+export type { StagePart, StartsOf } from './records.js';
 export {
   isOfLastLayer,
   partOf,
@@ -9,4 +10,3 @@ export {
   STAGES,
   stageWords,
 } from './stages.js';
-export type { StagePart, StartsOf } from './records.js';

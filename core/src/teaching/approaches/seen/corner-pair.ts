@@ -1,5 +1,4 @@
 import type { Case } from '../approach.js';
-import type { Role } from '../role.js';
 import {
   anyHold,
   type Claim,
@@ -12,6 +11,7 @@ import {
   type Sentence,
   solved,
 } from '../claims.js';
+import type { Role } from '../role.js';
 
 type Seen = Omit<Case, 'id' | 'sequence'>;
 

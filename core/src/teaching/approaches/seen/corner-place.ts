@@ -1,5 +1,4 @@
 import type { Case, Pattern } from '../approach.js';
-import type { Role } from '../role.js';
 import {
   anyHold,
   belongs,
@@ -11,6 +10,7 @@ import {
   say,
   stays,
 } from '../claims.js';
+import type { Role } from '../role.js';
 
 /** The corner at a top front place shows its three own colours, in any of three twists. */
 const ownColours = (side: 'right' | 'left'): readonly Pattern[] => {

@@ -22,8 +22,7 @@ import {
   writeCubeDocument,
   writeMoves,
 } from '@sleetcrest/core';
-import type { CaseSurvey } from '@sleetcrest/core/engine/prove';
-import { approachesOf } from '@sleetcrest/core/engine/run';
+import { approachesOf, type CaseSurvey } from '@sleetcrest/core/engine/run';
 import type { SetUp } from '@sleetcrest/core/engine/set-up';
 import { type Beside, type CaseCard, mirrored } from '@sleetcrest/core/shown/cases';
 import { crownSvg } from '@sleetcrest/core/shown/drawing';

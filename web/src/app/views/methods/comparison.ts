@@ -6,8 +6,8 @@ import {
   STAGES,
   stageWords,
 } from '@sleetcrest/core';
-import { meanOf, type MethodSurvey, quantileOf, worstOf } from '@sleetcrest/core/engine/prove';
-import { approachesOf } from '@sleetcrest/core/engine/run';
+import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
+import { approachesOf, meanOf, quantileOf, worstOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
 import type { Hand } from '@sleetcrest/core/shown/hands';
 

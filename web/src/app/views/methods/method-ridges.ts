@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { type Distribution, meanOf, quantileOf } from '@sleetcrest/core/engine/prove';
+import { type Distribution, meanOf, quantileOf } from '@sleetcrest/core/engine/run';
 import { counted } from '../../parts/words/counted';
 
 /** One method of the picture. */

@@ -10,7 +10,7 @@ import {
   stickerInHold,
   turnHold,
 } from '../../puzzle/cube/index.js';
-import type { Starts } from '../../engine/prove/index.js';
+import type { Starts } from './starts.js';
 
 // Where a place goes as the whole cube is turned round once, and what its value is called there.
 const TO = new Uint8Array(PLACE_COUNT);

@@ -1,4 +1,4 @@
-import { meanOf, type Distribution } from './distribution.js';
+import { type Distribution, meanOf } from './distribution.js';
 
 /** The standard deviation, in turns. */
 export const spreadOf = (turns: Distribution): number => {

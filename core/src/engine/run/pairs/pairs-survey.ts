@@ -1,17 +1,19 @@
-import { type Hold, opposite, type Side, sideInHold, UP } from '../../puzzle/cube/index.js';
+import { type Hold, opposite, type Side, sideInHold, UP } from '../../../puzzle/cube/index.js';
 import {
   MOVED,
   pairTables,
   type PairTables,
   ROOM_COUNT,
   whereIs,
-} from '../../puzzle/search/index.js';
-import type { SearchApproach } from '../../teaching/approaches/index.js';
-import { type PairsRunner, type PairWay, runnerFor, WayLists, Ways } from '../run/index.js';
-import { type Distribution, distributionOf } from './distribution.js';
-import type { OnProgress } from './prove.js';
-import type { StageSurvey } from './stage-survey.js';
-import { pairStarts } from './starts.js';
+} from '../../../puzzle/search/index.js';
+import type { SearchApproach } from '../../../teaching/approaches/index.js';
+import type { OnProgress } from '../progress.js';
+import { type Distribution, distributionOf } from '../distribution.js';
+import { runnerFor } from '../stage-runner.js';
+import type { StageSurvey } from '../stage-survey.js';
+import { pairStarts } from '../starts.js';
+import { type PairWay, WayLists, Ways } from './pair-ways.js';
+import type { PairsRunner } from './pairs-runner.js';
 
 /*
  * The stage of the pairs has 136,080 × 26,880 = 3,657,830,400 starts, and which pair is taken first

@@ -1,5 +1,5 @@
-import { layersOf, PLACES, type Side } from '../../puzzle/cube/index.js';
-import { type PairTables, placeOf } from '../../puzzle/search/index.js';
+import { layersOf, PLACES, type Side } from '../../../puzzle/cube/index.js';
+import { type PairTables, placeOf } from '../../../puzzle/search/index.js';
 
 /** Every pair starts in one of these ways when a set of rooms is finished: corner and edge places. */
 export class Ways {

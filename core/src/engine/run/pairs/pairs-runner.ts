@@ -9,7 +9,7 @@ import {
   type Side,
   type Turn,
   whereInHold,
-} from '../../puzzle/cube/index.js';
+} from '../../../puzzle/cube/index.js';
 import {
   atHome,
   MOVED,
@@ -17,11 +17,11 @@ import {
   type PairTables,
   placeOf,
   whereIs,
-} from '../../puzzle/search/index.js';
-import type { SearchApproach } from '../../teaching/approaches/index.js';
-import { wordsInHold } from './compile.js';
-import { type Choice, type Runner, Teller, type Told } from './runner.js';
-import { SearchStep, type SearchWording, SearchWords } from './search-step.js';
+} from '../../../puzzle/search/index.js';
+import type { SearchApproach } from '../../../teaching/approaches/index.js';
+import { wordsInHold } from '../compile.js';
+import { type Choice, type Runner, Teller, type Told } from '../runner.js';
+import { SearchStep, type SearchWording, SearchWords } from '../search-step.js';
 
 /** A pair to be brought home: the room it belongs to, and what it costs. */
 export interface ChosenPair {
