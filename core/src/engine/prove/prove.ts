@@ -2,22 +2,14 @@ import {
   applyTurns,
   copyCube,
   type Cube,
+  type Hold,
   HOME_HOLD,
-  isHome,
   type Side,
   UP,
 } from '../../puzzle/cube/index.js';
-import { pairTables, ROOM_COUNT } from '../../puzzle/search/index.js';
-import { type Approach, isSearch } from '../../teaching/approaches/index.js';
-import { goalHolds, type Stage } from '../../teaching/stages/index.js';
-import {
-  type PairsRunner,
-  pairStarts,
-  runnerFor,
-  runStage,
-  startsOf,
-  type OnProgress,
-} from '../run/index.js';
+import type { Approach } from '../../teaching/approaches/index.js';
+import type { Stage } from '../../teaching/stages/index.js';
+import { MOST_LOOKS, type OnProgress, runnerFor, type Tries } from '../run/index.js';
 
 /** What trying every start of an approach showed. */
 export interface Proof {
@@ -90,40 +82,27 @@ export function prove(
   first: Side = UP,
   report: OnProgress = () => undefined,
 ): Proof {
-  if (isSearch(approach) && approach.search === 'pairs') return provePairs(approach, first, report);
-  const runner = runnerFor(approach, first);
-  const starts = startsOf(approach.stage, approach.after, first);
-  const tally = new Tally(approach, starts.count, report);
-  const attempt: Attempt = (cube) => {
-    let turns = 0;
-    const count = (choice: { turnCount: number }): void => void (turns += choice.turnCount);
-    const end = runStage(cube, HOME_HOLD, runner, first, count, starts.matter);
-    return typeof end === 'string' ? undefined : turns;
-  };
-  for (let k = 0; k < starts.count; k++) tally.add(starts.cube(k), attempt);
+  const groups = [...runnerFor(approach, first).tries()];
+  const of = groups.reduce((sum, { count }) => sum + count, 0);
+  const tally = new Tally(approach, of, report);
+  for (const tries of groups) {
+    for (let k = 0; k < tries.count; k++) tally.add(tries.cube(k), (cube) => turnsBy(tries, cube));
+  }
   return tally.done();
 }
 
-function provePairs(approach: Approach, first: Side, report: OnProgress): Proof {
-  const runner = runnerFor(approach, first) as PairsRunner;
-  const { rooms } = pairTables(first);
-  const tries = rooms.flatMap((_, room) =>
-    Array.from({ length: 1 << ROOM_COUNT }, (_, closed) => closed)
-      .filter((closed) => ((closed >> room) & 1) === 0)
-      .map((closed) => ({ room, closed, starts: pairStarts(rooms, room, closed, first) })),
-  );
-  const of = tries.reduce((sum, { starts }) => sum + starts.count, 0);
-  const tally = new Tally(approach, of, report);
-  for (const { room, closed, starts } of tries) {
-    const finished = rooms.filter((_, k) => k === room || (closed >> k) & 1);
-    const attempt: Attempt = (cube) => {
-      const plan = runner.planFor(cube, room, closed);
-      for (const { turns } of plan) applyTurns(cube, turns);
-      const home = finished.every(({ corner, edge }) => isHome(cube, corner) && isHome(cube, edge));
-      if (!home || !goalHolds(cube, 'cross', first)) return undefined;
-      return plan.reduce((sum, { turnCount }) => sum + turnCount, 0);
-    };
-    for (let k = 0; k < starts.count; k++) tally.add(starts.cube(k), attempt);
+/** The turns a try takes from a cube, which is done in place; undefined where it does not end. */
+function turnsBy({ plan, isDone }: Tries, cube: Cube): number | undefined {
+  let hold: Hold = HOME_HOLD;
+  let turns = 0;
+  for (let looks = 0; !isDone(cube); looks++) {
+    const choices = looks < MOST_LOOKS ? plan(cube, hold, looks > 0) : [];
+    if (choices.length === 0) return undefined;
+    for (const choice of choices) {
+      applyTurns(cube, choice.turns);
+      turns += choice.turnCount;
+      hold = choice.holdAfter;
+    }
   }
-  return tally.done();
+  return turns;
 }

@@ -9,7 +9,7 @@ import {
   turnedOver,
   UP,
 } from '../../puzzle/cube/index.js';
-import { type Approach, isSearch } from '../../teaching/approaches/index.js';
+import type { Approach } from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { partOf, type StagePart } from '../../teaching/stages/index.js';
 import {
@@ -22,7 +22,6 @@ import {
   StageCount,
   type StageSurvey,
   startsOf,
-  surveyPairs,
   together,
   type OnProgress,
 } from '../run/index.js';
@@ -133,11 +132,10 @@ export class Surveyor {
     const key = `${hold} ${JSON.stringify(part)}`;
     const known = this.groups.get(key);
     if (known) return ok(known);
-    const search = part[0]!;
-    const group =
-      isSearch(search) && search.search === 'pairs'
-        ? ok({ approaches: part, ...surveyPairs(search, this.first, hold, report) })
-        : surveyGroup(part, hold, this.first, report);
+    const { searching } = runnerFor(part[0]!, this.first);
+    const group = searching?.survey
+      ? ok({ approaches: part, ...searching.survey(hold, report) })
+      : surveyGroup(part, hold, this.first, report);
     if (group.ok) this.groups.set(key, group.value);
     return group;
   }

@@ -29,7 +29,8 @@ import {
   type Seen,
   sentencesOf,
 } from '../../teaching/approaches/index.js';
-import { type Choice, type Lined, linesOf } from './runner.js';
+import type { Choice, Lined } from './choice.js';
+import { linesOf } from './runner.js';
 
 /** The bit of a sticker that does not matter to the stage; the bits 0…5 are the colours. */
 export const UNPAINTED = 6;

@@ -21,18 +21,24 @@ import {
 import { crossTable, MOVED, placeOf, turnsLayer, whereIs } from '../../puzzle/search/index.js';
 import type { SearchApproach } from '../../teaching/approaches/index.js';
 import { wordsInHold } from './compile.js';
-import { type Choice, type Runner, Teller, type Told } from './runner.js';
+import type { Choice } from './choice.js';
+import { type SearchRunner, Teller, type Told } from './runner.js';
+import { CrossSearching } from './cross-searching.js';
 import { SearchStep, SearchWords } from './search-step.js';
+import type { Searching } from './searching.js';
+import { triesOf } from './starts.js';
+import type { Tries } from './tries.js';
 
 /**
  * The first cross planned whole. A shortest way is looked up and told edge by edge: an edge counts
  * as placed once no turn but those of its own layer moves it any more, since from then on it stands
  * right to the others placed.
  */
-export class CrossRunner implements Runner {
+export class CrossRunner implements SearchRunner {
   private readonly edges: readonly number[];
   private readonly words: SearchWords;
   private readonly teller: Teller;
+  readonly searching: Searching;
 
   constructor(
     readonly approach: SearchApproach,
@@ -42,6 +48,11 @@ export class CrossRunner implements Runner {
     this.edges = layersOf(first).firstEdges;
     this.words = new SearchWords(approach);
     this.teller = new Teller(first, scheme);
+    this.searching = new CrossSearching(this, first);
+  }
+
+  tries(): Tries[] {
+    return [triesOf(this, this.first)];
   }
 
   plan(cube: Cube, before: Hold): readonly Choice[] {

@@ -16,28 +16,21 @@ export {
   together,
   worstOf,
 } from './distribution.js';
-export { PairsRunner } from './pairs/pairs-runner.js';
-export { surveyPairs } from './pairs/pairs-survey.js';
 export { PatternRunner } from './pattern-runner.js';
 export { type Plan, solvePainted, solvePlan } from './plan.js';
+export type { Deciding, Searching } from './searching.js';
 export type { OnProgress } from './progress.js';
 export { readStep, replay } from './replay.js';
 export { approachesOf, resolveMethod, stagesOf } from './resolve.js';
-export {
-  capitals,
-  type Choice,
-  filled,
-  linesOf,
-  placeOrColour,
-  type Runner,
-  type Spoken,
-} from './runner.js';
+export type { Choice, Spoken } from './choice.js';
+export { capitals, filled, linesOf, placeOrColour, type Runner } from './runner.js';
 export { solve, writeStep } from './solve.js';
 export { firstRepeat, runStage } from './stage-run.js';
 export { patternRunnerFor, runnerFor } from './stage-runner.js';
 export { type CaseSurvey, StageCount, type StageSurvey } from './stage-survey.js';
-export { pairStarts, type Starts, startsOf } from './starts.js';
+export { type Starts, startsOf } from './starts.js';
 export { fillTemplate, parseTemplate, type Template } from './text.js';
-export { turnedRound, turnedStarts } from './turned-starts.js';
+export { MOST_LOOKS, stepsFrom, type TriedStep, type Tries } from './tries.js';
+export { turnedStarts } from './turned-starts.js';
 export type { Step, Walkthrough } from './walkthrough.js';
 export { MOST_WORK, workOf } from './work.js';

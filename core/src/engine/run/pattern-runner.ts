@@ -17,7 +17,10 @@ import {
 } from '../../puzzle/cube/index.js';
 import type { PatternApproach } from '../../teaching/approaches/index.js';
 import { compileApproach, matches, UNPAINTED, type Variant } from './compile.js';
-import { type Choice, type Runner, Teller, type Told } from './runner.js';
+import type { Choice } from './choice.js';
+import { type Runner, Teller, type Told } from './runner.js';
+import { triesOf } from './starts.js';
+import type { Tries } from './tries.js';
 
 // Three for each place, an edge's last one twice: flat, for a loop that runs for every look.
 const STICKERS = Uint8Array.from(PLACES.flatMap(({ stickers: [a, b, c = b] }) => [a!, b!, c!]));
@@ -40,6 +43,7 @@ function paintWhatMatters(cube: Cube, matter: Uint8Array, stickers: Uint8Array):
  * hold of what is chosen and nothing else; the exact distributions rely on it.
  */
 export class PatternRunner implements Runner {
+  readonly searching = undefined;
   private readonly up: Side;
   /** By the hold before: the variants in the order they are preferred, and those in that hold. */
   private readonly ordered: Variant[][] = [];
@@ -49,7 +53,7 @@ export class PatternRunner implements Runner {
 
   constructor(
     readonly approach: PatternApproach,
-    first: Side,
+    private readonly first: Side,
     scheme: ColourScheme,
   ) {
     const variants = compileApproach(approach, first, scheme);
@@ -74,6 +78,10 @@ export class PatternRunner implements Runner {
       if (matches(variant.cells, this.stickers)) return variant.alone;
     }
     return [];
+  }
+
+  tries(): Tries[] {
+    return [triesOf(this, this.first)];
   }
 
   /** Every case the cube shows, in every hold and for every piece, best first. */

@@ -12,7 +12,7 @@ import {
 } from '../../puzzle/cube/index.js';
 import { type Method, methodById, METHODS } from '../../teaching/methods/index.js';
 import { resolveMethod } from './resolve.js';
-import type { Choice } from './runner.js';
+import type { Choice } from './choice.js';
 import { solve } from './solve.js';
 import type { Walkthrough } from './walkthrough.js';
 

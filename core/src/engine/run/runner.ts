@@ -11,28 +11,16 @@ import {
 } from '../../puzzle/cube/index.js';
 import {
   type Approach,
-  type CaseWords,
   type Lines,
+  type SearchApproach,
   type Sentence,
   sentencesOf,
   textOf,
 } from '../../teaching/approaches/index.js';
+import type { Choice, Lined, Spoken } from './choice.js';
+import type { Searching } from './searching.js';
+import type { Tries } from './tries.js';
 import { fillTemplate, parseTemplate, type Template } from './text.js';
-
-/** The sentences of a step, each with what it claims. */
-export interface Spoken {
-  readonly find: readonly Sentence[];
-  readonly look: readonly Sentence[];
-  readonly why: readonly Sentence[];
-}
-
-/** The lines of a step parted once, to be filled with the colours and places of a cube. */
-export interface Lined {
-  readonly spoken: Spoken;
-  readonly find: Template;
-  readonly look: Template;
-  readonly why: Template;
-}
 
 /** What every step says of the piece it is about, if its case says nothing else. */
 const usualFind = (kind: 'corner' | 'edge'): Sentence[] => [
@@ -61,24 +49,6 @@ export function linesOf(
   };
 }
 
-/** A step chosen for a cube: the case, the hold, the turns, and the sentences still to be filled. */
-export interface Choice {
-  readonly case: CaseWords;
-  readonly hold: Hold;
-  /** The hold afterwards: another one when the sequence turns the whole cube. */
-  readonly holdAfter: Hold;
-  readonly turnCount: number;
-  /** Lining up and sequence as turns of the cube's sides. */
-  readonly turns: Uint8Array;
-  readonly lineUp: string;
-  readonly sequence: string;
-  /** The places of the cube where the pieces concerned are before lining up. */
-  readonly places: readonly number[];
-  readonly lines: Lined;
-  /** Colours and places that the sentences may name, but for the pieces'. */
-  readonly words: ReadonlyMap<string, string>;
-}
-
 /** What a step says: the sentences of one choice about particular pieces. */
 export interface Told {
   find: string;
@@ -102,6 +72,16 @@ export interface Runner {
   plan(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[];
   /** The sentences and pieces of a step as it stands on this cube, held as it is before the step. */
   tell(choice: Choice, cube: Cube, before: Hold): Told;
+  /** Every start of the stage, in groups that are gone through alike. */
+  tries(): Iterable<Tries>;
+  /** What a runner that searches says of itself; undefined for one of patterns. */
+  readonly searching: Searching | undefined;
+}
+
+/** A runner whose turns are searched for. */
+export interface SearchRunner extends Runner {
+  readonly approach: SearchApproach;
+  readonly searching: Searching;
 }
 
 /** Sentences begin with a capital, also where they begin with a colour. */

@@ -6,7 +6,8 @@ import {
   type SearchCase,
   sentencesOf,
 } from '../../teaching/approaches/index.js';
-import { type Choice, type Lined, linesOf } from './runner.js';
+import type { Choice, Lined } from './choice.js';
+import { linesOf } from './runner.js';
 
 /** The words of a case that is searched for, as it happens this time. */
 export interface SearchWording {

@@ -16,7 +16,8 @@ import {
 } from '../../puzzle/cube/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { resolveMethod } from './resolve.js';
-import type { Choice, Runner } from './runner.js';
+import type { Choice } from './choice.js';
+import type { Runner } from './runner.js';
 import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
 import type { Step, Walkthrough } from './walkthrough.js';

@@ -7,10 +7,9 @@ import {
   type Side,
 } from '../../puzzle/cube/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
-import type { Choice, Runner } from './runner.js';
-
-/** More looks than any stage needs; going on longer is going round in a circle. */
-const MOST_LOOKS = 40;
+import type { Choice } from './choice.js';
+import { MOST_LOOKS } from './tries.js';
+import type { Runner } from './runner.js';
 
 /** Why a stage was not brought to its goal: no case fits, or the looks go round in a circle. */
 export type Stuck = 'no-case' | 'circle';

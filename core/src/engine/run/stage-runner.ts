@@ -3,11 +3,14 @@ import { type Approach, isSearch, type PatternApproach } from '../../teaching/ap
 import { CrossRunner } from './cross-runner.js';
 import { PairsRunner } from './pairs/pairs-runner.js';
 import { PatternRunner } from './pattern-runner.js';
-import type { Runner } from './runner.js';
+import type { SearchRunner } from './runner.js';
 
-const runners = new WeakMap<Approach, Map<string, Runner>>();
+/** A runner of patterns, or one that searches: told apart by whether it has `searching`. */
+type AnyRunner = PatternRunner | SearchRunner;
 
-function makeRunner(approach: Approach, first: Side, scheme: ColourScheme): Runner {
+const runners = new WeakMap<Approach, Map<string, AnyRunner>>();
+
+function makeRunner(approach: Approach, first: Side, scheme: ColourScheme): AnyRunner {
   if (!isSearch(approach)) return new PatternRunner(approach, first, scheme);
   return approach.search === 'cross'
     ? new CrossRunner(approach, first, scheme)
@@ -22,10 +25,10 @@ export function runnerFor(
   approach: Approach,
   first: Side,
   scheme: ColourScheme = STANDARD_SCHEME,
-): Runner {
+): AnyRunner {
   const key = `${first} ${scheme.join()}`;
   let byColour = runners.get(approach);
-  if (!byColour) runners.set(approach, (byColour = new Map<string, Runner>()));
+  if (!byColour) runners.set(approach, (byColour = new Map<string, AnyRunner>()));
   let runner = byColour.get(key);
   if (!runner) byColour.set(key, (runner = makeRunner(approach, first, scheme)));
   return runner;
@@ -38,6 +41,6 @@ export function patternRunnerFor(
   scheme: ColourScheme = STANDARD_SCHEME,
 ): PatternRunner {
   const runner = runnerFor(approach, first, scheme);
-  if (!(runner instanceof PatternRunner)) throw new RangeError(`${approach.id} is not data`);
+  if (runner.searching) throw new RangeError(`${approach.id} is not data`);
   return runner;
 }

@@ -2,7 +2,7 @@ import type { Hold } from '../../puzzle/cube/index.js';
 import type { Approach } from '../../teaching/approaches/index.js';
 import type { Stage } from '../../teaching/stages/index.js';
 import { type Distribution, distributionOf } from './distribution.js';
-import type { Choice } from './runner.js';
+import type { Choice } from './choice.js';
 
 /** How often a case is met in a solve by the method. */
 export interface CaseSurvey {

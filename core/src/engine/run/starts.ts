@@ -15,7 +15,9 @@ import {
   twistAt,
 } from '../../puzzle/cube/index.js';
 import { type After, stagesBefore, standsBefore } from '../../teaching/approaches/index.js';
-import { recordOf, type Stage, type StartsOf } from '../../teaching/stages/index.js';
+import { goalHolds, recordOf, type Stage, type StartsOf } from '../../teaching/stages/index.js';
+import type { Runner } from './runner.js';
+import type { Tries } from './tries.js';
 
 /** The starts of a stage: cubes in which the pieces that matter stand in every way they can. */
 export interface Starts {
@@ -183,4 +185,17 @@ export function pairStarts(
     }),
   );
   return gather(matter, cubes);
+}
+
+/** Every start of an approach's stage, done by its runner with what matters alone in sight. */
+export function triesOf(runner: Pick<Runner, 'approach' | 'plan'>, first: Side): Tries {
+  const { stage, after } = runner.approach;
+  const { matter, count, cube } = startsOf(stage, after, first);
+  return {
+    matter,
+    count,
+    cube,
+    plan: (at, hold, begun) => runner.plan(at, hold, begun, matter),
+    isDone: (at) => goalHolds(at, stage, first),
+  };
 }

@@ -20,7 +20,6 @@ import {
   UP,
 } from '../../puzzle/cube/index.js';
 import { simplifyMoves, writeMoves } from '../../puzzle/notation/index.js';
-import { pairTables } from '../../puzzle/search/index.js';
 import {
   type Approach,
   canFollow,
@@ -196,8 +195,9 @@ class SetUpMaker {
   }
 
   private ways(approach: Approach): (readonly Turn[])[] {
-    if (isSearch(approach)) return pairTables(this.first).moves.map(({ turns }) => turns);
-    return compileApproach(approach, this.first, STANDARD_SCHEME).map(({ turns }) =>
+    const runner = runnerFor(approach, this.first);
+    if (runner.searching) return [...runner.searching.undoings];
+    return compileApproach(runner.approach, this.first, STANDARD_SCHEME).map(({ turns }) =>
       turnsIn(turns),
     );
   }

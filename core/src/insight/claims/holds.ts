@@ -19,15 +19,7 @@ import {
   UP,
 } from '../../puzzle/cube/index.js';
 import { applyMoves, countTurns, knownMoves, ownTurns } from '../../puzzle/notation/index.js';
-import { crossTable } from '../../puzzle/search/index.js';
-import {
-  type Claim,
-  isSearch,
-  type Moment,
-  type Role,
-  type Seen,
-  type Those,
-} from '../../teaching/approaches/index.js';
+import type { Claim, Moment, Role, Seen, Those } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
 import { type Choice, placeOrColour, runStage, seenMask } from '../../engine/run/index.js';
 import { StepStates } from './step-states.js';
@@ -296,9 +288,7 @@ export class Checker {
   }
 
   private turnsOfCross(when: Moment): number {
-    const { runner, first } = this.states.step;
-    const isCross = isSearch(runner.approach) && runner.approach.search === 'cross';
-    return isCross ? crossTable(first).shortest(this.states.cubeAt(when)).length : 0;
+    return this.states.step.runner.searching?.fewest(this.states.cubeAt(when)) ?? 0;
   }
 }
 

@@ -1,31 +1,17 @@
-import {
-  applyTurns,
-  copyCube,
-  type Cube,
-  type Hold,
-  HOME_HOLD,
-  isHome,
-  pieceAt,
-  type Side,
-  STANDARD_SCHEME,
-  UP,
-} from '../../puzzle/cube/index.js';
-import { pairTables, ROOM_COUNT } from '../../puzzle/search/index.js';
+import { HOME_HOLD, pieceAt, type Side, STANDARD_SCHEME, UP } from '../../puzzle/cube/index.js';
 import {
   type Approach,
   type Claim,
   isSearch,
   type Sentence,
 } from '../../teaching/approaches/index.js';
-import { goalHolds } from '../../teaching/stages/index.js';
 import {
-  type Choice,
-  type PairsRunner,
-  pairStarts,
   type Runner,
   runnerFor,
   type Spoken,
-  startsOf,
+  stepsFrom,
+  type TriedStep,
+  type Tries,
 } from '../../engine/run/index.js';
 import { Checker } from './holds.js';
 import { type StepRead, StepStates } from './step-states.js';
@@ -88,65 +74,20 @@ interface Run {
 
 function* runsOf(approach: Approach, first: Side, every: number): Generator<Run> {
   const runner = runnerFor(approach, first, STANDARD_SCHEME);
-  if (isSearch(approach) && approach.search === 'pairs') {
-    yield* pairRuns(runner as PairsRunner, first, every);
-    return;
-  }
-  const starts = startsOf(approach.stage, approach.after, first);
-  for (let k = 0; k < starts.count; k += every) {
-    yield { matter: starts.matter, steps: stageSteps(starts.cube(k), runner, first) };
-  }
-}
-
-/** Every pair's way home beside every set of finished rooms, whichever pair would be taken next. */
-function* pairRuns(runner: PairsRunner, first: Side, every: number): Generator<Run> {
-  const { rooms } = pairTables(first);
-  for (let closed = 0; closed < 1 << ROOM_COUNT; closed++) {
-    for (let room = 0; room < ROOM_COUNT; room++) {
-      if ((closed >> room) & 1) continue;
-      const { matter, count, cube } = pairStarts(rooms, room, closed, first);
-      for (let k = 0; k < count; k += every) {
-        const start = cube(k);
-        // The other pieces stand anyhow: a room that is open must not look finished.
-        rooms.forEach(({ edge }, other) => {
-          const open = other !== room && ((closed >> other) & 1) === 0;
-          if (open && isHome(start, edge)) start[edge]! ^= 1;
-        });
-        const plan = runner.planFor(start, room, closed);
-        yield { matter, steps: planSteps(start, HOME_HOLD, plan, runner, first) };
-      }
+  for (const tries of runner.tries()) {
+    // A reader has every piece in sight, also those that do not matter.
+    const plan: Tries['plan'] = runner.searching
+      ? tries.plan
+      : (cube, hold, begun) => runner.plan(cube, hold, begun);
+    for (let k = 0; k < tries.count; k += every) {
+      const steps = stepsFrom({ plan, isDone: tries.isDone }, tries.cube(k), HOME_HOLD);
+      yield { matter: tries.matter, steps: told(steps, runner, first) };
     }
   }
 }
 
-function* stageSteps(start: Cube, runner: Runner, first: Side): Generator<StepRead> {
-  const { stage } = runner.approach;
-  let [cube, hold, begun]: [Cube, Hold, boolean] = [start, HOME_HOLD, false];
-  while (!goalHolds(cube, stage, first)) {
-    const plan = runner.plan(cube, hold, begun);
-    if (plan.length === 0) return;
-    for (const step of planSteps(cube, hold, plan, runner, first)) {
-      yield step;
-      cube = applyTurns(copyCube(step.cube), step.choice.turns);
-      hold = step.choice.holdAfter;
-    }
-    begun = true;
-  }
-}
-
-function* planSteps(
-  start: Cube,
-  hold: Hold,
-  plan: readonly Choice[],
-  runner: Runner,
-  first: Side,
-): Generator<StepRead> {
-  let [cube, before] = [start, hold];
-  for (const choice of plan) {
-    yield { runner, choice, cube, before, first };
-    cube = applyTurns(copyCube(cube), choice.turns);
-    before = choice.holdAfter;
-  }
+function* told(steps: Iterable<TriedStep>, runner: Runner, first: Side): Generator<StepRead> {
+  for (const { choice, cube, before } of steps) yield { runner, choice, cube, before, first };
 }
 
 class Tally implements ClaimsChecked {

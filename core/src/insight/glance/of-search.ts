@@ -2,30 +2,17 @@ import {
   CORNER_COUNT,
   type Cube,
   faceInHold,
-  FRONT,
   type Hold,
-  HOME_HOLD,
-  layersOf,
-  opposite,
   PLACES,
   type Side,
   SIDE_LETTERS,
   STICKER_PLACE,
   stickerSeenInHold,
-  turnedOver,
   UP,
 } from '../../puzzle/cube/index.js';
-import { pairTables, placeOf, ROOM_COUNT, whereIs } from '../../puzzle/search/index.js';
+import { placeOf, whereIs } from '../../puzzle/search/index.js';
 import type { SearchApproach } from '../../teaching/approaches/index.js';
-import { goalHolds } from '../../teaching/stages/index.js';
-import {
-  type PairsRunner,
-  pairStarts,
-  runnerFor,
-  startsOf,
-  turnedRound,
-  turnedStarts,
-} from '../../engine/run/index.js';
+import { type Deciding, runnerFor } from '../../engine/run/index.js';
 import { Gathering } from './gathering.js';
 import { type Look, type Lookable, packed, type Situations } from './situations.js';
 
@@ -68,7 +55,9 @@ export function situationsOfSearch(approach: SearchApproach): {
   situations: Situations;
   inOrder: null;
 } {
-  const met = approach.search === 'pairs' ? pairsMet(approach) : crossMet(approach);
+  const { searching } = runnerFor(approach, FIRST);
+  if (!searching) throw new RangeError(`${approach.id} does not search`);
+  const met = situationsMet(approach, searching.deciding);
   return { situations: met, inOrder: null };
 }
 
@@ -151,49 +140,23 @@ function askWhere(piece: number, name: string, hold: Hold, colour: Side): Asked[
 const nameInHold = (hold: Hold, place: number): string =>
   PLACES[STICKER_PLACE[stickerSeenInHold(hold, PLACES[place]!.stickers[0]!)]!]!.name;
 
-function pairsMet(approach: SearchApproach): Situations {
-  const runner = runnerFor(approach, FIRST) as PairsRunner;
-  const { rooms } = pairTables(FIRST);
-  const [{ corner, edge, hold }, ...others] = rooms as [(typeof rooms)[number], ...typeof rooms];
-  const front = PLACES[edge]!.sides.find((side) => faceInHold(hold, side) === FRONT)!;
-  // The finished rooms, as bits; the first is not.
-  let closed = 0;
+function situationsMet(
+  approach: SearchApproach,
+  { hold, pieces, pairs, met }: Deciding,
+): Situations {
+  let now = 0;
   const gathering = new PieceGathering(approach, [
-    ...askWhere(corner, 'DFR', hold, FIRST),
-    ...askWhere(edge, 'FR', hold, front),
-    ...others.map((other, k): Asked => ({
-      look: { piece: nameInHold(hold, other.edge), asks: 'solved' },
-      ask: () => (closed >> (k + 1)) & 1,
+    ...pieces.flatMap(({ piece, colour }) =>
+      askWhere(piece, nameInHold(hold, piece), hold, colour),
+    ),
+    ...pairs.map((edge, k): Asked => ({
+      look: { piece: nameInHold(hold, edge), asks: 'solved' },
+      ask: () => (now >> k) & 1,
     })),
   ]);
-  for (; closed < 1 << ROOM_COUNT; closed += 2) {
-    const starts = pairStarts(rooms, 0, closed, FIRST);
-    for (let k = 0; k < starts.count; k++) {
-      const cube = starts.cube(k);
-      const [step] = runner.planFor(cube, 0, closed);
-      if (step) gathering.add(cube, step.case.id, 1);
-    }
-  }
-  return gathering.situations();
-}
-
-function crossMet(approach: SearchApproach): Situations {
-  const runner = runnerFor(approach, FIRST);
-  const starts = startsOf(approach.stage, approach.after, FIRST);
-  const hold = turnedOver(HOME_HOLD, opposite(FIRST));
-  const asked = layersOf(FIRST).firstEdges.flatMap((piece) =>
-    askWhere(piece, nameInHold(hold, piece), hold, FIRST),
-  );
-  const gathering = new PieceGathering(approach, asked);
-  for (const { start, alike } of turnedStarts(starts)) {
-    let cube = starts.cube(start);
-    if (goalHolds(cube, approach.stage, FIRST)) continue;
-    // However the cube is turned round, what is shortest is as short.
-    const [step] = runner.plan(cube, HOME_HOLD, false, starts.matter);
-    for (let turned = 0; turned < alike; turned++) {
-      gathering.add(cube, step!.case.id, 1);
-      cube = turnedRound(cube);
-    }
+  for (const { cube, case: id, solved } of met()) {
+    now = solved;
+    gathering.add(cube, id, 1);
   }
   return gathering.situations();
 }

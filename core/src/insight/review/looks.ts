@@ -1,32 +1,26 @@
 import {
-  applyTurn,
   applyTurns,
   type ColourScheme,
   copyCube,
   type Cube,
   holdsWithUp,
   HOME_HOLD,
-  isHome,
-  layersOf,
   type Side,
   sideOfTurn,
   type Turn,
   turnInHold,
-  turnOf,
   turnSeenInHold,
   turnsIn,
 } from '../../puzzle/cube/index.js';
 import { simplifyMoves } from '../../puzzle/notation/index.js';
-import { crossTable } from '../../puzzle/search/index.js';
-import {
-  type Approach,
-  type CaseWords,
-  isSearch,
-  type PatternApproach,
-  type SearchApproach,
-} from '../../teaching/approaches/index.js';
+import type { Approach, CaseWords } from '../../teaching/approaches/index.js';
 import { isOfLastLayer } from '../../teaching/stages/index.js';
-import { patternRunnerFor, runnerFor } from '../../engine/run/index.js';
+import {
+  type PatternRunner,
+  type Runner,
+  runnerFor,
+  type Searching,
+} from '../../engine/run/index.js';
 import { type DoneSolve, keyBut, layerTurned } from './done-turns.js';
 import { lastLayer, type Stretch } from './stage-orders.js';
 
@@ -76,9 +70,10 @@ export function readAs(
 ): Reading {
   const { from, to } = stretch;
   if (from === to) return { approach, looks: [], fit: 1 };
-  const nexts = isSearch(approach)
-    ? searchNexts(approach, solve, stretch, first, scheme)
-    : patternNexts(approach, solve, stretch, first, scheme);
+  const runner = runnerFor(approach, first, scheme);
+  const nexts = runner.searching
+    ? searchNexts(runner, runner.searching, solve, stretch)
+    : patternNexts(runner, solve, stretch, first);
   const looks = bestChain(from, to, nexts);
   const worth = looks.reduce((sum, look) => sum + look.worth * (look.to - look.from), 0);
   return { approach, looks: joined(looks), fit: worth / (to - from) };
@@ -134,13 +129,11 @@ function coreOf(turns: readonly Turn[], layer: Side): string {
 }
 
 function patternNexts(
-  approach: PatternApproach,
+  runner: PatternRunner,
   { turns, cubes }: DoneSolve,
   { from, to, stage }: Stretch,
   first: Side,
-  scheme: ColourScheme,
 ): (at: number) => Next[] {
-  const runner = patternRunnerFor(approach, first, scheme);
   const layer = lastLayer(first);
   const met = new Map<string, number[]>();
   for (let at = from; at <= to; at++) {
@@ -178,52 +171,31 @@ function asTurned(turns: readonly Turn[], layer: Side, quarters: number): Turn[]
   return turns.map((turn) => turnInHold(from, turnSeenInHold(to, turn)));
 }
 
-/** The most edges of the first layer that stand right to each other, however the layer is turned. */
-function edgesPlaced(cube: Cube, first: Side): number {
-  const turned = copyCube(cube);
-  let most = 0;
-  for (let k = 0; k < 4; k++) {
-    const home = layersOf(first).firstEdges.filter((place) => isHome(turned, place));
-    most = Math.max(most, home.length);
-    applyTurn(turned, turnOf(first, 1));
-  }
-  return most;
-}
-
-/** The pieces of the two lower layers that are home on a cube whose cross stands. */
-function piecesHome(cube: Cube, first: Side): number[] {
-  const { firstCorners, firstEdges, middleEdges } = layersOf(first);
-  if (!firstEdges.every((place) => isHome(cube, place))) return [];
-  return [...firstCorners, ...middleEdges].filter((place) => isHome(cube, place));
-}
-
 /** A cross done in hardly more turns than the fewest was planned whole. */
 const NEARLY = 2;
 /** A corner and its edge that come home together within so many turns were taken as a pair. */
 const PAIR_WITHIN = 16;
 
 function searchNexts(
-  approach: SearchApproach,
+  runner: Runner,
+  searching: Searching,
   solve: DoneSolve,
   stretch: Stretch,
-  first: Side,
-  scheme: ColourScheme,
 ): (at: number) => Next[] {
-  const runner = runnerFor(approach, first, scheme);
   const { turns, cubes } = solve;
-  const isCross = approach.search === 'cross';
-  const planned = isCross && isNearlyShortest(solve, stretch, first);
-  const progress = (at: number): number =>
-    isCross ? edgesPlaced(cubes[at]!, first) : piecesHome(cubes[at]!, first).length;
+  const { from, to } = stretch;
+  const fewest = searching.fewest(cubes[from]!);
+  const planned = fewest !== undefined && to - from <= fewest + NEARLY;
+  const progress = (at: number): number => searching.progress(cubes[at]!);
   return (at) => {
     const before = progress(at);
     let end = at + 1;
-    while (end < stretch.to && progress(end) <= before) end++;
+    while (end < to && progress(end) <= before) end++;
     const [next] = runner.plan(cubes[at]!, HOME_HOLD, false);
     if (!next) return [];
     const same =
       simplifyMoves(turns.slice(at, end)).join() === simplifyMoves(turnsIn(next.turns)).join();
-    const together = !isCross && progress(end) - before >= 2 && end - at <= PAIR_WITHIN;
+    const together = fewest === undefined && progress(end) - before >= 2 && end - at <= PAIR_WITHIN;
     return [
       {
         from: at,
@@ -235,8 +207,4 @@ function searchNexts(
       },
     ];
   };
-}
-
-function isNearlyShortest({ cubes }: DoneSolve, { from, to }: Stretch, first: Side): boolean {
-  return to - from <= crossTable(first).shortest(cubes[from]!).length + NEARLY;
 }

@@ -5,7 +5,6 @@ import {
   type Cube,
   type Hold,
   HOME_HOLD,
-  layersOf,
   opposite,
   pieceAt,
   PLACES,
@@ -108,11 +107,11 @@ export function casePictures(
   const example = setUpFor(caseId, method, 1, first);
   if (!example.ok) return [centres(hold, scheme)];
   const { cube, hold: held } = example.value;
-  const plan = runnerFor(approach, first).plan(cube, held, example.value.midway);
+  const runner = runnerFor(approach, first);
+  const plan = runner.plan(cube, held, example.value.midway);
   const choice = plan.find(({ case: { id } }) => id === caseId) ?? plan[0];
   const pieces =
-    isSearch(approach) && approach.search === 'cross'
-      ? layersOf(first).firstEdges
-      : (choice?.places ?? []).map((place) => pieceAt(cube, place));
+    runner.searching?.concerned(cube, choice) ??
+    (choice?.places ?? []).map((place) => pieceAt(cube, place));
   return [piecesPicture(cube, pieces, held, scheme)];
 }

@@ -1,7 +1,7 @@
 import type { Layers } from '../../puzzle/cube/index.js';
 
 /** The pieces of one layer, by the name under which `layersOf` numbers them. */
-export type LayerPieces = keyof Pick<
+type LayerPieces = keyof Pick<
   Layers,
   'firstEdges' | 'firstCorners' | 'middleEdges' | 'lastEdges' | 'lastCorners'
 >;

@@ -20,8 +20,13 @@ import {
 } from '../../../puzzle/search/index.js';
 import type { SearchApproach } from '../../../teaching/approaches/index.js';
 import { wordsInHold } from '../compile.js';
-import { type Choice, type Runner, Teller, type Told } from '../runner.js';
+import type { Choice } from '../choice.js';
+import { type SearchRunner, Teller, type Told } from '../runner.js';
 import { SearchStep, type SearchWording, SearchWords } from '../search-step.js';
+import type { Searching } from '../searching.js';
+import type { Tries } from '../tries.js';
+import { PairsSearching } from './pairs-searching.js';
+import { pairTries } from './pair-tries.js';
 
 /** A pair to be brought home: the room it belongs to, and what it costs. */
 export interface ChosenPair {
@@ -35,10 +40,11 @@ export interface ChosenPair {
  * Corner and edge together. The pair that needs fewest turns is taken next and brought home before
  * another is looked at; among equal ones the room that needs the least re-holding.
  */
-export class PairsRunner implements Runner {
+export class PairsRunner implements SearchRunner {
   private readonly tables: PairTables;
   private readonly words: SearchWords;
   private readonly teller: Teller;
+  readonly searching: Searching;
 
   constructor(
     readonly approach: SearchApproach,
@@ -48,6 +54,11 @@ export class PairsRunner implements Runner {
     this.tables = pairTables(first);
     this.words = new SearchWords(approach);
     this.teller = new Teller(first, scheme);
+    this.searching = new PairsSearching(this, first);
+  }
+
+  tries(): Iterable<Tries> {
+    return pairTries(this, this.first);
   }
 
   plan(cube: Cube, hold: Hold): readonly Choice[] {

@@ -6,14 +6,12 @@ import {
   ROOM_COUNT,
   whereIs,
 } from '../../../puzzle/search/index.js';
-import type { SearchApproach } from '../../../teaching/approaches/index.js';
 import type { OnProgress } from '../progress.js';
 import { type Distribution, distributionOf } from '../distribution.js';
-import { runnerFor } from '../stage-runner.js';
 import type { StageSurvey } from '../stage-survey.js';
 import { pairStarts } from '../starts.js';
 import { type PairWay, WayLists, Ways } from './pair-ways.js';
-import type { PairsRunner } from './pairs-runner.js';
+import type { PairPlanner } from './pair-tries.js';
 
 /*
  * The stage of the pairs has 136,080 × 26,880 = 3,657,830,400 starts, and which pair is taken first
@@ -37,7 +35,6 @@ const OUTCOMES = 2 ** 16;
 
 class PairsCounter {
   private readonly tables: PairTables;
-  private readonly runner: PairsRunner;
   private readonly caseIndex: ReadonlyMap<string, number>;
   private readonly waysOf: Ways[] = [];
   private readonly homes: number[];
@@ -58,13 +55,12 @@ class PairsCounter {
   private tied = false;
 
   constructor(
-    approach: SearchApproach,
+    private readonly planner: PairPlanner,
     private readonly first: Side,
     private readonly report: OnProgress,
   ) {
     this.tables = pairTables(first);
-    this.runner = runnerFor(approach, first) as PairsRunner;
-    this.caseIndex = new Map(approach.cases.map(({ id }, k) => [id, k]));
+    this.caseIndex = new Map(planner.approach.cases.map(({ id }, k) => [id, k]));
     this.homes = this.tables.rooms.map((_, room) => this.tables.home(room));
     this.nearest = this.tables.rooms.map(({ hold }) => this.tables.nearestRooms(hold));
   }
@@ -95,7 +91,7 @@ class PairsCounter {
     for (let k = 0; k < starts.count; k++) {
       const cube = starts.cube(k);
       const pair = whereIs(cube, rooms[room]!.corner) * 24 + whereIs(cube, rooms[room]!.edge);
-      const plan = this.runner.planFor(cube, room, closed);
+      const plan = this.planner.planFor(cube, room, closed);
       const all = plan.flatMap(({ turns }) => [...turns]);
       const outcome = plan.reduce(
         (sum, { case: { id } }) => sum + 2 ** shiftOf(this.caseIndex.get(id)!),
@@ -313,12 +309,13 @@ function countInto(
 
 /** Surveys the pairs over all starts, from a hold. Takes ten seconds or more. */
 export function surveyPairs(
-  approach: SearchApproach,
+  planner: PairPlanner,
   first: Side,
   before: Hold,
   report: OnProgress,
 ): { stages: StageSurvey[]; turns: Distribution } {
-  const counter = new PairsCounter(approach, first, report);
+  const { approach } = planner;
+  const counter = new PairsCounter(planner, first, report);
   counter.count();
   const starts = Math.round([...counter.totals.values()].reduce((sum, count) => sum + count, 0));
   const counts: number[] = [];
