@@ -15,7 +15,8 @@ import {
   worstOf,
 } from '../run/index.js';
 import { prove } from './prove.js';
-import { independentGroups, type MethodSurvey, Surveyor } from './survey.js';
+import { independentGroups } from './parts.js';
+import { type MethodSurvey, Surveyor } from './survey.js';
 
 const surveyor = new Surveyor();
 function survey(id: string): MethodSurvey {

@@ -24,38 +24,50 @@ export interface StageSurvey {
   cases: CaseSurvey[];
 }
 
-/** Counts what one approach costs while it is run from every start. */
+/** Counts what one approach costs while it is run from each cube it is met on. */
 export class StageCount {
-  readonly turns: number[] = [];
-  readonly cases = new Map<string, { starts: number; times: number; last: number }>();
-  looks = 0;
-  holds = 0;
-  private now = 0;
+  private readonly turns: number[] = [];
+  private readonly cases = new Map<string, { starts: number; times: number }>();
+  private looks = 0;
+  private holds = 0;
+  private starts = 0;
+  private nowTurns = 0;
+  private nowLooks = 0;
+  private nowHolds = 0;
+  private readonly nowMet = new Map<string, number>();
 
   constructor(private readonly approach: Approach) {
-    for (const { id } of approach.cases) this.cases.set(id, { starts: 0, times: 0, last: -1 });
+    for (const { id } of approach.cases) this.cases.set(id, { starts: 0, times: 0 });
   }
 
-  step(choice: Choice, hold: Hold, start: number): void {
-    this.now += choice.turnCount;
-    this.looks++;
-    if (choice.hold !== hold) this.holds++;
-    if (choice.holdAfter !== choice.hold) this.holds++;
-    const met = this.cases.get(choice.case.id)!;
-    met.times++;
-    if (met.last !== start) met.starts++;
-    met.last = start;
+  step(choice: Choice, hold: Hold): void {
+    this.nowTurns += choice.turnCount;
+    this.nowLooks++;
+    if (choice.hold !== hold) this.nowHolds++;
+    if (choice.holdAfter !== choice.hold) this.nowHolds++;
+    const { id } = choice.case;
+    this.nowMet.set(id, (this.nowMet.get(id) ?? 0) + 1);
   }
 
-  /** Ends a start; gives the turns it took. */
-  end(): number {
-    const turns = this.now;
-    this.turns[turns] = (this.turns[turns] ?? 0) + 1;
-    this.now = 0;
+  /** Ends a run that stands for so many starts; gives the turns it took. */
+  end(weight: number): number {
+    const turns = this.nowTurns;
+    this.turns[turns] = (this.turns[turns] ?? 0) + weight;
+    this.starts += weight;
+    this.looks += this.nowLooks * weight;
+    this.holds += this.nowHolds * weight;
+    for (const [id, times] of this.nowMet) {
+      const met = this.cases.get(id)!;
+      met.starts += weight;
+      met.times += times * weight;
+    }
+    this.nowTurns = this.nowLooks = this.nowHolds = 0;
+    this.nowMet.clear();
     return turns;
   }
 
-  survey(starts: number): StageSurvey {
+  survey(): StageSurvey {
+    const { starts } = this;
     return {
       approach: this.approach.id,
       stage: this.approach.stage,
