@@ -94,7 +94,16 @@ const coreFloor = (floor, k) => ({
 });
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '**/node_modules/', '**/.angular/', '.sleetcrest/', '**/test-results/'] },
+  {
+    ignores: [
+      '**/dist/',
+      '**/node_modules/',
+      '**/.angular/',
+      '.sleetcrest/',
+      '**/test-results/',
+      'core/src/engine/facts/data/',
+    ],
+  },
   {
     files: ['**/*.ts'],
     extends: [

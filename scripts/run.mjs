@@ -31,6 +31,7 @@ const COMMANDS = [
   'load',
   'screenshots',
   'formats',
+  'facts',
   'patterns',
   'cube',
   'build',

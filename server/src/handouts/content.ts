@@ -39,13 +39,14 @@ export interface Sheet {
 }
 
 /** What a handout says of the approaches: their cases, each with its picture, hold, turns and why. */
-export function handoutContent(
+export async function handoutContent(
   handout: Handout,
   method: Method,
   approaches: readonly Approach[],
-): Content[] {
+): Promise<Content[]> {
   const first = sideOfColour(STANDARD_SCHEME, handout.firstColour);
   const sheet = { handout, method, first, ink: inkOf(handout) };
+  const stages = await Promise.all(approaches.map((approach) => stageContent(sheet, approach)));
   return [
     { text: method.title, style: 'title' },
     {
@@ -53,7 +54,7 @@ export function handoutContent(
       style: 'quiet',
       margin: [0, 0, 0, 10],
     },
-    ...approaches.flatMap((approach) => stageContent(sheet, approach)),
+    ...stages.flat(),
   ];
 }
 
@@ -63,7 +64,7 @@ export function inkOf({ ink, swatches }: Pick<Handout, 'ink' | 'swatches'>): Ink
   return { swatches, letterOn, letters: plain, plain, font: TEXT_FONT };
 }
 
-function stageContent(sheet: Sheet, approach: Approach): Content[] {
+async function stageContent(sheet: Sheet, approach: Approach): Promise<Content[]> {
   const { title, goal } = stageWords(approach.stage, sheet.first, STANDARD_SCHEME);
   const { first } = sheet;
   const colour = (text: string): string =>
@@ -83,7 +84,7 @@ function stageContent(sheet: Sheet, approach: Approach): Content[] {
       ],
     },
     ...others,
-    ...(sheet.handout.looks ? looksContent(approach, first) : []),
+    ...(sheet.handout.looks ? await looksContent(approach, first) : []),
   ];
 }
 

@@ -48,13 +48,15 @@ describe('handouts', () => {
     expect(letter.text).toContain('/MediaBox [0 0 612 792]');
   });
 
-  it('have a page that says what to look at, if it is asked for', () => {
-    const content = (looks: boolean): string =>
+  it('have a page that says what to look at, if it is asked for', async () => {
+    const content = async (looks: boolean): Promise<string> =>
       JSON.stringify(
-        handoutContent(handout({ looks }), methodById('gentle')!, [approachById('ycross-repeat')!]),
+        await handoutContent(handout({ looks }), methodById('gentle')!, [
+          approachById('ycross-repeat')!,
+        ]),
       );
-    expect(content(false)).not.toContain('what to look at');
-    const told = content(true);
+    expect(await content(false)).not.toContain('what to look at');
+    const told = await content(true);
     expect(told).toContain('Yellow cross: what to look at');
     expect(told).toContain('On top, at the back, the sticker on top');
     for (const { title } of approachById('ycross-repeat')!.cases) expect(told).toContain(title);
@@ -66,11 +68,11 @@ describe('handouts', () => {
     expect(pages(whole.text)).toBeGreaterThan(pages((await pdf()).text));
   });
 
-  it('say every case in the colours asked for, with its picture', () => {
+  it('say every case in the colours asked for, with its picture', async () => {
     for (const ink of ['colour', 'letters'] as const) {
       const method = methodById('front-right')!;
       const told = JSON.stringify(
-        handoutContent(handout({ firstColour: 'blue', ink }), method, [
+        await handoutContent(handout({ firstColour: 'blue', ink }), method, [
           ...['face-two', 'swap-right'].map((id) => approachOf(id)),
         ]),
       );

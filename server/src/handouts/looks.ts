@@ -4,8 +4,10 @@ import {
   type GlanceNode,
   glancePlan,
   type GlancePlan,
+  knownGlance,
   lookPlace,
   seenWords,
+  type Sight,
 } from '@sleetcrest/core/insight/glance';
 import { pictureHold } from '@sleetcrest/core/shown/cases';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
@@ -21,10 +23,9 @@ const TURNED = [
 ];
 
 /** A page that says what to look at first, as a tree; nothing turned where that is enough. */
-export function looksContent(approach: Approach, first: Side): Content[] {
-  const gazed = gaze(approach);
-  const ahead = glancePlan(gazed, 'ahead');
-  const plan = ahead.open === 0 ? ahead : glancePlan(gazed, 'around');
+export async function looksContent(approach: Approach, first: Side): Promise<Content[]> {
+  const ahead = await planOfLooks(approach, 'ahead');
+  const plan = ahead.open === 0 ? ahead : await planOfLooks(approach, 'around');
   const { title } = stageWords(approach.stage, first, STANDARD_SCHEME);
   const writer = new Writer(approach, first, pictureHold(approach, first));
   return [
@@ -33,6 +34,10 @@ export function looksContent(approach: Approach, first: Side): Content[] {
     writer.node(plan.tree),
   ];
 }
+
+/** The plan of an approach: known where it is built in, made where it is somebody's own. */
+export const planOfLooks = async (approach: Approach, sight: Sight): Promise<GlancePlan> =>
+  (await knownGlance(approach, sight)) ?? glancePlan(gaze(approach), sight);
 
 function figures({ mean, worst, sight }: GlancePlan): string {
   const where = sight === 'ahead' ? 'on top, in front and on the right' : 'all round';

@@ -28,7 +28,7 @@ export default async function print({ handout, method, stage }: HandoutJob): Pro
   return { ok: true, pdf: await makePdf(handout, method, approaches) };
 }
 
-function makePdf(
+async function makePdf(
   handout: Handout,
   method: Method,
   approaches: readonly Approach[],
@@ -38,7 +38,7 @@ function makePdf(
     pageMargins: [42, 40, 42, 48],
     info: { title: method.title, creator: 'Sleetcrest' },
     language: 'en',
-    content: handoutContent(handout, method, approaches),
+    content: await handoutContent(handout, method, approaches),
     defaultStyle: { font: TEXT_FONT, fontSize: 10, color: '#1b2530', lineHeight: 1.15 },
     styles: {
       title: { fontSize: 19, bold: true, margin: [0, 0, 0, 2] },

@@ -74,8 +74,8 @@ function wordsIn(content: unknown): string[] {
 const said = (content: unknown): string => wordsIn(content).join(' | ');
 
 describe('a learner’s pack', () => {
-  it('has the two cases that are wanted most, what slips before what is begun', () => {
-    const words = said(packContent(asked(['sure', 'begun', 'slipping', 'known'], [])));
+  it('has the two cases that are wanted most, what slips before what is begun', async () => {
+    const words = said(await packContent(asked(['sure', 'begun', 'slipping', 'known'], [])));
     const at = (k: number): number => words.indexOf(columns[k]!.title);
     expect(at(2)).toBeGreaterThan(words.indexOf('To practise first'));
     expect(at(2)).toBeLessThan(words.indexOf('And then'));
@@ -83,8 +83,8 @@ describe('a learner’s pack', () => {
     expect(at(3)).toBe(-1);
   });
 
-  it('tells for each how it is set up, and has a row to tick for seven days from its own on', () => {
-    const content = packContent(asked(['begun', 'begun'], [], {}, 'sure'));
+  it('tells for each how it is set up, and has a row to tick for seven days from its own on', async () => {
+    const content = await packContent(asked(['begun', 'begun'], [], {}, 'sure'));
     const words = wordsIn(content);
     expect(words.filter((one) => one.includes('solved, white up and green in front')).length).toBe(
       2,
@@ -95,28 +95,28 @@ describe('a learner’s pack', () => {
     expect(rows).toEqual([columns[0]!.title, columns[1]!.title]);
   });
 
-  it('is for whole solves where everything is sure', () => {
-    const words = said(packContent(asked([], ['sure'], {}, 'sure')));
+  it('is for whole solves where everything is sure', async () => {
+    const words = said(await packContent(asked([], ['sure'], {}, 'sure')));
     expect(words).toContain('Nothing is open: solve whole cubes');
     expect(words).not.toContain('Tick when');
   });
 
-  it('has what is set, with its day and note where there are any', () => {
+  it('has what is set, with its day and note where there are any', async () => {
     const set = [
       { words: 'Plan the first steps, once', until: null, note: '' },
       { words: 'Daisy on the clock, twice', until: '2026-12-03', note: 'slowly' },
     ];
-    const words = wordsIn(packContent(asked(['begun'], [], { set })));
+    const words = wordsIn(await packContent(asked(['begun'], [], { set })));
     expect(words).toContain('Plan the first steps, once');
     expect(words).toContain('Daisy on the clock, twice, until 2026-12-03, slowly');
-    expect(said(packContent(asked(['begun'], [])))).not.toContain('Until next time');
+    expect(said(await packContent(asked(['begun'], [])))).not.toContain('Until next time');
   });
 
-  it('can be made for each case of the method, in every first colour', () => {
+  it('can be made for each case of the method, in every first colour', async () => {
     for (const [k, { case: id }] of columns.entries()) {
       const cases = columns.map((_, at): Standing => (at === k ? 'begun' : 'sure'));
       const firstColour = COLOURS[k % COLOURS.length]!;
-      const words = said(packContent(asked(cases, [], { firstColour })));
+      const words = said(await packContent(asked(cases, [], { firstColour })));
       expect(words).withContext(id).toContain(columns[k]!.title);
     }
   });

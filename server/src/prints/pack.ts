@@ -2,9 +2,8 @@ import { type Method, type Side, sideOfColour, STANDARD_SCHEME, SWATCHES } from 
 import { resolveMethod } from '@sleetcrest/core/engine/run';
 import { setUpFor } from '@sleetcrest/core/engine/set-up';
 import {
-  gaze,
   type GlanceNode,
-  glancePlan,
+  type GlancePlan,
   lookPlace,
   seenWords,
 } from '@sleetcrest/core/insight/glance';
@@ -15,6 +14,7 @@ import { addDays, format, parseISO } from 'date-fns';
 import { LRUCache } from 'lru-cache';
 import type { Content } from 'pdfmake/interfaces.js';
 import { caseContent, inkOf, line, type Sheet } from '../handouts/content.js';
+import { planOfLooks } from '../handouts/looks.js';
 import type { PageAsked } from './asked.js';
 import { ridgeOf, titlesOf } from './standings.js';
 
@@ -23,16 +23,17 @@ const TICKED = 7;
 const SET_UPS = 3;
 
 /** A learner's page or two: what is sure, the two cases to practise, a table to tick, and what is set. */
-export function packContent(asked: PageAsked): Content[] {
+export async function packContent(asked: PageAsked): Promise<Content[]> {
   const { row, columns, set } = asked;
   const wanted = toPractise(row.cases.map(({ standing }) => standing)).map((k) => columns[k]!);
+  const practised = await Promise.all(wanted.map((one, k) => caseToPractise(asked, one.case, k)));
   return [
     { text: row.name, style: 'title' },
     { text: `${asked.group}, ${asked.day}`, style: 'quiet' },
     { text: 'What is sure', style: 'part' },
     ridgeOf(asked, 510),
     { text: sureWords(asked), margin: [0, 2, 0, 0] },
-    ...wanted.flatMap((one, k) => caseToPractise(asked, one.case, k)),
+    ...practised.flat(),
     ...(wanted.length === 0
       ? [{ text: 'Nothing is open: solve whole cubes, and look ahead.', style: 'part' } as Content]
       : [
@@ -97,7 +98,7 @@ const cutLine = (): Content => ({
   ],
 });
 
-function caseToPractise(asked: PageAsked, id: string, k: number): Content[] {
+async function caseToPractise(asked: PageAsked, id: string, k: number): Promise<Content[]> {
   const { method, firstColour } = asked;
   const approaches = resolveMethod(method);
   const approach = approaches.ok
@@ -116,7 +117,7 @@ function caseToPractise(asked: PageAsked, id: string, k: number): Content[] {
     swatches: SWATCHES,
   };
   const sheet: Sheet = { handout, method, first, ink: inkOf(handout) };
-  const looks = looksTo(approach, id, first);
+  const looks = await looksTo(approach, id, first);
   return [
     { text: k === 0 ? 'To practise first' : 'And then', style: 'part' },
     caseContent(sheet, approach, one),
@@ -133,14 +134,15 @@ function setUps(id: string, method: Method, first: Side): string[] {
   return [...new Set(all.flatMap((made) => (made.ok ? [made.value.turns] : [])))];
 }
 
-// To plan one takes a second or two, and a group asks for the same few.
-const plans = new LRUCache<string, GlanceNode>({ max: 64 });
+// To plan somebody's own takes a second or two, and a group asks for the same few.
+const plans = new LRUCache<string, Promise<GlancePlan>>({ max: 64 });
 
 /** The looks that lead to a case by its likeliest way, each with what is seen there. */
-function looksTo(approach: Approach, id: string, first: Side): string[] {
+async function looksTo(approach: Approach, id: string, first: Side): Promise<string[]> {
   const key = JSON.stringify(approach);
-  let tree = plans.get(key);
-  if (!tree) plans.set(key, (tree = glancePlan(gaze(approach), 'ahead').tree));
+  let plan = plans.get(key);
+  if (!plan) plans.set(key, (plan = planOfLooks(approach, 'ahead')));
+  const { tree } = await plan;
   const hold = pictureHold(approach, first);
   const way = likeliest(tree, id);
   return (way?.steps ?? []).map(

@@ -7,7 +7,7 @@ import { letterContent } from './letter.js';
 import { packContent } from './pack.js';
 import { QUIET } from './standings.js';
 
-const CONTENTS: Record<PageAsked['kind'], (asked: PageAsked) => Content[]> = {
+const CONTENTS: Record<PageAsked['kind'], (asked: PageAsked) => Content[] | Promise<Content[]>> = {
   pack: packContent,
   letters: letterContent,
   certificates: certificateContent,
@@ -27,7 +27,7 @@ export default async function page(asked: PageAsked): Promise<Uint8Array> {
       creationDate: new Date(`${day}T00:00:00Z`),
     },
     language: 'en',
-    content: CONTENTS[asked.kind](asked),
+    content: await CONTENTS[asked.kind](asked),
     defaultStyle: { font: TEXT_FONT, fontSize: 10, color: '#1b2530', lineHeight: 1.15 },
     styles: {
       title: { fontSize: 19, bold: true },

@@ -10,21 +10,15 @@ import {
 } from '../../puzzle/cube/index.js';
 import type { Approach } from '../../teaching/approaches/index.js';
 import {
-  type Distribution,
   distributionOf,
   type OnProgress,
+  type PartSurvey,
   runnerFor,
   runStage,
   StageCount,
   type StageSurvey,
   startsOf,
 } from '../run/index.js';
-
-/** The stages of a part of a solve, surveyed together, since what one leaves decides the next. */
-export interface PartSurvey {
-  readonly stages: StageSurvey[];
-  readonly turns: Distribution;
-}
 
 /** A cube that stages lead to, held as it is then, and how many starts lead there. */
 interface Met {
@@ -61,7 +55,11 @@ export class PartSurveyor {
     if (!reached.ok) return reached;
     const totals: number[] = [];
     for (const { starts } of reached.value.met) addTo(totals, starts, 0);
-    return ok({ stages: [...reached.value.stages], turns: distributionOf(totals) });
+    return ok({
+      starts: totals.reduce((sum, one) => sum + one, 0),
+      stages: [...reached.value.stages],
+      turns: distributionOf(totals),
+    });
   }
 
   private searched(approach: Approach, before: Hold, report: OnProgress): PartSurvey {
@@ -96,7 +94,11 @@ export class PartSurveyor {
 
   private begun({ stage, after }: Approach, hold: Hold): Reached {
     const { matter, count, cube } = startsOf(stage, after, this.first);
-    const met = Array.from({ length: count }, (_, k): Met => ({ cube: cube(k), hold, starts: [1] }));
+    const met = Array.from({ length: count }, (_, k): Met => ({
+      cube: cube(k),
+      hold,
+      starts: [1],
+    }));
     return { stages: [], matter, met };
   }
 

@@ -1,9 +1,16 @@
 import { type Hold, ok, type Result, type Side, UP } from '../../puzzle/cube/index.js';
 import type { Approach } from '../../teaching/approaches/index.js';
-import { PartSurveyor, type PartSurvey } from './part-survey.js';
+import { PartSurveyor } from './part-survey.js';
 import { partsOf } from './parts.js';
 import type { Method } from '../../teaching/methods/index.js';
-import { type Distribution, type OnProgress, resolveMethod, type StageSurvey, together } from '../run/index.js';
+import {
+  type Distribution,
+  type OnProgress,
+  type PartSurvey,
+  resolveMethod,
+  type StageSurvey,
+  together,
+} from '../run/index.js';
 
 /** What a method costs over all cubes, each equally likely. */
 export interface MethodSurvey {

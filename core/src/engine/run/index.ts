@@ -27,7 +27,7 @@ export { capitals, filled, linesOf, placeOrColour, type Runner } from './runner.
 export { solve, writeStep } from './solve.js';
 export { firstRepeat, runStage } from './stage-run.js';
 export { patternRunnerFor, runnerFor } from './stage-runner.js';
-export { type CaseSurvey, StageCount, type StageSurvey } from './stage-survey.js';
+export { type CaseSurvey, type PartSurvey, StageCount, type StageSurvey } from './stage-survey.js';
 export { type Starts, startsOf } from './starts.js';
 export { fillTemplate, parseTemplate, type Template } from './text.js';
 export { MOST_LOOKS, stepsFrom, type TriedStep, type Tries } from './tries.js';

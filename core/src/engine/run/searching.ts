@@ -1,8 +1,7 @@
 import type { Cube, Hold, Side, Turn } from '../../puzzle/cube/index.js';
-import type { Distribution } from './distribution.js';
 import type { OnProgress } from './progress.js';
 import type { Choice } from './choice.js';
-import type { StageSurvey } from './stage-survey.js';
+import type { PartSurvey } from './stage-survey.js';
 
 /** A cube on which a search takes a case, and which of the pairs asked for are solved on it. */
 export interface CaseMet {
@@ -35,5 +34,5 @@ export interface Searching {
   /** The fewest turns to the goal; undefined where that is not known. */
   fewest(cube: Cube): number | undefined;
   /** The survey of the stage from a hold, where there are too many starts to run from each. */
-  survey?(before: Hold, report: OnProgress): { stages: StageSurvey[]; turns: Distribution };
+  survey?(before: Hold, report: OnProgress): PartSurvey;
 }

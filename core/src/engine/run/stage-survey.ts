@@ -24,6 +24,14 @@ export interface StageSurvey {
   cases: CaseSurvey[];
 }
 
+/** The stages of a part of a solve, surveyed together, since what one leaves decides the next. */
+export interface PartSurvey {
+  /** Over so many starts, all there are. */
+  readonly starts: number;
+  readonly stages: StageSurvey[];
+  readonly turns: Distribution;
+}
+
 /** Counts what one approach costs while it is run from each cube it is met on. */
 export class StageCount {
   private readonly turns: number[] = [];

@@ -28,24 +28,30 @@ export interface Outcome {
   readonly direct: number;
   /** Turns on average over those finished. */
   readonly turns: number;
+  /** The part of the starts on which each case is met. */
+  readonly met: ReadonlyMap<string, number>;
 }
 
 const FIRST: Side = UP;
 /** Longer than any way that comes to an end. */
 const MOST_STEPS = 60;
 
-/** Some of the starts of a stage, by number. */
+/** Some or all of the starts of a stage, by number. */
 export interface SomeStarts {
   readonly starts: Starts;
   readonly numbers: readonly number[];
 }
 
-/** All starts if there are no more than `most`; otherwise that many, drawn by a seed of our own. */
-export function someStarts({ stage, after }: PatternApproach, most: number): SomeStarts {
+/** A last layer has 62,208 starts; of a stage that has more, so many are drawn. */
+const MOST_WALKED = 62_208;
+const DRAWN = 4000;
+
+/** All starts where they can be walked; otherwise some, drawn by a seed of our own. */
+export function someStarts({ stage, after }: PatternApproach): SomeStarts {
   const starts = startsOf(stage, after, FIRST);
-  if (starts.count <= most) return { starts, numbers: [...Array(starts.count).keys()] };
+  if (starts.count <= MOST_WALKED) return { starts, numbers: [...Array(starts.count).keys()] };
   const random = randomFrom(1);
-  return { starts, numbers: Array.from({ length: most }, () => random(starts.count)) };
+  return { starts, numbers: Array.from({ length: DRAWN }, () => random(starts.count)) };
 }
 
 /**
@@ -58,6 +64,8 @@ export class KnownOnly {
   /** What is done where nothing known is seen: the shortest sequence, by hold. */
   private readonly anyhow = new Map<Hold, Variant>();
   private readonly up: Side;
+  /** The cases seen in the solve that is being done. */
+  private readonly met = new Set<string>();
 
   constructor(
     private readonly approach: PatternApproach,
@@ -80,8 +88,11 @@ export class KnownOnly {
     let finished = 0;
     let direct = 0;
     let turns = 0;
+    const met = new Map<string, number>();
     for (const k of numbers) {
+      this.met.clear();
       const one = this.solve(starts, k);
+      for (const id of this.met) met.set(id, (met.get(id) ?? 0) + 1 / numbers.length);
       if (!one) continue;
       finished++;
       turns += one.turns;
@@ -92,6 +103,7 @@ export class KnownOnly {
       finished: finished / all,
       direct: direct / all,
       turns: finished > 0 ? turns / finished : Infinity,
+      met,
     };
   }
 
@@ -106,7 +118,8 @@ export class KnownOnly {
       const seen = this.runner.plan(cube, hold, steps > 0, starts.matter)[0];
       const step = seen ?? this.anyhow.get(hold);
       if (!step) return undefined;
-      if (!seen) direct = false;
+      if (seen) this.met.add(seen.case.id);
+      else direct = false;
       applyTurns(cube, step.turns);
       turns += step.turnCount;
       hold = turnedOver(step.holdAfter, this.up);

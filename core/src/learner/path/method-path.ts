@@ -1,3 +1,4 @@
+import { knownSurvey } from '../../engine/facts/index.js';
 import { ok, type Result } from '../../puzzle/cube/index.js';
 import { countTurns, readMoves } from '../../puzzle/notation/index.js';
 import { type Approach, isSearch } from '../../teaching/approaches/index.js';
@@ -18,6 +19,13 @@ export function methodPath(method: Method, survey: MethodSurvey): Result<PathSta
   );
 }
 
+/** The path of a method of built-in approaches alone, from facts; undefined of others. */
+export function knownPath(method: Method): readonly PathStage[] | undefined {
+  const survey = knownSurvey(method);
+  const path = survey && methodPath(method, survey);
+  return path?.ok ? path.value : undefined;
+}
+
 /** Fewer turns than this are no sequence to be known by heart. */
 const LEAST_DRILLED = 3;
 
@@ -34,4 +42,4 @@ export function drilled(approach: Approach, id: string): Drilled {
 }
 
 /** To be raised when the same method gives another path, so that kept ones are made anew. */
-export const PATH_VERSION = 3;
+export const PATH_VERSION = 4;

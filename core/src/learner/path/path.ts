@@ -1,6 +1,7 @@
-import { type Approach, isSearch, type PatternApproach } from '../../teaching/approaches/index.js';
+import { type Approach, isSearch } from '../../teaching/approaches/index.js';
 import type { Stage } from '../../teaching/stages/index.js';
-import { KnownOnly, someStarts, type SomeStarts } from './known-only.js';
+import { worthOf } from '../../engine/facts/index.js';
+import { countWorth } from './worth.js';
 
 /** One case on the path, and what knowing it is worth. */
 export interface PathCase {
@@ -26,11 +27,10 @@ export interface PathStage {
   readonly approach: string;
   readonly title: string;
   readonly cases: readonly PathCase[];
-  /** How many starts were tried for it, drawn from all. */
+  /** Over how many starts it was counted, of how many; 0 where nothing was. */
   readonly tried: number;
+  readonly starts: number;
 }
-
-const MOST_STARTS = 4000;
 
 /**
  * The cases of an approach in the order in which they are worth learning: by the turns that a solve
@@ -58,42 +58,14 @@ export function stagePath(
       finished: null,
       direct: null,
     }));
-    return { stage, approach: id, title, cases, tried: 0 };
+    return { stage, approach: id, title, cases, tried: 0, starts: 0 };
   }
-  const some = someStarts(approach, MOST_STARTS);
-  const lost = turnsLost(approach, some);
-  const known = new Set<string>();
-  const cases = inOrder(approach, lost, chances).map((one) => {
-    known.add(one);
-    const { finished, direct } = new KnownOnly(approach, known).over(some);
-    return { ...about(one), lost: lost.get(one)!, finished, direct };
-  });
-  return { stage, approach: id, title, cases, tried: some.numbers.length };
-}
-
-/** For each case, the turns that a solve takes more on average if it alone is not known. */
-function turnsLost(approach: PatternApproach, starts: SomeStarts): Map<string, number> {
-  const ids = approach.cases.map(({ id }) => id);
-  const whole = new KnownOnly(approach, new Set(ids)).over(starts).turns;
-  return new Map(
-    ids.map((id) => {
-      const without = new KnownOnly(approach, new Set(ids.filter((one) => one !== id)));
-      const { turns, finished } = without.over(starts);
-      const done = finished > 0 ? finished * turns : 0;
-      // What is not finished at all is dug out, and the stage done again: twice as long.
-      return [id, Math.max(0, done + (1 - finished) * 2 * whole - whole)];
-    }),
-  );
-}
-
-/** By what is lost without them; of those that lose nothing, what is met most often. */
-function inOrder(
-  approach: PatternApproach,
-  lost: ReadonlyMap<string, number>,
-  chances: ReadonlyMap<string, number>,
-): string[] {
-  const chance = (id: string): number => chances.get(id) ?? 0;
-  return approach.cases
-    .map(({ id }) => id)
-    .sort((a, b) => lost.get(b)! - lost.get(a)! || chance(b) - chance(a));
+  const worth = worthOf(approach) ?? countWorth(approach);
+  const cases = worth.cases.map(({ case: one, lost, finished, direct }) => ({
+    ...about(one),
+    lost,
+    finished,
+    direct,
+  }));
+  return { stage, approach: id, title, cases, tried: worth.tried, starts: worth.starts };
 }

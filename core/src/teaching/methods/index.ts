@@ -1,5 +1,5 @@
 export { approachesAfter, isLast } from './following.js';
 export type { Method } from './method.js';
-export { mixOf } from './mixes.js';
+export { allMixes, mixOf } from './mixes.js';
 export { complete, swapped } from './mixing.js';
 export { DEFAULT_METHOD, methodById, methodOf, METHODS, shortTitle } from './named.js';

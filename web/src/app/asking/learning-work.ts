@@ -1,9 +1,9 @@
 import { inject, Injectable } from '@angular/core';
 import type { ColourScheme, Cube, Hold, Method, Move, Side, Turn } from '@sleetcrest/core';
-import type { GlancePlan, Sight } from '@sleetcrest/core/insight/glance';
+import { type GlancePlan, knownFigures, type Sight } from '@sleetcrest/core/insight/glance';
 import type { WrongTurn } from '@sleetcrest/core/insight/slips';
 import type { CameOut, Done } from '@sleetcrest/core/learner/exercises';
-import { PATH_VERSION, type PathStage } from '@sleetcrest/core/learner/path';
+import { knownPath, PATH_VERSION, type PathStage } from '@sleetcrest/core/learner/path';
 import type { FirstGoal } from '@sleetcrest/core/puzzle/search';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { computing } from './computing';
@@ -27,6 +27,8 @@ export class LearningWork {
 
   /** The path of a method; kept in the browser, since it takes some seconds. */
   async path(method: Method, progress: OnProgress): Promise<readonly PathStage[]> {
+    const known = knownPath(method);
+    if (known) return known;
     const survey = await this.work.survey(method, progress);
     return remembered(`path ${PATH_VERSION} ${JSON.stringify(survey)}`, async () => {
       const path = await this.planning.ask(({ learn }) => learn.path(method, survey));
@@ -96,6 +98,9 @@ export class LearningWork {
 
   /** What to look at first; kept in the browser. */
   glance(approach: Approach, sight: Sight): Promise<GlancePlan> {
+    if (knownFigures(approach, sight)) {
+      return this.planning.ask(({ learn }) => learn.glance(approach.id, sight));
+    }
     return remembered(`glance ${GLANCE_VERSION} ${sight} ${JSON.stringify(approach)}`, () =>
       this.planning.ask(({ learn }) => learn.glance(approach, sight)),
     );
@@ -103,6 +108,8 @@ export class LearningWork {
 
   /** What a plan of looks comes to; kept in the browser. */
   glanceFigures(approach: Approach, sight: Sight): Promise<GlanceFigures> {
+    const known = knownFigures(approach, sight);
+    if (known) return Promise.resolve(known);
     const key = `glance figures ${GLANCE_VERSION} ${sight} ${JSON.stringify(approach)}`;
     return remembered(key, () =>
       this.planning.ask(({ learn }) => learn.glanceFigures(approach, sight)),

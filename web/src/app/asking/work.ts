@@ -1,5 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { Colour, ColourScheme, Method } from '@sleetcrest/core';
+import { knownSurvey } from '@sleetcrest/core/engine/facts';
 import { type MethodSurvey, SURVEY_VERSION } from '@sleetcrest/core/engine/prove';
 import { resolveMethod } from '@sleetcrest/core/engine/run';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
@@ -53,6 +54,9 @@ export class Work {
    * minute. Rejects with a sentence when there is none, or with `Stopped`.
    */
   async survey(method: Method, progress: OnProgress): Promise<MethodSurvey> {
+    // What never changes is known; only what is somebody's own is counted.
+    const known = knownSurvey(method);
+    if (known) return known;
     const approaches = resolveMethod(method);
     if (!approaches.ok) throw new Error(approaches.error);
     const key = `survey ${SURVEY_VERSION} ${JSON.stringify(approaches.value)}`;

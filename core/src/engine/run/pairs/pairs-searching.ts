@@ -12,13 +12,12 @@ import {
   type Turn,
 } from '../../../puzzle/cube/index.js';
 import { pairTables, ROOM_COUNT } from '../../../puzzle/search/index.js';
-import type { Distribution } from '../distribution.js';
 import type { OnProgress } from '../progress.js';
 import type { Choice } from '../choice.js';
 import type { CaseMet, Deciding, Searching } from '../searching.js';
-import type { StageSurvey } from '../stage-survey.js';
+import type { PartSurvey } from '../stage-survey.js';
 import { type PairPlanner, triesOfPair } from './pair-tries.js';
-import { surveyPairs } from './pairs-survey.js';
+import { type PairsSurvey, surveyPairs } from './pairs-survey.js';
 
 /**
  * What corner and edge together say of themselves. Told of the pair whose place is held at the front
@@ -27,6 +26,7 @@ import { surveyPairs } from './pairs-survey.js';
 export class PairsSearching implements Searching {
   readonly deciding: Deciding;
   readonly undoings: readonly (readonly Turn[])[];
+  private counted: PairsSurvey | undefined;
 
   constructor(
     private readonly planner: PairPlanner,
@@ -62,8 +62,9 @@ export class PairsSearching implements Searching {
     return undefined;
   }
 
-  survey(before: Hold, report: OnProgress): { stages: StageSurvey[]; turns: Distribution } {
-    return surveyPairs(this.planner, this.first, before, report);
+  survey(before: Hold, report: OnProgress): PartSurvey {
+    this.counted ??= surveyPairs(this.planner, this.first, report);
+    return this.counted(before);
   }
 
   private *met(): Generator<CaseMet> {

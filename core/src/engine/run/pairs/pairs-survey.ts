@@ -6,9 +6,10 @@ import {
   ROOM_COUNT,
   whereIs,
 } from '../../../puzzle/search/index.js';
+import type { SearchApproach } from '../../../teaching/approaches/index.js';
 import type { OnProgress } from '../progress.js';
-import { type Distribution, distributionOf } from '../distribution.js';
-import type { StageSurvey } from '../stage-survey.js';
+import { distributionOf } from '../distribution.js';
+import type { PartSurvey, StageSurvey } from '../stage-survey.js';
 import { pairStarts } from '../starts.js';
 import { type PairWay, WayLists, Ways } from './pair-ways.js';
 import type { PairPlanner } from './pair-tries.js';
@@ -307,16 +308,23 @@ function countInto(
   for (const way of ways) hist[table[base + where[way]!]!]!++;
 }
 
-/** Surveys the pairs over all starts, from a hold. Takes ten seconds or more. */
-export function surveyPairs(
-  planner: PairPlanner,
-  first: Side,
-  before: Hold,
-  report: OnProgress,
-): { stages: StageSurvey[]; turns: Distribution } {
+/** What pairs come to over all starts: a survey from each hold. */
+export type PairsSurvey = (before: Hold) => PartSurvey;
+
+/** Counts the pairs over all starts. Takes ten seconds or more, for all holds they may begin in. */
+export function surveyPairs(planner: PairPlanner, first: Side, report: OnProgress): PairsSurvey {
   const { approach } = planner;
   const counter = new PairsCounter(planner, first, report);
   counter.count();
+  return (before) => surveyFrom(counter, approach, first, before);
+}
+
+function surveyFrom(
+  counter: PairsCounter,
+  approach: SearchApproach,
+  first: Side,
+  before: Hold,
+): PartSurvey {
   const starts = Math.round([...counter.totals.values()].reduce((sum, count) => sum + count, 0));
   const counts: number[] = [];
   const cases = approach.cases.map(({ id }) => ({ case: id, chance: 0, times: 0 }));
@@ -345,5 +353,5 @@ export function surveyPairs(
     holds: pairs - kept,
     cases,
   };
-  return { stages: [stage], turns };
+  return { starts, stages: [stage], turns };
 }

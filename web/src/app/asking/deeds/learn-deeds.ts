@@ -16,6 +16,7 @@ import {
   gaze,
   glancePlan,
   type GlancePlan,
+  knownGlance,
   type Look,
   type Sight,
   toldApart,
@@ -31,7 +32,7 @@ import {
 } from '@sleetcrest/core/learner/exercises';
 import { methodPath } from '@sleetcrest/core/learner/path';
 import { fewestTo, type FirstGoal, reachedOf, wayBetween } from '@sleetcrest/core/puzzle/search';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
 import { wayTables } from '../way-tables';
 
 /** One thing that was to be looked at, what was seen there, and the cases that leaves. */
@@ -44,14 +45,26 @@ export interface LookedAt {
 /** Looks to decide, on average and at most, and what they do not tell. */
 export type GlanceFigures = Pick<GlancePlan, 'mean' | 'worst' | 'atLeast' | 'open' | 'alike'>;
 
-const plans = new Map<string, GlancePlan>();
+const plans = new Map<string, Promise<GlancePlan>>();
 
-/** The plan of an approach, made once: own approaches may change under the same id. */
-function planOf(approach: Approach, sight: Sight): GlancePlan {
-  const key = `${sight} ${JSON.stringify(approach)}`;
+/** The plan of an approach, known or made once: own approaches may change under the same id. */
+function planOf(asked: Approach | string, sight: Sight): Promise<GlancePlan> {
+  const key = `${sight} ${JSON.stringify(asked)}`;
   let plan = plans.get(key);
-  if (!plan) plans.set(key, (plan = glancePlan(gaze(approach), sight)));
+  if (!plan) plans.set(key, (plan = planned(asked, sight)));
   return plan;
+}
+
+async function planned(asked: Approach | string, sight: Sight): Promise<GlancePlan> {
+  const approach = builtIn(asked);
+  return (await knownGlance(approach, sight)) ?? glancePlan(gaze(approach), sight);
+}
+
+/** What was handed to this worker is a copy: one that says what a built-in one says is that one. */
+function builtIn(asked: Approach | string): Approach {
+  if (typeof asked === 'string') return approachById(asked)!;
+  const known = approachById(asked.id);
+  return known && JSON.stringify(known) === JSON.stringify(asked) ? known : asked;
 }
 
 /** What is computed for learning. */
@@ -107,14 +120,14 @@ export const learnDeeds = {
   glance: planOf,
 
   /** What a plan comes to, without its tree. */
-  glanceFigures: (approach: Approach, sight: Sight): GlanceFigures => {
-    const { mean, worst, atLeast, open, alike } = planOf(approach, sight);
+  glanceFigures: async (approach: Approach, sight: Sight): Promise<GlanceFigures> => {
+    const { mean, worst, atLeast, open, alike } = await planOf(approach, sight);
     return { mean, worst, atLeast, open, alike };
   },
 
   /** What was to be looked at on a cube; which look rules out what was said, −1 if none does. */
-  apart: (approach: Approach, cube: Cube, hold: Hold, said: string) => {
-    const { looked, rulesOut } = toldApart(planOf(approach, 'around'), cube, hold, said);
+  apart: async (approach: Approach, cube: Cube, hold: Hold, said: string) => {
+    const { looked, rulesOut } = toldApart(await planOf(approach, 'around'), cube, hold, said);
     const all = looked.map(({ look, seen, then }): LookedAt => ({
       look,
       seen,

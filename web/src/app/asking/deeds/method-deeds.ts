@@ -1,4 +1,5 @@
 import { type Colour, type ColourScheme, type Method, sideOfColour, UP } from '@sleetcrest/core';
+import { partFacts } from '@sleetcrest/core/engine/facts';
 import { explainFailure, prove, Surveyor } from '@sleetcrest/core/engine/prove';
 import { setUpFor } from '@sleetcrest/core/engine/set-up';
 import { checkWording } from '@sleetcrest/core/insight/claims';
@@ -7,7 +8,7 @@ import type { Approach } from '@sleetcrest/core/teaching/approaches';
 
 type Report = (done: number, of: number) => void;
 
-const surveyor = new Surveyor();
+const surveyor = new Surveyor(UP, partFacts);
 const REPORT_MILLISECONDS = 80;
 
 /** Reports now and then only: each report is a message to the page. */

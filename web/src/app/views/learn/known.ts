@@ -98,7 +98,8 @@ export class Known {
   protected readonly trouble = this.asking.trouble;
   protected readonly charts = computed(() => {
     const [known, inks] = [this.knowledge(), this.inks()];
-    if (!known) return null;
+    const isCounting = !this.learning.path() && this.learning.trouble() === null;
+    if (!known || isCounting) return null;
     const title = (id: string): string => this.learning.caseCalled(id)?.title ?? id;
     return {
       recall: recallChart(this.learning.cases(), inks),

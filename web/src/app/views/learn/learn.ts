@@ -90,7 +90,8 @@ export class Learn {
   /** What today's practice will be, and why, in sentences. */
   protected readonly today = computed((): string[] => {
     const outlook = this.outlook();
-    if (!outlook) return [];
+    // While a method of one's own is counted, what is due of it is not known.
+    if (!outlook || !this.learning.path()) return [];
     const minutes = Math.max(1, Math.round(outlook.seconds / 60));
     const fresh = this.learning.nextNew();
     const here = this.learning.here();

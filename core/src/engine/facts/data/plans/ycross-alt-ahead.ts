@@ -1,0 +1,3 @@
+// Made by npm run facts: do not edit.
+export const plan =
+  '{"words":[{"sticker":"UB.U"},["right","front","first","left","back"],{"sticker":"UF.U"},["opposite"],{"sticker":"UL.U"},{"case":"ycross-alt/angle","turn":1},{"case":"ycross-alt/angle","turn":2},{"case":"ycross-alt/bar","turn":0},{"case":"ycross-alt/dot","turn":0},{"sticker":"UR.U"},{"case":"ycross-alt/angle","turn":3},{"case":"ycross-alt/bar","turn":1},{"case":"ycross-alt/angle","turn":0}],"nodes":[[5],[6],[4,0,3,0.159,0,1,0.159,1],[7],[8],[4,0,3,0.136,3,1,0.0909,4],[2,0,3,0.318,2,1,0.227,5],[10],[11],[9,0,3,0.159,7,1,0.136,8],[12],[4,0,1,0.295,9,3,0.159,10],[0,0,1,0.545,6,3,0.455,11]]}';

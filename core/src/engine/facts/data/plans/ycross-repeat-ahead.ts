@@ -1,0 +1,3 @@
+// Made by npm run facts: do not edit.
+export const plan =
+  '{"words":[{"sticker":"UB.U"},["right","front","first","left","back"],{"sticker":"UL.U"},["opposite"],{"sticker":"UR.U"},{"case":"ycross-repeat/bar","turn":0},{"case":"ycross-repeat/angle","turn":1},{"case":"ycross-repeat/angle","turn":2},{"case":"ycross-repeat/dot","turn":0},{"sticker":"UF.U"},{"case":"ycross-repeat/bar","turn":1},{"case":"ycross-repeat/angle","turn":0},{"case":"ycross-repeat/angle","turn":3}],"nodes":[[5],[6],[4,0,3,0.269,0,1,0.0962,1],[7],[8],[4,0,3,0.0962,3,1,0.0769,4],[2,0,3,0.365,2,1,0.173,5],[10],[11],[12],[2,0,3,0.0962,8,1,0.0962,9],[9,0,3,0.269,7,1,0.192,10],[0,0,1,0.538,6,3,0.462,11]]}';

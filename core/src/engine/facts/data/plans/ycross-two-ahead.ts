@@ -1,0 +1,3 @@
+// Made by npm run facts: do not edit.
+export const plan =
+  '{"words":[{"sticker":"UB.U"},["right","front","first","left","back"],{"sticker":"UL.U"},["opposite"],{"sticker":"UR.U"},{"case":"ycross-two/angle","turn":1},{"case":"ycross-two/bar","turn":0},{"case":"ycross-two/angle","turn":2},{"case":"ycross-two/dot","turn":0},{"case":"ycross-two/angle","turn":3},{"case":"ycross-two/bar","turn":1},{"case":"ycross-two/angle","turn":0}],"nodes":[[5],[6],[4,0,1,0.156,0,3,0.125,1],[7],[8],[4,0,3,0.156,3,1,0.125,4],[2,0,3,0.281,2,1,0.281,5],[9],[10],[4,0,3,0.156,7,1,0.125,8],[11],[2,0,1,0.281,9,3,0.156,10],[0,0,1,0.562,6,3,0.437,11]]}';
