@@ -40,6 +40,7 @@ export {
   PROBLEM_KINDS,
   quartersOfTurn,
   type Random,
+  type Seed,
   randomCube,
   randomFrom,
   readCubeDocument,

@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { browserOfTests } from './browser.js';
+import { chosenRooms } from './chosen.js';
 import { loadDemo } from './demo/load.js';
 import { ROOT } from './places.js';
 import { MortalNode } from './mortal-node.js';
@@ -160,7 +161,15 @@ async function together(tasks: readonly Task[], one: (task: Task) => Promise<voi
 }
 
 await command(async () => {
-  const browser = browserOfTests();
+  const asked = process.argv.slice(2);
+  const rooms = chosenRooms(asked);
+  const isWhole = asked.length === 0;
+  say(
+    isWhole ? 'Testing everything.' : `Testing ${rooms.join(', ') || 'nothing: nothing changed'}.`,
+  );
+  const wanted = (task: Task): Task[] => (rooms.includes(task.what) ? [task] : []);
+  const needsPages = ['web', 'scripts', 'journeys'].some((room) => rooms.includes(room));
+  const browser = needsPages ? browserOfTests() : '';
   const outcomes: Omit<Outcome, 'said'>[] = [];
   const failures: string[] = [];
   const took: string[] = [];
@@ -184,6 +193,19 @@ await command(async () => {
       what: room,
       run: () => jasmine(room, env),
     });
+    const checks = [
+      checked('lint', 'eslint/bin/eslint.js', '.', '--max-warnings', '0'),
+      checked('format', 'prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'),
+      checked('names that nobody uses', 'knip/bin/knip.js'),
+      checked(
+        'circles',
+        'dependency-cruiser/bin/dependency-cruise.mjs',
+        '-c',
+        '.dependency-cruiser.mjs',
+        'core/src',
+      ),
+      checked('types of the journeys', 'typescript/bin/tsc', '-p', '.'),
+    ];
     // One build for the specs over the application and for the journeys. What takes longest comes
     // first, so that neither core is left with it at the end.
     const build: Task = {
@@ -192,33 +214,25 @@ await command(async () => {
         await buildWeb();
         return { passed: 1, failed: 0, said: '' };
       },
-      then: [specs('scripts')],
+      then: wanted(specs('scripts')),
     };
     await together(
       [
-        specs('core'),
-        build,
-        { what: 'web', run: () => karma(browser) },
-        specs('server', url),
-        checked('lint', 'eslint/bin/eslint.js', '.', '--max-warnings', '0'),
-        checked('format', 'prettier/bin/prettier.cjs', '--check', '--log-level=warn', '.'),
-        checked('names that nobody uses', 'knip/bin/knip.js'),
-        checked(
-          'circles',
-          'dependency-cruiser/bin/dependency-cruise.mjs',
-          '-c',
-          '.dependency-cruiser.mjs',
-          'core/src',
-        ),
-        checked('types of the journeys', 'typescript/bin/tsc', '-p', '.'),
-        specs('contract'),
-        specs('memory'),
-        specs('cli'),
+        ...wanted(specs('core')),
+        ...(rooms.includes('scripts') || rooms.includes('journeys') ? [build] : []),
+        ...wanted({ what: 'web', run: () => karma(browser) }),
+        ...wanted(specs('server', url)),
+        ...(isWhole ? checks : []),
+        ...wanted(specs('contract')),
+        ...wanted(specs('memory')),
+        ...wanted(specs('cli')),
       ],
       count,
     );
-    await cluster.ensureDatabase('journeys');
-    await count({ what: 'journeys', run: () => journeys(cluster.url('journeys'), browser) });
+    if (rooms.includes('journeys')) {
+      await cluster.ensureDatabase('journeys');
+      await count({ what: 'journeys', run: () => journeys(cluster.url('journeys'), browser) });
+    }
     say(`\n— Where the time went: ${took.join(', ')}.`);
   };
   try {

@@ -122,7 +122,9 @@ export class PartSurveyor {
         matter,
       );
       if (typeof hold === 'string') return fail(`${approach.id} does not solve every cube`);
-      const turns = count.end(starts.reduce((sum, one) => sum + (one ?? 0), 0));
+      let weight = 0;
+      starts.forEach((some) => (weight += some));
+      const turns = count.end(weight);
       const key = keyOf(cube, hold, matter);
       let end = ends.get(key);
       if (!end) ends.set(key, (end = { cube, hold, starts: [] }));

@@ -1,5 +1,5 @@
 import { type Hold, HOME_HOLD, opposite, type Side, turnedOver } from '../../puzzle/cube/index.js';
-import { type Approach } from '../../teaching/approaches/index.js';
+import type { Approach } from '../../teaching/approaches/index.js';
 import { partOf, type StagePart } from '../../teaching/stages/index.js';
 
 /**

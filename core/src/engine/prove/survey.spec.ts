@@ -78,7 +78,8 @@ describe('the survey of a method', () => {
         const spread = Math.sqrt((one.chance * (1 - one.chance)) / SAMPLES);
         expect(Math.abs(chance - one.chance))
           .withContext(one.case)
-          .toBeLessThan(4.5 * spread + 1e-9);
+          // Of what hardly ever comes up, one or two more tell nothing.
+          .toBeLessThan(4.5 * spread + 2 / SAMPLES);
       }
     });
   }

@@ -14,9 +14,9 @@ export {
   planSession,
   type Remark,
   remarksOn,
-  type Worth,
   worthOf,
 } from './plan.js';
 export { type Prepared, preparedFor } from './prepared.js';
-export { MOST_AT_TABLE, TABLE_COSTS } from './programmes.js';
+export { OBJECTIVE, type Worth } from './objective.js';
+export { MOST_AT_TABLE } from './programmes.js';
 export { reasonsFor } from './reasons.js';

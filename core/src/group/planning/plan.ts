@@ -12,7 +12,8 @@ import { boundOf } from './bound.js';
 import { EXACT_UP_TO, type Seated, seatExactly } from './exact.js';
 import { gainAt, type Gains, gainsOf } from './gains.js';
 import { improve, withTheCoach } from './improve.js';
-import { MOST_AT_TABLE, Programmes, TABLE_COSTS } from './programmes.js';
+import { OBJECTIVE, type Worth } from './objective.js';
+import { MOST_AT_TABLE, Programmes } from './programmes.js';
 import { mostDue } from './warm-up.js';
 
 /** Tables that would have the coach do one thing in one block each. */
@@ -22,22 +23,14 @@ interface SessionPlan {
   readonly tables: readonly PlanTable[];
 }
 
-/** How good tables are. */
-export interface Worth {
-  /** As many cases are expected to be made sure. */
-  readonly cases: number;
-  /** As many tables one coach looks after. */
-  readonly tables: number;
-  /** What plans are compared by: the cases, less what the tables cost the coach. */
-  readonly value: number;
-}
-
 /** A plan, and how good it is. */
 export interface Planned {
   readonly plan: SessionPlan;
   readonly worth: Worth;
   /** No plan has a value above this. */
   readonly bound: number;
+  /** Whether reckoning the bound was given up before it was as low as it can be told. */
+  readonly boundCut: boolean;
   /** Whether it is the best there is. */
   readonly exact: boolean;
 }
@@ -79,8 +72,9 @@ export function planSession(asked: PlanAsked): Result<Planned, string> {
   }));
   const plan = { warmUp: mostDue(learners, cases), tables };
   const worth = worthOf(asked, tables);
-  const bound = exactly ? worth.value : boundOf(programmes, most);
-  return ok({ plan, worth, bound, exact: exactly });
+  if (exactly) return ok({ plan, worth, bound: worth.value, boundCut: false, exact: true });
+  const { bound, cut } = boundOf(programmes, most);
+  return ok({ plan, worth, bound, boundCut: cut, exact: false });
 }
 
 /** Learners whose next things are alike beside each other, at as many tables as there may be. */
@@ -122,15 +116,20 @@ function inTurn(
 export function worthOf(asked: PlanAsked, tables: readonly PlanTable[]): Worth {
   const gains = gainsOf(asked);
   const index = new Map(asked.learners.map(({ id }, k) => [id, k]));
-  let [cases, count] = [0, 0];
+  let [cases, count, without] = [0, 0, 0];
   for (const { learners, slots } of tables) {
     const members = learners.flatMap((id) => index.get(id) ?? []);
     if (members.length === 0) continue;
     cases += slotsWorth(gains, members, slots) + members.length * gains.beside * gains.blocks;
+    without += members.filter((one) => isWithout(gains, one, slots)).length;
     count++;
   }
-  return { cases, tables: count, value: cases - TABLE_COSTS * count };
+  return OBJECTIVE.worthOf({ cases, tables: count, without });
 }
+
+/** Whether somebody has something of their own to do, and it is not among these. */
+const isWithout = (gains: Gains, learner: number, slots: readonly Slot[]): boolean =>
+  hasOwn(gains, learner) && slotsOwn(gains, learner, slots) === 0;
 
 function slotsWorth(gains: Gains, members: readonly number[], slots: readonly Slot[]): number {
   const done = new Set<string>();
@@ -181,7 +180,7 @@ export function remarksOn(asked: PlanAsked, tables: readonly PlanTable[]): Remar
     if (learners.length > MOST_AT_TABLE) remarks.push({ kind: 'too-many', block: -1, learners });
     const without = learners.filter((id) => {
       const at = index.get(id);
-      return at !== undefined && hasOwn(gains, at) && slotsOwn(gains, at, slots) === 0;
+      return at !== undefined && isWithout(gains, at, slots);
     });
     if (without.length > 0) {
       remarks.push({ kind: 'nothing-of-theirs', block: -1, learners: without });

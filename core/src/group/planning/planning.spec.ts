@@ -3,7 +3,8 @@ import { boundOf } from './bound.js';
 import { gainsOf, nextNew } from './gains.js';
 import { type Planned, planSession, remarksOn, worthOf } from './plan.js';
 import { someAsked, someCases } from './planning.spec-support.js';
-import { MOST_AT_TABLE, Programmes, TABLE_COSTS, WITHOUT_COSTS } from './programmes.js';
+import { OBJECTIVE } from './objective.js';
+import { MOST_AT_TABLE, Programmes } from './programmes.js';
 import { reasonsFor } from './reasons.js';
 
 function planned(asked: PlanAsked): Planned {
@@ -40,14 +41,7 @@ function bestProgrammes(asked: PlanAsked, tables: readonly (readonly string[])[]
     const best = [-Infinity, -Infinity];
     const others = gains.others.map(({ slot }) => slot);
     const try_ = (slots: PlanTable['slots'], coached: number): void => {
-      const remarks = remarksOn(
-        { ...asked, learners: asked.learners.filter(({ id }) => learners.includes(id)) },
-        [{ learners, slots }],
-      );
-      const without = remarks.flatMap((one) =>
-        one.kind === 'nothing-of-theirs' ? one.learners : [],
-      );
-      const worth = worthOf(asked, [{ learners, slots }]).value - WITHOUT_COSTS * without.length;
+      const worth = worthOf(asked, [{ learners, slots }]).value;
       best[coached] = Math.max(best[coached]!, worth);
     };
     const choose = (from: number, slots: PlanTable['slots'], coached: number): void => {
@@ -119,7 +113,7 @@ describe('a session’s plan', () => {
       expect(remarksOn(asked, plan.tables)).withContext(`${count} learners`).toEqual([]);
       expect(worth).toEqual(worthOf(asked, plan.tables));
       expect(worth.tables).toBe(plan.tables.length);
-      expect(worth.value).toBeCloseTo(worth.cases - TABLE_COSTS * worth.tables, 9);
+      expect(worth.value).toBeCloseTo(OBJECTIVE.valueOf(worth), 9);
       expect(worth.value).toBeLessThanOrEqual(bound + 1e-6);
     }
   });
@@ -137,7 +131,7 @@ describe('a session’s plan', () => {
     for (let seed = 1; seed <= 12; seed++) {
       const asked = someAsked(3 + (seed % 8), seed, { cubes: 2 + (seed % 4) });
       const { value } = planned(asked).worth;
-      expect(boundOf(new Programmes(gainsOf(asked)), mostTables(asked, MOST_AT_TABLE)))
+      expect(boundOf(new Programmes(gainsOf(asked)), mostTables(asked, MOST_AT_TABLE)).bound)
         .withContext(`seed ${seed}`)
         .toBeGreaterThan(value - 1e-6);
     }

@@ -1,5 +1,6 @@
 import type { Activity, Gains } from './gains.js';
-import { MOST_AT_TABLE, TABLE_COSTS } from './programmes.js';
+import { OBJECTIVE } from './objective.js';
+import { MOST_AT_TABLE } from './programmes.js';
 import type { Column } from './simplex.js';
 
 /** A table that is worth more than it is asked for. */
@@ -7,7 +8,8 @@ export interface Priced extends Column {
   readonly more: number;
 }
 
-const NEARLY = 1e-6;
+/** A table that is worth no more than this beyond what is asked for it is not looked for. */
+export const NEARLY = 1e-6;
 
 /** What a choice of activities comes to, learner by learner. */
 interface Sums {
@@ -49,7 +51,7 @@ export class Pricer {
   missing(prices: Float64Array): Priced[] {
     const { learners, blocks, beside } = this.gains;
     const start = Float64Array.from({ length: learners }, (_, k) => beside * blocks - prices[k]!);
-    const asked = TABLE_COSTS + prices[this.tableRow]!;
+    const asked = OBJECTIVE.tableCosts + prices[this.tableRow]!;
     const coached = asked + prices[this.coachRow]!;
     const search = new Search(this.others, this.most);
     const found: Priced[] = [];
@@ -63,7 +65,8 @@ export class Pricer {
       const empty: Sums = { alone: start, half: start, explained: [] };
       const best = search.best(first ? added(empty, first) : empty, more, costs + NEARLY, at);
       if (!best) return;
-      const worth = best.members.reduce((sum, one) => sum + prices[one]!, best.value) - TABLE_COSTS;
+      const worth =
+        best.members.reduce((sum, one) => sum + prices[one]!, best.value) - OBJECTIVE.tableCosts;
       found.push({ rows: [...best.members, ...rows], worth, more: best.value - costs });
     };
     for (const shown of this.fresh) {

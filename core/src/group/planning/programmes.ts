@@ -1,12 +1,9 @@
 import type { Slot } from './asked.js';
 import { type Activity, gainAt, type Gains } from './gains.js';
+import { OBJECTIVE } from './objective.js';
 
 /** The most learners at one table. */
 export const MOST_AT_TABLE = 6;
-/** What a table asks of the one coach, who looks after all of them: as much as this part of a case. */
-export const TABLE_COSTS = 0.3;
-/** More than any block gives: nobody is left without one of their own where another seating has one for all. */
-export const WITHOUT_COSTS = 10;
 
 const SOLVE: Slot = { kind: 'solve', case: '', other: '' };
 
@@ -62,12 +59,14 @@ export class Programmes {
 
   private make(members: readonly number[], withCoach: boolean): Programme {
     const { blocks, fresh, others, beside } = this.gains;
-    const without = (count: number): number => WITHOUT_COSTS * (this.owners(members) - count);
-    const base = members.length * beside * blocks - TABLE_COSTS;
+    const owners = this.owners(members);
+    const base = members.length * beside * blocks;
+    const valueOf = (gain: number, count: number): number =>
+      OBJECTIVE.valueOf({ cases: base + gain, tables: 1, without: owners - count });
     const alone = choices(others, members);
     if (!withCoach) {
       const { gain, taken, count } = bestOf(alone, blocks, 0);
-      return { value: base + gain - without(count), slots: filled(taken, blocks) };
+      return { value: valueOf(gain, count), slots: filled(taken, blocks) };
     }
     const bySelf = bestOf(alone, blocks, 0);
     let best: Chosen | undefined;
@@ -77,7 +76,7 @@ export class Programmes {
       if (!best || isBetter(chosen, best)) best = chosen;
     }
     if (!best || best.count < bySelf.count) return this.of(members, false);
-    return { value: base + best.gain - without(best.count), slots: filled(best.taken, blocks) };
+    return { value: valueOf(best.gain, best.count), slots: filled(best.taken, blocks) };
   }
 
   /** How many of them have anything of their own to do. */

@@ -6,6 +6,12 @@ export interface Column {
 }
 
 const TINY = 1e-9;
+/** A column that gains no more than this is not taken. */
+const GAINS = 1e-6;
+/** After so many steps that came to nothing, columns are taken in their order, which cannot go in a circle. */
+const PATIENCE = 20;
+/** More steps than any programme of a few dozen rows takes. */
+const MOST_STEPS = 20_000;
 
 /**
  * A linear programme that grows: as much worth as can be had by taking columns, none less than nothing, so
@@ -17,6 +23,8 @@ export class Simplex {
   private readonly inverse: Float64Array[];
   private readonly basis: Column[];
   private readonly amounts: Float64Array;
+  /** The columns in the order in which they became known. */
+  private readonly order = new Map<Column, number>();
 
   /**
    * @param right the right sides of the rows, none below zero
@@ -25,6 +33,7 @@ export class Simplex {
   constructor(right: readonly number[], start: readonly Column[]) {
     this.amounts = Float64Array.from(right);
     this.basis = [...start];
+    for (const column of start) this.order.set(column, this.order.size);
     this.inverse = right.map((_, k) => Float64Array.from(right, (__, j) => (j === k ? 1 : 0)));
   }
 
@@ -43,8 +52,43 @@ export class Simplex {
     return prices;
   }
 
-  /** Takes a column into the basis, if that is possible; gives whether it was. */
-  enter(column: Column): boolean {
+  /**
+   * Takes columns, that of most gain first, until none would gain; gives whether it came to that. Where
+   * steps come to nothing, the first that gains is taken and the first leaves (Bland's rule): then no
+   * basis comes twice.
+   */
+  settle(pool: readonly Column[]): boolean {
+    for (const column of pool) {
+      if (!this.order.has(column)) this.order.set(column, this.order.size);
+    }
+    let idle = 0;
+    for (let steps = 0; steps < MOST_STEPS; steps++) {
+      const best = this.gaining(pool, idle >= PATIENCE);
+      if (!best) return true;
+      const moved = this.enter(best);
+      if (moved === undefined) return true;
+      idle = moved > TINY ? 0 : idle + 1;
+    }
+    return false;
+  }
+
+  /** The column of most gain, or the first that gains at all; undefined where none does. */
+  private gaining(pool: readonly Column[], first: boolean): Column | undefined {
+    const prices = this.prices();
+    let best: Column | undefined;
+    let most = GAINS;
+    for (const column of pool) {
+      let more = column.worth;
+      for (const row of column.rows) more -= prices[row]!;
+      if (more <= most) continue;
+      if (first) return column;
+      [best, most] = [column, more];
+    }
+    return best;
+  }
+
+  /** Takes a column into the basis; gives how much of it, undefined where there is no end to it. */
+  private enter(column: Column): number | undefined {
     const size = this.amounts.length;
     const along = new Float64Array(size);
     for (let k = 0; k < size; k++) {
@@ -55,9 +99,12 @@ export class Simplex {
     for (let k = 0; k < size; k++) {
       if (along[k]! <= TINY) continue;
       const ratio = this.amounts[k]! / along[k]!;
-      if (ratio < least - TINY) [least, leaves] = [ratio, k];
+      const isFirst = leaves < 0 || this.orderOf(k) < this.orderOf(leaves);
+      if (ratio < least - TINY || (ratio < least + TINY && isFirst)) {
+        [least, leaves] = [Math.min(ratio, least), k];
+      }
     }
-    if (leaves < 0) return false;
+    if (leaves < 0) return undefined;
     const pivot = along[leaves]!;
     const pivotRow = this.inverse[leaves]!;
     for (let j = 0; j < size; j++) pivotRow[j]! /= pivot;
@@ -70,6 +117,11 @@ export class Simplex {
       this.amounts[k] = Math.max(0, this.amounts[k]! - factor * least);
     }
     this.basis[leaves] = column;
-    return true;
+    return least;
+  }
+
+  /** When the column in a row of the basis became known. */
+  private orderOf(row: number): number {
+    return this.order.get(this.basis[row]!)!;
   }
 }

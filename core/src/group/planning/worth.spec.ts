@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { mostTables, partsOf, type PlanAsked, type PlanTable, type Slot } from './asked.js';
 import { planSession, remarksOn, worthOf } from './plan.js';
 import { someAsked, someCases } from './planning.spec-support.js';
-import { MOST_AT_TABLE, TABLE_COSTS } from './programmes.js';
+import { OBJECTIVE } from './objective.js';
+import { MOST_AT_TABLE } from './programmes.js';
 
 /** A session of some learners, seated somehow, whatever they do: nobody proposed it. */
 const seated = fc
@@ -60,10 +61,14 @@ describe('what tables are worth', () => {
   it('counts cases and tables each by itself; an empty table is none', () => {
     fc.assert(
       fc.property(seated, ({ asked, tables }) => {
-        const { cases, tables: count, value } = worthOf(asked, tables);
+        const { cases, tables: count, without, value } = worthOf(asked, tables);
         const taken = tables.filter(({ learners }) => learners.length > 0);
         expect(count).toBe(taken.length);
-        expect(value).toBeCloseTo(cases - TABLE_COSTS * count, 9);
+        expect(value).toBeCloseTo(OBJECTIVE.valueOf({ cases, tables: count, without }), 9);
+        const alone = remarksOn(asked, tables)
+          .filter(({ kind }) => kind === 'nothing-of-theirs')
+          .flatMap(({ learners }) => learners);
+        expect(without).toBe(alone.length);
         expect(worthOf(asked, taken)).toEqual(worthOf(asked, tables));
         // Nobody makes more than one case sure in a block.
         const { blocks } = partsOf(asked.minutes);
@@ -105,7 +110,11 @@ describe('what tables are worth', () => {
             ...table,
             learners: [...table.learners.filter((one) => one !== id), ...(t === to ? [id] : [])],
           }));
-          if (remarksOn(asked, others).length > 0) continue;
+          // Whoever would do nothing of their own is part of the worth; the rest no plan may do.
+          const remarks = remarksOn(asked, others).filter(
+            ({ kind }) => kind !== 'nothing-of-theirs',
+          );
+          if (remarks.length > 0) continue;
           compared++;
           expect(worthOf(asked, others).value).toBeLessThanOrEqual(best.value.worth.value + 1e-9);
         }

@@ -85,7 +85,7 @@ export class Guessed {
       if (parting.part(node.states, node.looked, look, every) < 2) continue;
       free = ((node.looked >> look) & 1) === 1;
       const left = parting.left();
-      const guess = this.costOf(look, node) + (left.least + worth * left.open) * every;
+      const guess = this.costOf(look, node) + (left.usual + worth * left.open) * every;
       if (!free && guess >= least) continue;
       best = look;
       least = guess;

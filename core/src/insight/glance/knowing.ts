@@ -38,7 +38,8 @@ export interface Child {
 
 /** All that can be known on the way. */
 export class Knowing {
-  private readonly nodes = new Map<string, Node>();
+  /** By a mark of their situations; what has the same mark is compared. */
+  private readonly nodes = new Map<string, Node[]>();
   /** By outcome: how far the cube is turned, or how far out of sight the piece is. */
   private readonly trouble: Uint8Array;
   private readonly marks: Uint32Array;
@@ -98,8 +99,10 @@ export class Knowing {
     };
     if (!this.once) return make();
     const name = this.nameOf(states, looked);
-    let node = this.nodes.get(name);
-    if (!node) this.nodes.set(name, (node = make()));
+    let alike = this.nodes.get(name);
+    if (!alike) this.nodes.set(name, (alike = []));
+    let node = alike.find((one) => sameStates(one.states, states));
+    if (!node) alike.push((node = make()));
     return node;
   }
 
@@ -148,4 +151,10 @@ export class Knowing {
     }
     return best;
   }
+}
+
+function sameStates(a: Int32Array, b: Int32Array): boolean {
+  if (a.length !== b.length) return false;
+  for (let k = 0; k < a.length; k++) if (a[k] !== b[k]) return false;
+  return true;
 }

@@ -1,5 +1,5 @@
 import { lowestBit } from './bits.js';
-import { isPlain, KEYS, type Situations, TELLS } from './situations.js';
+import { exactly, isPlain, KEYS, roughly, type Situations, TELLS } from './situations.js';
 
 /** Parts of all looks smaller than one of so many hardly count. */
 const MANY = 100_000;
@@ -17,6 +17,8 @@ export class Parting {
   readonly sums = new Float64Array(KEYS);
   /** What must still be seen, at the least, weighted; 0 where something is good in all. */
   readonly leasts = new Float64Array(KEYS);
+  /** The same, as if no look taken would answer once more: for a guess, not for a bound. */
+  readonly usuals = new Float64Array(KEYS);
   /** What is good in all, as bits, `words` numbers for each key. */
   readonly goods: Int32Array;
   /** The keys there are, as bits. */
@@ -28,6 +30,8 @@ export class Parting {
   private readonly cheapest: number;
   /** Whether looking again never tells more. */
   readonly plain: boolean;
+  /** The looks that may answer roughly first and exactly later, as bits. */
+  private readonly twice: number;
 
   constructor(
     private readonly situations: Situations,
@@ -41,6 +45,7 @@ export class Parting {
     this.goods = new Int32Array(KEYS * words);
     this.keyOf = new Uint8Array(count);
     this.plain = isPlain(situations);
+    this.twice = looksThatTellTwice(situations);
   }
 
   /**
@@ -49,7 +54,8 @@ export class Parting {
    * is taken, for a guess.
    */
   part(states: Int32Array, looked: number, look: number, every = 1): number {
-    const { situations, keyOf, sums, leasts, sizes, goods, needs, cheapest } = this;
+    const { situations, keyOf, sums, leasts, usuals, sizes, goods, needs, cheapest } = this;
+    const atLeast = this.cheapestAfter(looked | (1 << look));
     const { count, seen, good, weight: weights, words } = situations;
     const again = ((looked >> look) & 1) === 1;
     if (again && this.plain) return 0;
@@ -80,12 +86,14 @@ export class Parting {
         sizes[key] = 0;
         sums[key] = 0;
         leasts[key] = 0;
+        usuals[key] = 0;
         for (let word = 0; word < words; word++) goods[key * words + word] = -1;
       }
       sizes[key]!++;
       sums[key]! += w;
       const left = needs[s]! - after;
-      leasts[key]! += w * (left > cheapest ? left : cheapest);
+      leasts[key]! += w * (left > atLeast ? left : atLeast);
+      usuals[key]! += w * (left > cheapest ? left : cheapest);
       const from = s * words;
       const to = key * words;
       goods[to]! &= good[from]!;
@@ -96,32 +104,42 @@ export class Parting {
     for (let rest = present; rest !== 0; rest &= rest - 1) {
       const key = lowestBit(rest);
       keys++;
-      for (let word = 0; word < words; word++) if (goods[key * words + word] !== 0) leasts[key] = 0;
+      for (let word = 0; word < words; word++) {
+        if (goods[key * words + word] !== 0) leasts[key] = usuals[key] = 0;
+      }
     }
     return keys;
   }
 
-  /** What the answers leave: the least cost to come, and how much is to be told apart, weighted. */
-  left(): { least: number; open: number } {
+  /** What the answers leave: the cost to come, at the least and as a guess, and how much is to be told apart, weighted. */
+  left(): { least: number; usual: number; open: number } {
     let least = 0;
+    let usual = 0;
     let open = 0;
     for (let rest = this.present; rest !== 0; rest &= rest - 1) {
       const key = lowestBit(rest);
-      if (this.leasts[key] === 0) continue;
+      if (this.usuals[key] === 0) continue;
       least += this.leasts[key]!;
+      usual += this.usuals[key]!;
       open += this.sums[key]! * Math.log2(this.sums[key]! * MANY + 1);
     }
-    return { least, open };
+    return { least, usual, open };
   }
 
   /** What must still be seen, at the least, in all of these together, weighted. */
   leastOf(states: Int32Array, looked: number): number {
     const spent = this.spent(looked);
+    const cheapest = this.cheapestAfter(looked);
     let least = 0;
     for (const s of states) {
-      least += this.situations.weight[s]! * Math.max(this.cheapest, this.needs[s]! - spent);
+      least += this.situations.weight[s]! * Math.max(cheapest, this.needs[s]! - spent);
     }
     return least;
+  }
+
+  /** What the next look costs at the least: nothing, where one that was taken may answer once more. */
+  private cheapestAfter(looked: number): number {
+    return (looked & this.twice) !== 0 ? 0 : this.cheapest;
   }
 
   private spent(looked: number): number {
@@ -131,4 +149,16 @@ export class Parting {
     }
     return cost;
   }
+}
+
+/** The looks at which some situation is first told roughly, as bits. */
+function looksThatTellTwice({ lookables, count, seen }: Situations): number {
+  let twice = 0;
+  for (let look = 0; look < lookables.length; look++) {
+    const shown = seen.subarray(look * count, (look + 1) * count);
+    if (shown.some((one) => (one & TELLS) === 0 || exactly(one) !== roughly(one))) {
+      twice |= 1 << look;
+    }
+  }
+  return twice;
 }

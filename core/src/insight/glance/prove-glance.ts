@@ -5,6 +5,7 @@ import {
   type Cube,
   type Hold,
   HOME_HOLD,
+  isOdd,
   nearestHolds,
   opposite,
   pieceAt,
@@ -68,8 +69,8 @@ export function proveGlance(approach: PatternApproach, plan: GlancePlan): Glance
 }
 
 /**
- * The pieces that do not matter put into the places they have in any order, twisted anyhow, so that
- * the whole can be turned on a cube: a plan must not rely on them.
+ * The pieces that do not matter put into the places they have in any order that turns lead to,
+ * twisted anyhow, so that it is a real cube: a plan must not rely on them.
  */
 function mixedElsewhere(cube: Cube, matter: Uint8Array, random: Random): Cube {
   for (const [kinds, from, to] of [
@@ -86,7 +87,27 @@ function mixedElsewhere(cube: Cube, matter: Uint8Array, random: Random): Cube {
     const last = places[0]!;
     cube[last] = placeValue(pieces[0]!, (twistAt(cube, last) + kinds - (twist % kinds)) % kinds);
   }
+  const [one, other] = swappable(cube, matter);
+  if (one !== undefined && other !== undefined && isOddCube(cube)) {
+    [cube[one], cube[other]] = [cube[other]!, cube[one]!];
+  }
   return cube;
+}
+
+/** Two places of one kind whose pieces do not matter, if there are two. */
+function swappable(cube: Cube, matter: Uint8Array): number[] {
+  const free = Array.from(cube, (_, place) => place).filter(
+    (place) => !matter[pieceAt(cube, place)],
+  );
+  const edges = free.filter((place) => place >= CORNER_COUNT);
+  return edges.length > 1 ? edges : free.filter((place) => place < CORNER_COUNT);
+}
+
+/** Whether corners and edges are not both in an even order, or both in an odd one: no turns lead there. */
+function isOddCube(cube: Cube): boolean {
+  const order = (from: number, to: number): number[] =>
+    Array.from({ length: to - from }, (_, k) => pieceAt(cube, from + k) - from);
+  return isOdd(order(0, CORNER_COUNT)) !== isOdd(order(CORNER_COUNT, PLACE_COUNT));
 }
 
 /** Does the stage on the cube, in place; the turns it took, unless a step was not as good. */

@@ -13,6 +13,8 @@ export interface SearchResult {
 
 /** How much it counts that an answer leaves twice as much open: each is tried, the last alone on many. */
 const WORTHS = [0.8, 1.5];
+/** Looks are kept as the bits of one number. */
+const MOST_LOOKS = 32;
 /** More situations than this are not searched but planned by guesses. */
 const SEARCHED = 6000;
 
@@ -28,12 +30,18 @@ export class GlanceSearch {
   private readonly parting: Parting;
   private readonly knowing: Knowing;
 
+  /** @throws RangeError when there are more looks than can be planned. */
   constructor(
     private readonly situations: Situations,
     /** The looks that may be taken. */
     allowed: readonly number[],
     private readonly work: number,
   ) {
+    if (situations.lookables.length > MOST_LOOKS) {
+      throw new RangeError(
+        `its cases ask about ${situations.lookables.length} places; looks can be planned for ${MOST_LOOKS} at most`,
+      );
+    }
     this.allowed = [...allowed].sort((a, b) => this.costOf(a) - this.costOf(b));
     this.parting = new Parting(situations, allowed, needsOf(situations, allowed));
     this.knowing = new Knowing(situations, this.parting, situations.count <= SEARCHED);

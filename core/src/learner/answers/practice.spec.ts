@@ -219,6 +219,38 @@ describe('what comes next', () => {
     expect(nextCard(book, TODAY, session)).toBeNull();
   });
 
+  it('lets three others come first where there are three, whatever went wrong, and else as many as there are', () => {
+    for (const cards of [1, 2, 3, 4, 5, 8]) {
+      const random = randomFrom(cards);
+      const items = Array.from({ length: cards }, (_, k) => `${'abc'[k % 3]!}/${k}`);
+      const book = CardBook.of(
+        items.map((item) => answer({ day: 0, item, right: false })),
+        doubling,
+      );
+      const session: Review[] = [];
+      for (let asked = 0; asked < 60; asked++) {
+        const next = nextCard(book, TODAY + 1, session);
+        if (!next) break;
+        const wrongs = session.map(({ item, right }) => item === next.item && !right);
+        const wrongAt = wrongs.lastIndexOf(true);
+        if (wrongAt >= 0) {
+          const between = new Set(session.slice(wrongAt + 1).map(({ item }) => item));
+          const due = items.filter(
+            (item) => item !== next.item && book.card('see', item)!.dueDay <= TODAY + 1,
+          );
+          const others = new Set([...due, ...between]);
+          expect(session.length - 1 - wrongAt)
+            .withContext(`${cards} cards, answer ${asked}`)
+            .toBeGreaterThanOrEqual(Math.min(3, others.size));
+        }
+        const given = answer({ day: 1, item: next.item, right: random(3) === 0 });
+        book.add(given);
+        session.push(given);
+      }
+      expect(session.length).toBeGreaterThan(0);
+    }
+  });
+
   it('begins no more than keeps tomorrow within what one wants', () => {
     const book = CardBook.of([answer({ day: 0 })], doubling);
     const fresh = Array.from(

@@ -40,6 +40,7 @@ export function nextCard(
   const again = comesBack(book, session, wanted);
   if (again) return again;
   const last = session.at(-1);
+  const soon = tooSoon(session);
   let best: Card | undefined;
   let bestRecall = Infinity;
   let other: Card | undefined;
@@ -47,6 +48,7 @@ export function nextCard(
   for (const card of book.cards.values()) {
     if (card.dueDay > today || !wanted(card)) continue;
     if (last && cardKey(last) === cardKey(card)) continue;
+    if (soon.has(cardKey(card))) continue;
     const recall = book.recall(card.kind, card.item, today);
     if (recall < bestRecall) [best, bestRecall] = [card, recall];
     if (
@@ -60,7 +62,7 @@ export function nextCard(
   const chosen = other && otherRecall < bestRecall + NEARLY ? other : best;
   return chosen
     ? { kind: chosen.kind, item: chosen.item, because: 'due' }
-    : alone(book, last, today);
+    : earliest(book, [...soon.values()], today, wanted);
 }
 
 /** A little less forgotten is worth it for a change. */
@@ -69,13 +71,28 @@ const NEARLY = 0.1;
 /** Cases of one approach belong together. */
 const groupOf = ({ item }: Pick<Card, 'item'>): string => item.split('/')[0]!;
 
-/** When nothing else is left, also the card just answered wrong. */
-function alone(book: CardBook, last: Review | undefined, today: number): Asked | null {
-  if (!last || last.right) return null;
-  const card = book.card(last.kind, last.item);
-  return card && card.dueDay <= today
-    ? { kind: last.kind, item: last.item, because: 'wrong' }
-    : null;
+/** What went wrong just now, by card, oldest first: it comes back after others, while there are any. */
+function tooSoon(session: readonly Review[]): Map<string, Review> {
+  const soon = new Map<string, Review>();
+  for (const review of session.slice(-LATER)) {
+    soon.delete(cardKey(review));
+    if (!review.right) soon.set(cardKey(review), review);
+  }
+  return soon;
+}
+
+/** When nothing else is left: of what went wrong, that which has waited longest. */
+function earliest(
+  book: CardBook,
+  wrong: readonly Review[],
+  today: number,
+  wanted: (card: Pick<Card, 'kind' | 'item'>) => boolean,
+): Asked | null {
+  const one = wrong.find(({ kind, item }) => {
+    const card = book.card(kind, item);
+    return card && card.dueDay <= today && wanted(card);
+  });
+  return one ? { kind: one.kind, item: one.item, because: 'wrong' } : null;
 }
 
 function comesBack(

@@ -76,7 +76,7 @@ export {
   STICKER_PLACE,
   STICKER_SLOT,
 } from './pieces.js';
-export { type Random, randomCube, randomFrom, shuffle } from './random.js';
+export { type Random, type Seed, randomCube, randomFrom, shuffle } from './random.js';
 export { fail, ok, type Result } from './result.js';
 export {
   BACK,

@@ -1,20 +1,35 @@
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { xoroshiro128plusFromState } from 'pure-rand/generator/xoroshiro128plus';
 import { type Cube, placeValue } from './cube.js';
 import { CORNER_COUNT, EDGE_COUNT, PLACE_COUNT } from './pieces.js';
 
 /** A whole number at least 0 and below `below`. */
 export type Random = (below: number) => number;
 
-/** Numbers that depend on the seed alone (a 32-bit counter through a mixing function). */
-export function randomFrom(seed: number): Random {
+/**
+ * What drawn numbers depend on. A whole number below 2³² names one of as many streams, each with its
+ * own first cube: it is for what is to come out the same again. Of the 4.3 · 10¹⁹ cubes there are, all
+ * can only be met by four such numbers, drawn by chance.
+ */
+export type Seed = number | readonly [number, number, number, number];
+
+/** Numbers that depend on the seed alone, each as likely as any other. */
+export function randomFrom(seed: Seed): Random {
+  const generator = xoroshiro128plusFromState(typeof seed === 'number' ? spread(seed) : seed);
+  return (below) => uniformInt(generator, 0, below - 1);
+}
+
+/** Four numbers that have nothing to do with those of the seeds beside this one. */
+function spread(seed: number): [number, number, number, number] {
   let state = seed >>> 0;
-  return (below) => {
+  const next = (): number => {
     state = (state + 0x9e3779b9) >>> 0;
     let mixed = state;
     mixed = Math.imul(mixed ^ (mixed >>> 16), 0x85ebca6b);
     mixed = Math.imul(mixed ^ (mixed >>> 13), 0xc2b2ae35);
-    mixed ^= mixed >>> 16;
-    return Math.floor(((mixed >>> 0) / 2 ** 32) * below);
+    return mixed ^ (mixed >>> 16);
   };
+  return [next(), next(), next(), next()];
 }
 
 /** Shuffles in place; returns whether the permutation made is odd. */

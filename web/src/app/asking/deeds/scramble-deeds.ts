@@ -1,4 +1,5 @@
 import {
+  type Seed,
   type Method,
   randomCube,
   randomFrom,
@@ -13,7 +14,7 @@ import { wayTables } from '../way-tables';
 
 /** What is to be scrambled for. */
 export interface ScrambleFor {
-  seed: number;
+  seed: Seed;
   method: Method;
   /** The stage practised alone; null for a whole solve. */
   stage: Stage | null;

@@ -15,7 +15,7 @@ import type { Colour } from '@sleetcrest/core';
           [style.color]="'var(--on-sticker-' + colour + ')'"
           (click)="picked.emit(colour)"
         >
-          {{ letters() ? colour[0].toUpperCase() : '' }}
+          {{ letters() ? colour.charAt(0).toUpperCase() : '' }}
         </button>
       }
       <ng-content />

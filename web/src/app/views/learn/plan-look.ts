@@ -95,7 +95,9 @@ const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
                       class="swatch"
                       [style.background]="'var(--sticker-' + one.colour + ')'"
                       [style.color]="'var(--on-sticker-' + one.colour + ')'"
-                      >{{ learning.reader().letters ? one.colour[0].toUpperCase() : '' }}</span
+                      >{{
+                        learning.reader().letters ? one.colour.charAt(0).toUpperCase() : ''
+                      }}</span
                     >
                     {{ one.colour }}{{ one.own ? ' (yours)' : '' }}:
                     {{ counted(one.turns, 'turn') }}

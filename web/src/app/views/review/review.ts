@@ -181,8 +181,9 @@ export class ReviewView {
     return (review?.turns.slice(from, position + ABOUT) ?? []).flatMap((turn, k) => {
       const read = readMoves(turn);
       const at = from + k;
-      const state = at < position ? 'done' : at === position ? 'now' : 'ahead';
-      return read.ok ? [{ at, move: read.value[0]!, state: state }] : [];
+      const state: 'done' | 'now' | 'ahead' =
+        at < position ? 'done' : at === position ? 'now' : 'ahead';
+      return read.ok ? [{ at, move: read.value[0]!, state }] : [];
     });
   });
   protected readonly summary = computed(() => {

@@ -24,6 +24,7 @@ import {
 } from '@sleetcrest/core';
 import { catchError, from, of, switchMap } from 'rxjs';
 import { v4 as uuid } from 'uuid';
+import { anySeed } from '../../asking/chance';
 import { Solver } from '../../asking/solver';
 import { DevicePanel } from '../../devices/cube/device-panel';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
@@ -183,7 +184,7 @@ export class Timing {
     const given = stage === null ? this.given() : null;
     const made =
       given === null
-        ? this.scrambler.scramble({ seed: randomSeed(), method, stage, first: this.first() })
+        ? this.scrambler.scramble({ seed: anySeed(), method, stage, first: this.first() })
         : Promise.resolve(given);
     made
       .then((scramble) => {
@@ -256,5 +257,3 @@ export class Timing {
 
 /** A stand-in for a device is pressed with the same hands as the keyboard. */
 const isOnDevice = (): boolean => (document.activeElement?.closest('.devices') ?? null) !== null;
-
-const randomSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;

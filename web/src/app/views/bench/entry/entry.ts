@@ -32,6 +32,7 @@ import {
   writePainted,
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
+import { anySeed } from '../../../asking/chance';
 import { historyKey } from '../../../devices/keyboard/keys';
 import { Segments } from '../../../parts/choice/segments';
 import { FIRST_COLOURS } from '../../../parts/choice/options';
@@ -220,8 +221,7 @@ export class Entry {
   }
 
   protected mix(): void {
-    const [seed] = crypto.getRandomValues(new Uint32Array(1));
-    this.replace(paintedFromCube(randomCube(randomFrom(seed!))));
+    this.replace(paintedFromCube(randomCube(randomFrom(anySeed()))));
   }
 
   protected chooseMethod(method: MethodChosen): void {

@@ -18,6 +18,7 @@ import type { BoardEvent, Ending, LiveSession, Offer, Present } from '@sleetcres
 import { HOME_HOLD, readCubeDocument, stickersSeen, UP } from '@sleetcrest/core';
 import { byNeed } from '@sleetcrest/core/group/board';
 import { v4 as uuid } from 'uuid';
+import { anySeed } from '../../../asking/chance';
 import { Notices } from '../../../keeping/notices';
 import { Crown } from '../../../parts/crown/crown';
 import { ENDING_WORDS } from '../../../person/seat/ending-words';
@@ -234,8 +235,12 @@ export class Board {
   protected async mixed(): Promise<void> {
     await this.deed.do(async () => {
       const method = this.titles.method();
-      const seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
-      const scramble = await this.scrambler.scramble({ seed, method, stage: null, first: UP });
+      const scramble = await this.scrambler.scramble({
+        seed: anySeed(),
+        method,
+        stage: null,
+        first: UP,
+      });
       await this.show({ what: 'mixed', scramble }, 'The same cube for all: mix it and begin');
     });
   }

@@ -1,4 +1,4 @@
-import { type Remark, type Slot, TABLE_COSTS, type Worth } from '@sleetcrest/core/group/planning';
+import { OBJECTIVE, type Remark, type Slot, type Worth } from '@sleetcrest/core/group/planning';
 import { remarkWords, slotWords, worthWords } from './plan-words';
 
 const called = (id: string): string => `“${id}”`;
@@ -29,14 +29,11 @@ describe('what is said of a plan', () => {
   describe('of its worth', () => {
     const learners = Array.from({ length: 6 }, () => ({}) as never);
     const asked = { minutes: 60, learners };
-    const of = (cases: number, tables = 2): Worth => ({
-      cases,
-      tables,
-      value: cases - TABLE_COSTS * tables,
-    });
+    const of = (cases: number, tables = 2, without = 0): Worth =>
+      OBJECTIVE.worthOf({ cases, tables, without });
     const worth = (one: Worth, proposed: Parameters<typeof worthWords>[2] = null): string =>
       worthWords(one, asked, proposed);
-    const best = { worth: of(4), bound: of(4).value, exact: true };
+    const best = { worth: of(4), bound: of(4).value, boundCut: false, exact: true };
 
     it('gives the minutes all spend in blocks for each case', () => {
       // Three blocks of 15 minutes for six: 270 learner-minutes.
@@ -52,6 +49,11 @@ describe('what is said of a plan', () => {
       );
     });
 
+    it('says who is left with nothing of their own, though more cases come of it', () => {
+      expect(worth(of(5, 2, 1), best)).toContain('1 learner has nothing of their own to do.');
+      expect(worth(of(4, 2), best)).toContain('No plan is worth more');
+    });
+
     it('says what was changed costs or gains, in cases and in tables, each by itself', () => {
       expect(worth(of(3.4), best)).toContain('What was changed costs 0.6 of them.');
       expect(worth(of(4.6, 3), best)).toContain('gains 0.6 of them, with 1 table more to look');
@@ -62,10 +64,11 @@ describe('what is said of a plan', () => {
     it('says how far the best could be away where it is not known, so that it is true', () => {
       const said = (value: number, bound: number): string =>
         worth(
-          { cases: value, tables: 0, value },
+          { cases: value, tables: 0, without: 0, value },
           {
-            worth: { cases: value, tables: 0, value },
+            worth: { cases: value, tables: 0, without: 0, value },
             bound,
+            boundCut: false,
             exact: false,
           },
         );

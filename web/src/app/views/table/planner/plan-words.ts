@@ -4,7 +4,7 @@ import {
   type Planned,
   type Remark,
   type Slot,
-  TABLE_COSTS,
+  OBJECTIVE,
   type Worth,
 } from '@sleetcrest/core/group/planning';
 import { counted } from '../../../parts/words/counted';
@@ -51,9 +51,9 @@ export function remarkWords({ kind, block, learners }: Remark, nameOf: Named): s
  * @param proposed what was proposed for the same people, minutes and cubes; null where nothing was
  */
 export function worthWords(
-  { cases, tables }: Pick<Worth, 'cases' | 'tables'>,
+  { cases, tables, without }: Pick<Worth, 'cases' | 'tables' | 'without'>,
   { minutes, learners }: Pick<PlanAsked, 'minutes' | 'learners'>,
-  proposed: Pick<Planned, 'worth' | 'bound' | 'exact'> | null,
+  proposed: Judged | null,
 ): string {
   const { blocks, block } = partsOf(minutes);
   const spent = blocks * block * learners.length;
@@ -63,19 +63,29 @@ export function worthWords(
   if (!proposed) return expected;
   const less = proposed.worth.cases - cases;
   const more = tables - proposed.worth.tables;
+  const alone = without - proposed.worth.without;
   const differs = Math.abs(less) > NOTABLE;
-  if (!differs && more === 0) return [expected, bestWords(proposed)].join(' ').trim();
+  if (!differs && more === 0 && alone === 0)
+    return [expected, bestWords(proposed)].join(' ').trim();
   const changed = differs
     ? `What was changed ${less > 0 ? 'costs' : 'gains'} ${Math.abs(less).toFixed(1)} of them`
     : 'What was changed costs none of them';
   const look = `${counted(Math.abs(more), 'table')} ${more > 0 ? 'more' : 'fewer'} to look after`;
-  return `${expected} ${changed}${more === 0 ? '' : `, with ${look}`}.`;
+  const left =
+    alone > 0
+      ? ` ${counted(alone, 'learner has', 'learners have')} nothing of their own to do.`
+      : '';
+  return `${expected} ${changed}${more === 0 ? '' : `, with ${look}`}.${left}`;
 }
 
+/** How good what was proposed is. */
+type Judged = Pick<Planned, 'worth' | 'bound' | 'boundCut' | 'exact'>;
+
 /** How much better another plan could be. */
-function bestWords({ worth, bound, exact }: Pick<Planned, 'worth' | 'bound' | 'exact'>): string {
+function bestWords({ worth, bound, boundCut, exact }: Judged): string {
   if (!exact && worth.value <= 0) return '';
   const most = Math.floor((bound / worth.value - 1) * 100) + 1;
   const best = exact ? 'No plan is worth more' : `No plan is worth ${most} % more`;
-  return `${best}, where each table to look after counts ${TABLE_COSTS} of a case against it.`;
+  const reckoned = boundCut ? ', as far as was reckoned' : '';
+  return `${best}${reckoned}, where each table to look after counts ${OBJECTIVE.tableCosts} of a case against it, and nobody is to be left with nothing of their own.`;
 }
