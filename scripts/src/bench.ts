@@ -1,4 +1,5 @@
 import { command, ToldError } from './said.js';
+import { factTimes } from './bench/facts.js';
 import { importMemory } from './bench/import-memory.js';
 import { learning } from './bench/learning.js';
 import { logStatistics } from './bench/log-statistics.js';
@@ -17,6 +18,10 @@ import { buildWeb } from './web-build.js';
 
 /** What can be measured, in the order it is. */
 const MEASURES: Record<string, () => object | Promise<object>> = {
+  facts: async () => {
+    await buildWeb();
+    return factTimes();
+  },
   walkthrough: walkthroughTimes,
   proof: proofTimes,
   taps: tapCounts,
@@ -55,9 +60,24 @@ await command(async () => {
     const known = Object.keys(MEASURES).join(', ');
     throw new ToldError(`There is no measure called ${unknown.join(', ')}; there are ${known}.`);
   }
-  const measured: Record<string, object> = {};
-  for (const [name, measure] of Object.entries(MEASURES)) {
-    if (names.length === 0 || names.includes(name)) measured[name] = await measure();
+  const wanted = Object.entries(MEASURES).filter(
+    ([name]) => names.length === 0 || names.includes(name),
+  );
+  // Each part is printed as it ends, and what fails takes no other with it; all of it is one document.
+  for (const [k, [name, measure]] of wanted.entries()) {
+    const measured = await resultOf(measure);
+    const text = JSON.stringify({ [name]: measured }, null, 2).slice(2, -2);
+    process.stdout.write(`${k === 0 ? '{' : ','}\n${text}`);
   }
-  process.stdout.write(`${JSON.stringify(measured, null, 2)}\n`);
+  process.stdout.write('\n}\n');
 });
+
+/** What a measure gives, or in a sentence why it gave nothing. */
+async function resultOf(measure: () => object | Promise<object>): Promise<object> {
+  try {
+    return await measure();
+  } catch (error) {
+    process.exitCode = 1;
+    return { failed: error instanceof Error ? error.message : String(error) };
+  }
+}

@@ -41,6 +41,9 @@ export interface LearnStage {
   readonly approach: string;
   readonly cases: readonly LearnCase[];
   readonly grasp: Grasp;
+  /** Over how many starts of how many its cases' worth was counted. */
+  readonly tried: number;
+  readonly starts: number;
 }
 
 /** The part of an answer that a card tells; the rest is known by who asked. */
@@ -94,7 +97,7 @@ export class Learning {
   readonly known = computed((): ReadonlyMap<string, CaseKnown> => this.knowing.value() ?? NONE);
 
   readonly stages = computed((): readonly LearnStage[] =>
-    (this.path() ?? []).map(({ stage, approach, cases }) => {
+    (this.path() ?? []).map(({ stage, approach, cases, tried, starts }) => {
       const all = cases.map((one): LearnCase => {
         const known = this.known().get(one.case);
         return {
@@ -110,7 +113,7 @@ export class Learning {
       const { title } = stageWords(stage, this.first(), this.scheme());
       const counted = all.filter(({ skipped }) => !skipped);
       const grasp = counted.length > 0 ? leastOf(counted.map((one) => one.grasp)) : 'new';
-      return { stage, approach, title, cases: all, grasp };
+      return { stage, approach, title, cases: all, grasp, tried, starts };
     }),
   );
   readonly cases = computed(() => this.stages().flatMap(({ cases }) => cases));
