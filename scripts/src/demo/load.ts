@@ -1,7 +1,7 @@
 import { BATCH } from '@sleetcrest/contract/log';
 import { MOST_REVIEWS } from '@sleetcrest/contract/practice';
 import { DEFAULT_METHOD, randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
-import { solvePlan } from '@sleetcrest/core/engine/run';
+import { solveAsked } from '@sleetcrest/core/engine/run';
 import {
   AccountService,
   GroupService,
@@ -29,7 +29,7 @@ import { DEMO_CUBES, DEMO_METHOD, DEMO_METHOD_NAME, DEMO_NAME, type DemoCube } f
 function requestFor({ id, name, seed, firstColour, walked }: DemoCube) {
   const start = writeCubeDocument(randomCube(randomFrom(seed)));
   const plan = { start, method: DEFAULT_METHOD.id, firstColour };
-  const walk = solvePlan(plan);
+  const walk = solveAsked(plan);
   if (!walk.ok) throw new Error(walk.error.message);
   const step = Math.round(walk.value.steps.length * walked);
   return { id, name, ...plan, position: { step, turn: 0 } };

@@ -1,8 +1,8 @@
 import type { Method } from '@sleetcrest/core';
-import { type Plan, resolveMethod, solvePlan } from '@sleetcrest/core/engine/run';
+import { type WalkAsked, resolveMethod, solveAsked } from '@sleetcrest/core/engine/run';
 
 /** What a thread is asked: how long a plan's walk is, or whether a method can be used. */
-export type ThoughtAbout = { plan: Plan } | { method: Method; path: string };
+export type ThoughtAbout = { plan: WalkAsked } | { method: Method; path: string };
 
 export type Thought =
   { ok: true; stepCount: number; turnCount: number } | { ok: false; path: string; message: string };
@@ -16,7 +16,7 @@ export default function think(about: ThoughtAbout): Thought {
       ? { ok: true, stepCount: 0, turnCount: 0 }
       : { ok: false, path, message: resolved.error };
   }
-  const walk = solvePlan(about.plan);
+  const walk = solveAsked(about.plan);
   if (!walk.ok) return { ok: false, ...walk.error };
   const { steps, turnCount } = walk.value;
   return { ok: true, stepCount: steps.length, turnCount };

@@ -1,5 +1,5 @@
 import type { Method } from '@sleetcrest/core';
-import type { Plan } from '@sleetcrest/core/engine/run';
+import type { WalkAsked } from '@sleetcrest/core/engine/run';
 import { refusal } from '../http/problem.js';
 import { Threads, TooLong } from './threads.js';
 import type { Thought, ThoughtAbout } from './thinker.js';
@@ -24,7 +24,7 @@ async function thought(about: ThoughtAbout, path: string): Promise<Thought & { o
 }
 
 /** How long the walkthrough of a plan is; a plan that yields none is refused with 422. */
-export async function planned(plan: Plan): Promise<{ stepCount: number; turnCount: number }> {
+export async function planned(plan: WalkAsked): Promise<{ stepCount: number; turnCount: number }> {
   const { stepCount, turnCount } = await thought({ plan }, 'method');
   return { stepCount, turnCount };
 }

@@ -115,7 +115,7 @@ function tellExample(
   if (!example.ok) return { find: '', look: '', why: '' };
   const { cube, hold, midway } = example.value;
   const runner = runnerFor(approach, first, scheme);
-  const choice = runner.plan(cube, hold, midway).find(({ case: { id } }) => id === caseId);
+  const choice = runner.next(cube, hold, midway).find(({ case: { id } }) => id === caseId);
   if (!choice) return { find: '', look: '', why: '' };
   return runner.tell(choice, cube, choice.hold);
 }

@@ -110,8 +110,8 @@ describe('the proof', () => {
           const runner = runnerFor(approach, UP);
           let hold = HOME_HOLD;
           for (let begun = false; !goalHolds(cube, approach.stage, UP); begun = true) {
-            const plan = runner.plan(cube, hold, begun);
-            const again = runner.plan(cube, hold, begun, bare);
+            const plan = runner.next(cube, hold, begun);
+            const again = runner.next(cube, hold, begun, bare);
             expect(plan.map(said)).toEqual(again.map(said));
             for (const { turns, holdAfter } of plan) {
               applyTurns(cube, turns);

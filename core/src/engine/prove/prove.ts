@@ -92,11 +92,11 @@ export function prove(
 }
 
 /** The turns a try takes from a cube, which is done in place; undefined where it does not end. */
-function turnsBy({ plan, isDone }: Tries, cube: Cube): number | undefined {
+function turnsBy({ next, isDone }: Tries, cube: Cube): number | undefined {
   let hold: Hold = HOME_HOLD;
   let turns = 0;
   for (let looks = 0; !isDone(cube); looks++) {
-    const choices = looks < MOST_LOOKS ? plan(cube, hold, looks > 0) : [];
+    const choices = looks < MOST_LOOKS ? next(cube, hold, looks > 0) : [];
     if (choices.length === 0) return undefined;
     for (const choice of choices) {
       applyTurns(cube, choice.turns);

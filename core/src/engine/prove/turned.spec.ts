@@ -68,8 +68,8 @@ describe('a cube turned about its upright axis', () => {
         // A search prefers one shortest way of several by the sides' own order.
         if (approach.id !== 'cross-under') {
           const turned = renamed(cube, quarter);
-          const plan = runner.plan(cube, hold, false);
-          const other = runner.plan(turned, renamedHold(hold, quarter), false);
+          const plan = runner.next(cube, hold, false);
+          const other = runner.next(turned, renamedHold(hold, quarter), false);
           expect(other.map(said)).toEqual(plan.map(said));
           expect(other.map((one) => one.hold)).toEqual(
             plan.map((one) => renamedHold(one.hold, quarter)),

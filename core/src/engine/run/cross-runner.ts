@@ -55,7 +55,7 @@ export class CrossRunner implements SearchRunner {
     return [triesOf(this, this.first)];
   }
 
-  plan(cube: Cube, before: Hold): readonly Choice[] {
+  next(cube: Cube, before: Hold): readonly Choice[] {
     const way = crossTable(this.first).shortest(cube);
     const hold = this.easiestHold(way, before);
     const wheres = new Map(this.edges.map((edge) => [edge, whereIs(cube, edge)]));

@@ -25,7 +25,7 @@ export class CrossSearching implements Searching {
   private readonly edges: readonly number[];
 
   constructor(
-    private readonly runner: Pick<Runner, 'approach' | 'plan'>,
+    private readonly runner: Pick<Runner, 'approach' | 'next'>,
     private readonly first: Side,
   ) {
     this.edges = layersOf(first).firstEdges;
@@ -63,7 +63,7 @@ export class CrossSearching implements Searching {
       let cube = starts.cube(start);
       if (goalHolds(cube, stage, this.first)) continue;
       // However the cube is turned round, what is shortest is as short.
-      const [step] = this.runner.plan(cube, HOME_HOLD, false, starts.matter);
+      const [step] = this.runner.next(cube, HOME_HOLD, false, starts.matter);
       for (let turned = 0; turned < alike; turned++) {
         yield { cube, case: step!.case.id, solved: 0 };
         cube = turnedRound(cube);

@@ -17,7 +17,7 @@ export {
   worstOf,
 } from './distribution.js';
 export { PatternRunner } from './pattern-runner.js';
-export { type Plan, solvePainted, solvePlan } from './plan.js';
+export { solveAsked, solvePainted, type WalkAsked } from './asked.js';
 export type { Deciding, Searching } from './searching.js';
 export type { OnProgress } from './progress.js';
 export { readStep, replay } from './replay.js';

@@ -69,7 +69,7 @@ export class PatternRunner implements Runner {
     }
   }
 
-  plan(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[] {
+  next(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[] {
     if (matter) paintWhatMatters(cube, matter, this.stickers);
     else paintStickers(cube, this.stickers);
     const now = turnedOver(hold, this.up);

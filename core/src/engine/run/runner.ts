@@ -69,7 +69,7 @@ export interface Runner {
    * step of this stage has been done. With `matter` only those pieces (numbered by home place) are
    * looked at: a mask by piece.
    */
-  plan(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[];
+  next(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[];
   /** The sentences and pieces of a step as it stands on this cube, held as it is before the step. */
   tell(choice: Choice, cube: Cube, before: Hold): Told;
   /** Every start of the stage, in groups that are gone through alike. */

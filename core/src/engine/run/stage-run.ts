@@ -30,9 +30,9 @@ export function runStage(
   let hold = before;
   for (let looks = 0; !goalHolds(cube, runner.approach.stage, first); looks++) {
     if (looks === MOST_LOOKS) return 'circle';
-    const plan = runner.plan(cube, hold, begun || looks > 0, matter);
-    if (plan.length === 0) return 'no-case';
-    for (const choice of plan) {
+    const choices = runner.next(cube, hold, begun || looks > 0, matter);
+    if (choices.length === 0) return 'no-case';
+    for (const choice of choices) {
       each(choice, hold);
       applyTurns(cube, choice.turns);
       hold = choice.holdAfter;

@@ -188,14 +188,14 @@ export function pairStarts(
 }
 
 /** Every start of an approach's stage, done by its runner with what matters alone in sight. */
-export function triesOf(runner: Pick<Runner, 'approach' | 'plan'>, first: Side): Tries {
+export function triesOf(runner: Pick<Runner, 'approach' | 'next'>, first: Side): Tries {
   const { stage, after } = runner.approach;
   const { matter, count, cube } = startsOf(stage, after, first);
   return {
     matter,
     count,
     cube,
-    plan: (at, hold, begun) => runner.plan(at, hold, begun, matter),
+    next: (at, hold, begun) => runner.next(at, hold, begun, matter),
     isDone: (at) => goalHolds(at, stage, first),
   };
 }

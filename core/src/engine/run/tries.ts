@@ -8,7 +8,7 @@ export interface Tries {
   readonly count: number;
   /** A fresh copy of start `k`. */
   readonly cube: (k: number) => Cube;
-  readonly plan: (cube: Cube, hold: Hold, begun: boolean) => readonly Choice[];
+  readonly next: (cube: Cube, hold: Hold, begun: boolean) => readonly Choice[];
   readonly isDone: (cube: Cube) => boolean;
 }
 
@@ -24,13 +24,13 @@ export const MOST_LOOKS = 40;
 
 /** The steps from a start, as long as some case fits. The cube given at each is not changed after. */
 export function* stepsFrom(
-  { plan, isDone }: Pick<Tries, 'plan' | 'isDone'>,
+  { next, isDone }: Pick<Tries, 'next' | 'isDone'>,
   start: Cube,
   held: Hold,
 ): Generator<TriedStep, Cube> {
   let [cube, before] = [start, held];
   for (let looks = 0; looks < MOST_LOOKS && !isDone(cube); looks++) {
-    const choices = plan(cube, before, looks > 0);
+    const choices = next(cube, before, looks > 0);
     if (choices.length === 0) break;
     for (const choice of choices) {
       yield { choice, cube, before };

@@ -27,7 +27,7 @@ describe('the set-up of a case', () => {
           expect(standsBefore(approach, cube, first))
             .withContext(id)
             .toBeTrue();
-          const [next] = runnerFor(approach, first).plan(cube, HOME_HOLD, false);
+          const [next] = runnerFor(approach, first).next(cube, HOME_HOLD, false);
           expect(next!.case.id).toBe(id);
         }
       }

@@ -139,7 +139,7 @@ class SetUpMaker {
     const { stage } = this.approach;
     if (!standsBefore(this.approach, cube, this.first)) return undefined;
     if (goalHolds(cube, stage, this.first)) return undefined;
-    const [next] = this.runner.plan(cube, HOME_HOLD, false);
+    const [next] = this.runner.next(cube, HOME_HOLD, false);
     if (next?.case.id === this.caseId) return this.setUp(cube, turns, next.hold, false);
     const later = this.later(cube, turns);
     const shorter = later && (!this.midway || later.turns.length < this.midway.turns.length);

@@ -137,7 +137,7 @@ describe('prepared cubes', () => {
     );
   const waiting = (turns: string): string => {
     const first = sideOfColour(STANDARD_SCHEME, 'white');
-    return runnerFor(approach, first).plan(cubeBy(turns), HOME_HOLD, false)[0]!.case.id;
+    return runnerFor(approach, first).next(cubeBy(turns), HOME_HOLD, false)[0]!.case.id;
   };
 
   it('have the case waiting, one for each at the table, by other turns', () => {

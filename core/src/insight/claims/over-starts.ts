@@ -76,11 +76,11 @@ function* runsOf(approach: Approach, first: Side, every: number): Generator<Run>
   const runner = runnerFor(approach, first, STANDARD_SCHEME);
   for (const tries of runner.tries()) {
     // A reader has every piece in sight, also those that do not matter.
-    const plan: Tries['plan'] = runner.searching
-      ? tries.plan
-      : (cube, hold, begun) => runner.plan(cube, hold, begun);
+    const next: Tries['next'] = runner.searching
+      ? tries.next
+      : (cube, hold, begun) => runner.next(cube, hold, begun);
     for (let k = 0; k < tries.count; k += every) {
-      const steps = stepsFrom({ plan, isDone: tries.isDone }, tries.cube(k), HOME_HOLD);
+      const steps = stepsFrom({ next, isDone: tries.isDone }, tries.cube(k), HOME_HOLD);
       yield { matter: tries.matter, steps: told(steps, runner, first) };
     }
   }

@@ -191,7 +191,7 @@ function searchNexts(
     const before = progress(at);
     let end = at + 1;
     while (end < to && progress(end) <= before) end++;
-    const [next] = runner.plan(cubes[at]!, HOME_HOLD, false);
+    const [next] = runner.next(cubes[at]!, HOME_HOLD, false);
     if (!next) return [];
     const same =
       simplifyMoves(turns.slice(at, end)).join() === simplifyMoves(turnsIn(next.turns)).join();

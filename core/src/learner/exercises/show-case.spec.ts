@@ -18,7 +18,7 @@ describe('a cube on which a case waits', () => {
           const { cube, hold } = shown.value;
           fronts.add(hold);
           const next = [false, true].map(
-            (begun) => runnerFor(approach, UP).plan(cube, hold, begun)[0],
+            (begun) => runnerFor(approach, UP).next(cube, hold, begun)[0],
           );
           expect(next.map((one) => one?.case.id))
             .withContext(id)

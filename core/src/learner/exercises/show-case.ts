@@ -106,7 +106,7 @@ class Shower {
     const held = turnedOver(before, this.up);
     const fixed = this.keeps && begun;
     const hold = fixed ? held : turnHold(held, 1, this.random(4));
-    const [choice] = this.runner.plan(cube, hold, fixed);
+    const [choice] = this.runner.next(cube, hold, fixed);
     if (choice?.case.id !== this.caseId) return undefined;
     const good = this.good(cube, hold, fixed);
     return { cube: copyCube(cube), hold, doneIn: choice.hold, good };
@@ -143,8 +143,8 @@ export function caseStep(
   if (!approach) return undefined;
   const isIt = (choice: Choice): boolean => choice.case.id === caseId;
   const step =
-    runnerFor(approach, first).plan(cube, hold, false).find(isIt) ??
-    runnerFor(approach, first).plan(cube, hold, true).find(isIt);
+    runnerFor(approach, first).next(cube, hold, false).find(isIt) ??
+    runnerFor(approach, first).next(cube, hold, true).find(isIt);
   if (!step) return undefined;
   const ways = isSearch(approach)
     ? [step]

@@ -115,7 +115,7 @@ export class KnownOnly {
     let direct = true;
     for (let steps = 0; !goalHolds(cube, stage, FIRST); steps++) {
       if (!this.runner || steps === MOST_STEPS) return undefined;
-      const seen = this.runner.plan(cube, hold, steps > 0, starts.matter)[0];
+      const seen = this.runner.next(cube, hold, steps > 0, starts.matter)[0];
       const step = seen ?? this.anyhow.get(hold);
       if (!step) return undefined;
       if (seen) this.met.add(seen.case.id);

@@ -7,7 +7,7 @@ import {
 } from '../../teaching/approaches/index.js';
 import { methodById, METHODS } from '../../teaching/methods/index.js';
 import { moves } from '../../core.spec-support.js';
-import { planHands } from '../hands/index.js';
+import { handsFor } from '../hands/index.js';
 import { caseBeside, type CaseCard, caseCards, mirrored, turnCountOf } from './case-cards.js';
 import { demandsOf } from './demands.js';
 
@@ -118,7 +118,7 @@ describe('what an approach asks of the head', () => {
       sequences: 1,
       hardest: { title: 'None up: the dot', turns: 6 },
       length: 6,
-      handCost: planHands(moves("F R U R' U' F'")).cost,
+      handCost: handsFor(moves("F R U R' U' F'")).cost,
     });
     const twice = ['turn-up', 'turn-under'].map((id) => approachById(id)!);
     expect(demandsOf(twice).sequences).toBe(2);

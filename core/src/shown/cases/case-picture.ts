@@ -108,7 +108,7 @@ export function casePictures(
   if (!example.ok) return [centres(hold, scheme)];
   const { cube, hold: held } = example.value;
   const runner = runnerFor(approach, first);
-  const plan = runner.plan(cube, held, example.value.midway);
+  const plan = runner.next(cube, held, example.value.midway);
   const choice = plan.find(({ case: { id } }) => id === caseId) ?? plan[0];
   const pieces =
     runner.searching?.concerned(cube, choice) ??

@@ -1,6 +1,6 @@
 import { countTurns, type Move, readMoves } from '../../puzzle/notation/index.js';
 import { type Approach, isSearch } from '../../teaching/approaches/index.js';
-import { type Hand, planHands } from '../hands/index.js';
+import { type Hand, handsFor } from '../hands/index.js';
 import { turnCountOf } from './case-cards.js';
 
 /** What an approach asks of the head, apart from its turns. */
@@ -46,7 +46,7 @@ export function demandsOf(approaches: readonly Approach[], hand: Hand = 'right')
     cases: approaches.reduce((sum, { cases }) => sum + cases.length, 0),
     sequences: sequences.length,
     length: meanOver(sequences, countTurns),
-    handCost: meanOver(sequences, (moves) => planHands(moves, hand).cost),
+    handCost: meanOver(sequences, (moves) => handsFor(moves, hand).cost),
     hardest: approaches
       .map(hardestOf)
       .reduce((a, b) => (a && (!b || a.turns >= b.turns) ? a : b), null),

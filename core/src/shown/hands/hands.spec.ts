@@ -9,10 +9,10 @@ import {
 import { APPROACHES, isSearch } from '../../teaching/approaches/index.js';
 import { moves } from '../../core.spec-support.js';
 import { ACTIONS, COSTS, type Hand } from './actions.js';
-import { planHands } from './plan.js';
+import { handsFor } from './grips.js';
 
 const says = (turns: string, hand?: Hand): string =>
-  planHands(moves(turns), hand)
+  handsFor(moves(turns), hand)
     .steps.map((step) => step.says)
     .join(' · ');
 
@@ -60,16 +60,16 @@ describe('a plan for hands', () => {
   });
 
   it('says where a hand has to be put back', () => {
-    expect(planHands(moves('R R')).regrips).toBe(1);
+    expect(handsFor(moves('R R')).regrips).toBe(1);
     expect(says('R R')).toContain('regrip the right hand');
-    expect(planHands(moves("R R'")).regrips).toBe(0);
+    expect(handsFor(moves("R R'")).regrips).toBe(0);
     expect(says('y R')).toBe('both hands turn the whole cube · right wrist up');
   });
 
   it('is the cheapest there is', () => {
     fc.assert(
       fc.property(someMoves, fc.constantFrom<Hand>('right', 'left'), (sequence, hand) => {
-        expect(planHands(sequence, hand).cost).toBeCloseTo(cheapest(sequence, hand), 2);
+        expect(handsFor(sequence, hand).cost).toBeCloseTo(cheapest(sequence, hand), 2);
       }),
       { seed: 4180, numRuns: 300 },
     );
@@ -78,8 +78,8 @@ describe('a plan for hands', () => {
   it('is the same in a mirror for the other hand', () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...MOVES), { maxLength: 14 }), (sequence) => {
-        const plain = planHands(sequence, 'right');
-        const mirror = planHands(mirrorMoves(sequence), 'left');
+        const plain = handsFor(sequence, 'right');
+        const mirror = handsFor(mirrorMoves(sequence), 'left');
         expect(mirror.cost).toBeCloseTo(plain.cost, 9);
       }),
       { seed: 4180, numRuns: 300 },
@@ -90,7 +90,7 @@ describe('a plan for hands', () => {
     for (const approach of APPROACHES) {
       for (const one of isSearch(approach) ? [] : approach.cases) {
         const sequence = moves(one.sequence);
-        const { steps, cost, regrips } = planHands(sequence);
+        const { steps, cost, regrips } = handsFor(sequence);
         const done = steps.flatMap(({ move }) => (move === null ? [] : [move]));
         expect(done).toEqual(sequence.map((_, k) => k));
         expect(steps.length).toBe(sequence.length + regrips);

@@ -1,2 +1,2 @@
 export type { Hand } from './actions.js';
-export { planHands } from './plan.js';
+export { handsFor } from './grips.js';

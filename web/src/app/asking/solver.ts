@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { Method, Stage } from '@sleetcrest/core';
-import type { Plan } from '@sleetcrest/core/engine/run';
+import type { WalkAsked } from '@sleetcrest/core/engine/run';
 import { computing } from './computing';
 import type { Answer } from './deeds/solver-deeds';
 
@@ -10,7 +10,7 @@ export class Solver {
   private readonly worker = computing();
 
   /** @throws Error with a sentence when the worker cannot be begun. */
-  solve(plan: Plan): Promise<Answer> {
+  solve(plan: WalkAsked): Promise<Answer> {
     return this.worker.ask(({ solver }) => solver.solve(plan));
   }
 

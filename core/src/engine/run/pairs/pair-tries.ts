@@ -10,8 +10,8 @@ import type { Tries } from '../tries.js';
 export interface PairPlanner {
   readonly approach: SearchApproach;
   /** The steps that bring the pair of one room home while those in the mask `closed` stay. */
-  planFor(cube: Cube, room: number, closed: number): readonly Choice[];
-  plan(cube: Cube, hold: Hold): readonly Choice[];
+  nextFor(cube: Cube, room: number, closed: number): readonly Choice[];
+  next(cube: Cube, hold: Hold): readonly Choice[];
 }
 
 /** Every pair's way home beside every set of finished rooms, whichever pair would be taken next. */
@@ -43,7 +43,7 @@ export function triesOfPair(
       for (const { edge } of open) if (isHome(start, edge)) start[edge]! ^= 1;
       return start;
     },
-    plan: (at) => planner.planFor(at, room, closed),
+    next: (at) => planner.nextFor(at, room, closed),
     isDone: (at) =>
       finished.every(({ corner, edge }) => isHome(at, corner) && isHome(at, edge)) &&
       goalHolds(at, 'cross', first),

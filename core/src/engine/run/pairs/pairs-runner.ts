@@ -61,7 +61,7 @@ export class PairsRunner implements SearchRunner {
     return pairTries(this, this.first);
   }
 
-  plan(cube: Cube, hold: Hold): readonly Choice[] {
+  next(cube: Cube, hold: Hold): readonly Choice[] {
     const closed = this.closed(cube);
     let best: ChosenPair | undefined;
     for (const room of this.tables.nearestRooms(hold)) {
@@ -76,7 +76,7 @@ export class PairsRunner implements SearchRunner {
   }
 
   /** The steps that bring the pair of one room home while those in the mask `closed` stay. */
-  planFor(cube: Cube, room: number, closed: number): readonly Choice[] {
+  nextFor(cube: Cube, room: number, closed: number): readonly Choice[] {
     const chosen = this.pairOf(cube, room, closed);
     return chosen.turns > 0 ? this.steps(chosen) : [];
   }

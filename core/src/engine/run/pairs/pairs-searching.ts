@@ -69,10 +69,10 @@ export class PairsSearching implements Searching {
 
   private *met(): Generator<CaseMet> {
     for (let closed = 0; closed < 1 << ROOM_COUNT; closed += 2) {
-      const { count, cube: startAt, plan } = triesOfPair(this.planner, 0, closed, this.first);
+      const { count, cube: startAt, next } = triesOfPair(this.planner, 0, closed, this.first);
       for (let k = 0; k < count; k++) {
         const cube = startAt(k);
-        const [step] = plan(cube, HOME_HOLD, false);
+        const [step] = next(cube, HOME_HOLD, false);
         if (step) yield { cube, case: step.case.id, solved: closed >> 1 };
       }
     }

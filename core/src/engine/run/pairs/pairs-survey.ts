@@ -92,9 +92,9 @@ class PairsCounter {
     for (let k = 0; k < starts.count; k++) {
       const cube = starts.cube(k);
       const pair = whereIs(cube, rooms[room]!.corner) * 24 + whereIs(cube, rooms[room]!.edge);
-      const plan = this.planner.planFor(cube, room, closed);
-      const all = plan.flatMap(({ turns }) => [...turns]);
-      const outcome = plan.reduce(
+      const steps = this.planner.nextFor(cube, room, closed);
+      const all = steps.flatMap(({ turns }) => [...turns]);
+      const outcome = steps.reduce(
         (sum, { case: { id } }) => sum + 2 ** shiftOf(this.caseIndex.get(id)!),
         all.length,
       );

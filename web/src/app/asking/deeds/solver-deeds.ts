@@ -1,5 +1,5 @@
 import { type Method, methodOf, type Stage, type Walkthrough } from '@sleetcrest/core';
-import { type Plan, solvePlan, stagesOf } from '@sleetcrest/core/engine/run';
+import { type WalkAsked, solveAsked, stagesOf } from '@sleetcrest/core/engine/run';
 import { decidingStickers } from '@sleetcrest/core/shown/cases';
 
 /** A walk that was planned, and the stages its method goes through. */
@@ -14,9 +14,9 @@ export interface Planned {
 export type Answer = { ok: true; value: Planned } | { ok: false; error: { message: string } };
 
 export const solverDeeds = {
-  solve: (plan: Plan): Answer => {
+  solve: (plan: WalkAsked): Answer => {
     const deciding: number[][] = [];
-    const walk = solvePlan(plan, (choice) => deciding.push(decidingStickers(choice)));
+    const walk = solveAsked(plan, (choice) => deciding.push(decidingStickers(choice)));
     if (!walk.ok) return walk;
     return {
       ok: true,

@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import type { CreateSolve, UpdateSolve } from '@sleetcrest/contract';
-import type { Plan } from '@sleetcrest/core/engine/run';
+import type { WalkAsked } from '@sleetcrest/core/engine/run';
 import { solverDeeds } from '../../asking/deeds/solver-deeds';
 import { Solver } from '../../asking/solver';
 import { aSaved } from '../../app.spec-support';
@@ -55,7 +55,7 @@ describe('keeping a walk', () => {
         { provide: Outbox, useValue: outbox },
         {
           provide: Solver,
-          useValue: { solve: (plan: Plan) => Promise.resolve(solverDeeds.solve(plan)) },
+          useValue: { solve: (plan: WalkAsked) => Promise.resolve(solverDeeds.solve(plan)) },
         },
       ],
     });

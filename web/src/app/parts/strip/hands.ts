@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Move } from '@sleetcrest/core';
-import { planHands } from '@sleetcrest/core/shown/hands';
+import { handsFor } from '@sleetcrest/core/shown/hands';
 import { readerFeature } from '../../keeping/reader/reader.feature';
 import { counted } from '../words/counted';
 import { Strip } from './strip';
@@ -19,7 +19,7 @@ export class Hands {
   readonly at = input<number | null>(null);
 
   private readonly hand = inject(Store).selectSignal(readerFeature.selectHand);
-  private readonly plan = computed(() => planHands(this.moves(), this.hand()));
+  private readonly plan = computed(() => handsFor(this.moves(), this.hand()));
   protected readonly all = computed(() =>
     this.plan().steps.map(({ says, move }) => ({ says, strong: move === null })),
   );

@@ -25,7 +25,7 @@ import {
 } from '@sleetcrest/core';
 import { patternsOf } from '@sleetcrest/core/engine/run';
 import { patternPicture, pictureHold } from '@sleetcrest/core/shown/cases';
-import { planHands } from '@sleetcrest/core/shown/hands';
+import { handsFor } from '@sleetcrest/core/shown/hands';
 import {
   type Case,
   type LiningUp,
@@ -122,7 +122,7 @@ export class CaseForm {
   protected readonly cost = computed(() => {
     const read = readMoves(this.value().sequence);
     if (!read.ok || read.value.length === 0) return '';
-    const { cost, regrips } = planHands(read.value, this.reader().hand);
+    const { cost, regrips } = handsFor(read.value, this.reader().hand);
     const regripped = regrips === 0 ? 'no regrip' : counted(regrips, 'regrip');
     return `${counted(countTurns(read.value), 'turn')} · hand cost ${cost.toFixed(1)} · ${regripped}`;
   });

@@ -113,7 +113,7 @@ describe('the walk', () => {
       [...host().querySelectorAll('.now dt')].map((term) => term.textContent);
     expect(held()).toBe('white on top, green in front');
     expect(now()).toEqual(['Find', 'Hold']);
-    expect(host().textContent).toContain('Turn the whole cube over.');
+    expect(host().textContent).toContain('Turn the whole cube over');
     const { holdCount } = store.selectSignal(walkFeature.selectScene)()!.frame!;
     for (let k = 0; k < holdCount; k++) store.dispatch(WalkPage.turnDone());
     await show();

@@ -36,7 +36,7 @@ interface Way {
  * Plans grips and fingers for a sequence from two hands at rest: the shortest path over nine grips,
  * turn by turn. Of the hands, the one a person calls theirs is preferred. The same for the same moves.
  */
-export function planHands(moves: readonly Move[], preferred: Hand = 'right'): HandPlan {
+export function handsFor(moves: readonly Move[], preferred: Hand = 'right'): HandPlan {
   let ways: (Way | undefined)[] = new Array<Way | undefined>(GRIPS.length);
   ways[REST] = { cost: 0, step: null, before: null };
   moves.forEach((move, at) => {

@@ -6,10 +6,10 @@ import {
   writeCubeDocument,
 } from '../../puzzle/cube/index.js';
 import { DEFAULT_METHOD } from '../../teaching/methods/index.js';
-import { solvePlan } from './plan.js';
+import { solveAsked } from './asked.js';
 
 const plan = (start: CubeDocument, method = DEFAULT_METHOD.id) =>
-  solvePlan({ start, method, firstColour: 'white' });
+  solveAsked({ start, method, firstColour: 'white' });
 
 describe('a plan', () => {
   it('is walked as its method says', () => {

@@ -17,7 +17,7 @@ import { solve } from './solve.js';
 import type { Walkthrough } from './walkthrough.js';
 
 /** All that a walkthrough depends on. */
-export interface Plan {
+export interface WalkAsked {
   start: CubeDocument;
   /** The id of a named method, or a method written out. */
   method: string | Method;
@@ -37,8 +37,8 @@ export function solvePainted(
 }
 
 /** The walkthrough of a plan, or which part of the plan is wrong and why. */
-export function solvePlan(
-  { start, method, firstColour }: Plan,
+export function solveAsked(
+  { start, method, firstColour }: WalkAsked,
   each?: (choice: Choice) => void,
 ): Result<Walkthrough, DocumentError> {
   const chosen = typeof method === 'string' ? methodById(method) : method;
