@@ -11,3 +11,4 @@ export {
 export type { Look, Outcome } from './situations.js';
 export { toldApart } from './told-apart.js';
 export { colourOfRole, lookPlace, lookSaid, seenWords } from './words.js';
+export { proveGlance } from './prove-glance.js';

@@ -1,9 +1,13 @@
 import {
+  BACK,
   copyCube,
   type Cube,
+  FRONT,
   type Hold,
   inLayer,
+  LEFT,
   paintStickers,
+  RIGHT,
   type Side,
   SIDES,
   solvedCube,
@@ -11,6 +15,7 @@ import {
   STICKER_TARGETS,
   STICKERS,
   turnOf,
+  UP,
 } from '../../puzzle/cube/index.js';
 import {
   applyMoves,
@@ -20,6 +25,7 @@ import {
   wholeTurn,
 } from '../../puzzle/notation/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
+import { drawTurn } from '../drawing/index.js';
 
 /** The cube that turns lead to from solved. */
 export const after = (text: string): Cube => cubeAfter(knownMoves(text));
@@ -74,3 +80,29 @@ export const clockwiseFromOutside = (): boolean =>
 
 /** In words, which way a clockwise turn of a side goes for somebody in front. */
 export const wayFromFront = (side: Side): string => SIDE_WORDS[side]!.way[0];
+
+/** Where the four sides lie round the top in the drawing of a turn, as steps from its middle. */
+const ROUND: Readonly<Partial<Record<Side, readonly [x: number, y: number]>>> = {
+  [FRONT]: [0, 1],
+  [BACK]: [0, -1],
+  [RIGHT]: [1, 0],
+  [LEFT]: [-1, 0],
+};
+
+/** Whether the arrow of each turn of an upright side points the way its stickers go over the top. */
+export const arrowsPointTheWay = (): boolean =>
+  [FRONT, BACK, RIGHT, LEFT].every((side) =>
+    [1, 3].every((quarters) => {
+      const turn = turnOf(side, quarters);
+      const comes = STICKERS.findIndex(
+        ({ side: from }, sticker) =>
+          from !== UP && from !== side && Math.floor(STICKER_TARGETS[turn]![sticker]! / 9) === UP,
+      );
+      const [x, y] = ROUND[STICKERS[comes]!.side]!;
+      const path = /^M(\d+) (\d+)([HV])(\d+)$/.exec(drawTurn(turn).arrow)!;
+      const [startX, startY, end] = [Number(path[1]), Number(path[2]), Number(path[4])];
+      return path[3] === 'H'
+        ? Math.sign(end - startX) === -x && y === 0
+        : Math.sign(end - startY) === -y && x === 0;
+    }),
+  );

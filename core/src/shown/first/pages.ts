@@ -13,6 +13,7 @@ import {
   LEFT,
   opposite,
   pieceAt,
+  quartersOfTurn,
   RIGHT,
   sameCube,
   type Side,
@@ -24,10 +25,11 @@ import {
   TURNS,
   UP,
 } from '../../puzzle/cube/index.js';
-import { holdAfter, SIDE_WORDS, wholeTurn } from '../../puzzle/notation/index.js';
+import { holdAfter, SIDE_WORDS, wholeTurn, writeMoves } from '../../puzzle/notation/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
 import { drawTurn } from '../drawing/index.js';
 import {
+  arrowsPointTheWay,
   after,
   CENTRES,
   clockwiseFromOutside,
@@ -261,12 +263,13 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
         {
           says: 'The dark part turns the way the arrow points; a dash (′) means the other way.',
           so: () =>
-            TURNS.every((turn) =>
-              sameCube(
-                applyTurns(applyTurns(solvedCube(), [turn]), [inverseTurn(turn)]),
-                solvedCube(),
-              ),
-            ),
+            arrowsPointTheWay() &&
+            TURNS.every((turn) => {
+              const [there, back] = [writeMoves([turn]), writeMoves([inverseTurn(turn)])];
+              return quartersOfTurn(turn) === 2
+                ? there === back
+                : there.replace("'", '') === back.replace("'", '') && there !== back;
+            }),
         },
       ],
       cube: solvedCube(),

@@ -18,6 +18,7 @@ import {
   type GlancePlan,
   knownGlance,
   type Look,
+  proveGlance,
   type Sight,
   toldApart,
 } from '@sleetcrest/core/insight/glance';
@@ -32,7 +33,7 @@ import {
 } from '@sleetcrest/core/learner/exercises';
 import { methodPath } from '@sleetcrest/core/learner/path';
 import { fewestTo, type FirstGoal, reachedOf, wayBetween } from '@sleetcrest/core/puzzle/search';
-import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, approachById, isSearch } from '@sleetcrest/core/teaching/approaches';
 import { wayTables } from '../way-tables';
 
 /** One thing that was to be looked at, what was seen there, and the cases that leaves. */
@@ -43,7 +44,13 @@ export interface LookedAt {
 }
 
 /** Looks to decide, on average and at most, and what they do not tell. */
-export type GlanceFigures = Pick<GlancePlan, 'mean' | 'worst' | 'atLeast' | 'open' | 'alike'>;
+export interface GlanceFigures extends Pick<
+  GlancePlan,
+  'mean' | 'worst' | 'atLeast' | 'open' | 'alike'
+> {
+  /** Whether every start was done by the plan, on real cubes; null where turns are searched for. */
+  readonly walked: boolean | null;
+}
 
 const plans = new Map<string, Promise<GlancePlan>>();
 
@@ -121,8 +128,11 @@ export const learnDeeds = {
 
   /** What a plan comes to, without its tree. */
   glanceFigures: async (approach: Approach, sight: Sight): Promise<GlanceFigures> => {
-    const { mean, worst, atLeast, open, alike } = await planOf(approach, sight);
-    return { mean, worst, atLeast, open, alike };
+    const plan = await planOf(approach, sight);
+    const { mean, worst, atLeast, open, alike } = plan;
+    const isWhole = !isSearch(approach) && open === 0;
+    const walked = isWhole ? proveGlance(approach, plan).unsolved === null : null;
+    return { mean, worst, atLeast, open, alike, walked };
   },
 
   /** What was to be looked at on a cube; which look rules out what was said, −1 if none does. */

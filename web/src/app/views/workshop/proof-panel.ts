@@ -43,6 +43,14 @@ interface Moment {
   step: number;
 }
 
+/** Whether what is looked at led to the goal from every start. */
+const walkedWords = (walked: boolean | null): string =>
+  walked === null
+    ? ''
+    : walked
+      ? ' Every start was done by looking so.'
+      : ' Looking so leads astray on some cube: go by the pictures.';
+
 /** Whether an approach solves every start; if not, a cube it fails on, live, and the wrong step. */
 @Component({
   selector: 'sc-proof-panel',
@@ -101,7 +109,7 @@ export class ProofPanel {
         ? ` In ${Math.round(ahead.open * 100)} % of looks top, front and right do not tell.`
         : ' Top, front and right are enough.';
     return {
-      says: `${around.mean.toFixed(1)} stickers decide on average, ${around.worst} at most.${open}`,
+      says: `${around.mean.toFixed(1)} stickers decide on average, ${around.worst} at most.${open}${walkedWords(around.walked)}`,
       alike: ahead.alike
         .filter(({ length }) => length > 1)
         .slice(0, MOST_ALIKE)
