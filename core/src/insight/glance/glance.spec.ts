@@ -66,7 +66,7 @@ describe('a plan of looks', () => {
     });
   }
 
-  it('costs no more than it says, and no less than it must', async () => {
+  it('says figures that go together: no mean below the bound, above the worst, or dearer than going through the patterns', async () => {
     for (const id of [
       'ycross-two',
       'face-two',
