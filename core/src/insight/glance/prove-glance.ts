@@ -26,6 +26,7 @@ import type { PatternApproach } from '../../teaching/approaches/index.js';
 import { goalHolds } from '../../teaching/stages/index.js';
 import {
   type PatternRunner,
+  MOST_LOOKS,
   patternRunnerFor,
   startsOf,
   type Variant,
@@ -45,7 +46,6 @@ export interface GlanceProof {
   readonly turns: number;
 }
 
-const MOST_LOOKS = 40;
 const FIRST = UP;
 
 /** Does a stage from every start by what the plan says alone, and compares each step with the engine's. */

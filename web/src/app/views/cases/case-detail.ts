@@ -28,6 +28,7 @@ import { type Beside, type CaseCard, mirrored } from '@sleetcrest/core/shown/cas
 import { crownSvg } from '@sleetcrest/core/shown/drawing';
 import { saveAs } from 'file-saver';
 import { v4 as uuid } from 'uuid';
+import { smallSeed } from '../../asking/chance';
 import { entryFeature } from '../../keeping/entry/entry.feature';
 import { WalkPage } from '../../keeping/walk/walk.actions';
 import type { MethodChosen } from '../../person/choosing/method-choice';
@@ -112,7 +113,7 @@ export class CaseDetail {
         this.mirror.set(false);
         this.setUp.set(null);
         this.trouble.set(null);
-        this.seed = crypto.getRandomValues(new Uint32Array(1))[0]!;
+        this.seed = smallSeed();
       });
     });
   }

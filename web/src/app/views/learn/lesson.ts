@@ -29,6 +29,7 @@ import {
   type Turn,
 } from '@sleetcrest/core';
 import { drilled } from '@sleetcrest/core/learner/path';
+import { smallSeed } from '../../asking/chance';
 import { Work } from '../../asking/work';
 import { LearningWork, type Shown } from '../../asking/learning-work';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
@@ -54,7 +55,6 @@ const PARTS: readonly { value: Part; name: string }[] = [
 ];
 /** So many cubes are asked about among others. */
 const AMONG = 4;
-const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
 
 /** A lesson for one case: watched, done together, done alone, and found among others. */
 @Component({
@@ -115,7 +115,7 @@ export class Lesson {
         fresh: this.fresh(),
       },
     async ({ case: id, method, first, part }) => ({
-      ...(await this.making.show(id, method, first, seed())),
+      ...(await this.making.show(id, method, first, smallSeed())),
       case: id,
       part,
     }),
@@ -295,10 +295,10 @@ export class Lesson {
     const all = this.approach()?.cases.map(({ id }) => id) ?? [];
     const others = all.filter((id) => id !== this.case() && !this.learning.skipped().has(id));
     const own = asked % 2 === 0 || others.length === 0;
-    const id = own ? this.case() : others[seed() % others.length]!;
+    const id = own ? this.case() : others[smallSeed() % others.length]!;
     this.asked.set(asked);
     const shown = await this.making
-      .show(id, this.learning.method(), this.learning.first(), seed())
+      .show(id, this.learning.method(), this.learning.first(), smallSeed())
       .catch(() => null);
     this.answered.set(false);
     this.others.set(shown && { case: id, shown });

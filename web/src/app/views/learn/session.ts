@@ -2,6 +2,7 @@ import { inject, Injectable, signal, computed } from '@angular/core';
 import { randomFrom, readMoves, type Turn, writeMove } from '@sleetcrest/core';
 import type { Asked, CardKind, Review } from '@sleetcrest/core/learner/answers';
 import { read } from '@sleetcrest/core/learner/exercises';
+import { smallSeed } from '../../asking/chance';
 import { LearningWork, type SetUpShown, type Shown } from '../../asking/learning-work';
 import { Learning, type Answered, type LearnCase } from './learning';
 
@@ -12,8 +13,6 @@ export type Ready = { readonly asked: Asked } & (
   | { readonly kind: 'both'; readonly case: LearnCase; readonly shown: SetUpShown }
   | { readonly kind: 'read'; readonly turn: Turn; readonly seed: number }
 );
-
-const seed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
 
 /**
  * Cards one after the other. The next is made ready while the answer to the one before is read, so
@@ -98,7 +97,7 @@ export class Session {
 
   /** Where nothing is due one may practise all the same: what is begun, or of the stage one is at. */
   private drawn(kind: CardKind): Asked | null {
-    const random = randomFrom(seed());
+    const random = randomFrom(smallSeed());
     if (kind === 'read') {
       const before = readMoves(this.lastDrawn ?? '');
       const letter = read.drawLetter(random, before.ok ? (before.value[0] as Turn) : undefined);
@@ -125,7 +124,7 @@ export class Session {
     const { kind, item } = asked;
     if (kind === 'read') {
       const moves = readMoves(item);
-      return moves.ok ? { asked, kind, turn: moves.value[0] as Turn, seed: seed() } : null;
+      return moves.ok ? { asked, kind, turn: moves.value[0] as Turn, seed: smallSeed() } : null;
     }
     if (kind === 'turn') {
       const cases = learning.cases().filter(({ drill }) => drill === item);
@@ -135,7 +134,7 @@ export class Session {
     if (!one) return null;
     const [method, first] = [learning.method(), learning.first()];
     return kind === 'see'
-      ? { asked, kind, case: one, shown: await work.show(item, method, first, seed()) }
-      : { asked, kind, case: one, shown: await work.setUp(item, method, first, seed()) };
+      ? { asked, kind, case: one, shown: await work.show(item, method, first, smallSeed()) }
+      : { asked, kind, case: one, shown: await work.setUp(item, method, first, smallSeed()) };
   }
 }

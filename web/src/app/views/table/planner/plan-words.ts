@@ -87,5 +87,5 @@ function bestWords({ worth, bound, boundCut, exact }: Judged): string {
   const most = Math.floor((bound / worth.value - 1) * 100) + 1;
   const best = exact ? 'No plan is worth more' : `No plan is worth ${most} % more`;
   const reckoned = boundCut ? ', as far as was reckoned' : '';
-  return `${best}${reckoned}, where each table to look after counts ${OBJECTIVE.tableCosts} of a case against it, and nobody is to be left with nothing of their own.`;
+  return `${best}${reckoned}, where each table to look after counts ${OBJECTIVE.tableCosts} of a case against it, and everybody is to do something of their own.`;
 }

@@ -33,6 +33,7 @@ import {
   type Slot,
 } from '@sleetcrest/core/group/planning';
 import isEqual from 'fast-deep-equal';
+import { smallSeed } from '../../../asking/chance';
 import { PlanningWork } from '../../../asking/planning-work';
 import { today } from '../../../keeping/log/moments';
 import { Notices } from '../../../keeping/notices';
@@ -50,7 +51,6 @@ import { PlanFound } from './plan-found';
 import { NEW, PlanInHand } from './plan-in-hand';
 import { remarkWords, slotWords, worthWords } from './plan-words';
 
-const freshSeed = (): number => crypto.getRandomValues(new Uint32Array(1))[0]!;
 /** A number of a plan that the coach tells, and its bounds. */
 interface Bounded {
   name: 'minutes' | 'cubes';
@@ -170,7 +170,7 @@ export class Planner {
 
   private begin(): void {
     const learners = this.groups.group()!.learners.map(({ id }) => id);
-    this.put(newPlan(today(), learners, freshSeed()), null);
+    this.put(newPlan(today(), learners, smallSeed()), null);
   }
 
   /** Says in the address what is in hand, so that it is there again after a reload. */
@@ -297,7 +297,7 @@ export class Planner {
   protected copy(): void {
     const plan = this.plan();
     if (!plan) return;
-    this.put(nextWeek(plan, freshSeed()), null);
+    this.put(nextWeek(plan, smallSeed()), null);
     this.goTo(NEW);
     void this.notices.say('This is next week’s now; keep it when it is as you want it.');
   }
