@@ -1,3 +1,4 @@
+import type { QueryResult } from 'pg';
 import type { Logger } from 'pino';
 import PgBoss from 'pg-boss';
 import type { Sequelize } from 'sequelize';
@@ -11,6 +12,22 @@ const HANDED_BACK = 3000;
 const AGAIN = 3000;
 
 type Work<Kind extends JobKind> = (data: JobData[Kind], signal: AbortSignal) => Promise<void>;
+
+/**
+ * Asks the database what pg-boss wants asked. Some of that begins a transaction of its own, which is over before
+ * the connection is lent again: of several processes that make the tables at once, all but one are refused in it.
+ */
+function asked(sequelize: Sequelize, text: string, values: unknown[]): Promise<QueryResult> {
+  return withConnection(sequelize, async (connection) => {
+    try {
+      return await connection.query(text, values);
+    } catch (error) {
+      // Where the connection is gone, so is the transaction.
+      await connection.query('ROLLBACK').catch(() => undefined);
+      throw error;
+    }
+  });
+}
 
 /** A process that only asks for jobs, and leaves doing them to others. */
 export type Sending = Pick<Jobs, 'send'>;
@@ -31,10 +48,7 @@ export class Jobs {
     private readonly logger: Logger,
   ) {
     this.boss = new PgBoss({
-      db: {
-        executeSql: (text, values) =>
-          withConnection(sequelize, (connection) => connection.query(text, values)),
-      },
+      db: { executeSql: (text, values) => asked(sequelize, text, values) },
       // Each on the clock of the database; whoever comes first does it.
       schedule: true,
       supervise: true,
