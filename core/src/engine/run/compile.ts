@@ -29,17 +29,17 @@ import {
   type Seen,
   sentencesOf,
 } from '../../teaching/approaches/index.js';
+import { ANYTHING, asksOf, countBits } from './asks.js';
 import type { Choice, Lined } from './choice.js';
 import { linesOf } from './runner.js';
-
-/** The bit of a sticker that does not matter to the stage; the bits 0…5 are the colours. */
-export const UNPAINTED = 6;
 
 /** One case as it may meet a cube: in one hold, after one lining-up, by one of its patterns. */
 export interface Variant extends Choice {
   readonly case: Case;
   /** Pairs: a sticker number, and the colours it may have as a bit mask. */
   readonly cells: Uint8Array;
+  /** The same of the places: pairs of a place, and the values it may have as a bit mask. */
+  readonly asks: Int32Array;
   readonly rank: number;
   /** A list of this variant and nothing else. */
   readonly alone: readonly Choice[];
@@ -106,9 +106,6 @@ export function seenMask(seen: Seen, hold: Hold, first: Side): number {
   return seen.startsWith('!') ? ANYTHING & ~colours(seen.slice(1) as Role) : colours(seen as Role);
 }
 
-/** Every colour, and unpainted. */
-export const ANYTHING = (1 << (UNPAINTED + 1)) - 1;
-
 /** The number of the sticker that a pattern names, in the hold. */
 export function stickerCalled(name: string): number | undefined {
   const [at = '', side = ''] = name.split('.');
@@ -151,21 +148,22 @@ class CaseCompiler {
     const before = (sticker: number): number =>
       stickerInHold(hold, lining.length > 0 ? STICKER_SOURCES[lining[0]!]![sticker]! : sticker);
 
-    // The most telling first: most cubes are then turned away by the first look.
-    const cells = Object.entries(pattern)
+    const stickers = Object.entries(pattern)
       .map(([name, seen]): [number, number] => [
         before(this.stickerNamed(name)),
         seenMask(seen, hold, this.first),
       ])
-      .sort(([, a], [, b]) => coloursIn(a) - coloursIn(b))
+      .sort(([, a], [, b]) => countBits(a) - countBits(b))
       .flat();
+    const cells = Uint8Array.from(stickers);
     const places = one.pieces.map((name) => this.placeBefore(name, before));
     const { turns, holdAfter } = ownTurns(this.hold, [...lining, ...this.moves]);
     const variant: Omit<Variant, 'alone'> = {
       case: one,
       hold,
       holdAfter,
-      cells: Uint8Array.from(cells),
+      cells,
+      asks: asksOf(cells),
       rank: one.rank ?? 1,
       turnCount: countTurns([...lining, ...this.moves]),
       turns: Uint8Array.from(turns),
@@ -205,15 +203,4 @@ class CaseCompiler {
     }
     return lines;
   }
-}
-
-/** How many colours a mask admits. */
-const coloursIn = (mask: number): number => mask.toString(2).replaceAll('0', '').length;
-
-/** Whether the painted cube shows what the variant asks for. */
-export function matches(cells: Uint8Array, stickers: Uint8Array): boolean {
-  for (let k = 0; k < cells.length; k += 2) {
-    if (((cells[k + 1]! >> stickers[cells[k]!]!) & 1) === 0) return false;
-  }
-  return true;
 }

@@ -1,10 +1,9 @@
+export { ANYTHING, UNPAINTED } from './asks.js';
 export {
-  ANYTHING,
   compileApproach,
   patternsOf,
   seenMask,
   stickerCalled,
-  UNPAINTED,
   type Variant,
   wordsInHold,
 } from './compile.js';

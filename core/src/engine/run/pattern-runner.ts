@@ -5,36 +5,50 @@ import {
   holdsWithUp,
   HOME_HOLD,
   nearestHolds,
-  paintStickers,
   pieceAt,
   PLACE_COUNT,
-  PLACES,
   type Side,
   sideInHold,
-  STICKER_COUNT,
   turnedOver,
   UP,
 } from '../../puzzle/cube/index.js';
 import type { PatternApproach } from '../../teaching/approaches/index.js';
-import { compileApproach, matches, UNPAINTED, type Variant } from './compile.js';
+import { COVERED, matches } from './asks.js';
+import { compileApproach, type Variant } from './compile.js';
 import type { Choice } from './choice.js';
 import { type Runner, Teller, type Told } from './runner.js';
 import { triesOf } from './starts.js';
 import type { Tries } from './tries.js';
 
-// Three for each place, an edge's last one twice: flat, for a loop that runs for every look.
-const STICKERS = Uint8Array.from(PLACES.flatMap(({ stickers: [a, b, c = b] }) => [a!, b!, c!]));
-
-/** Paints the pieces that matter; the others are left unpainted, so that nothing can rely on them. */
-function paintWhatMatters(cube: Cube, matter: Uint8Array, stickers: Uint8Array): void {
-  paintStickers(cube, stickers);
+/** Shows the pieces that matter; the others are covered, so that nothing can rely on them. */
+function showWhatMatters(cube: Cube, matter: Uint8Array, shown: Uint8Array): void {
   for (let place = 0; place < PLACE_COUNT; place++) {
-    if (matter[pieceAt(cube, place)]) continue;
-    const first = place * 3;
-    stickers[STICKERS[first]!] = UNPAINTED;
-    stickers[STICKERS[first + 1]!] = UNPAINTED;
-    stickers[STICKERS[first + 2]!] = UNPAINTED;
+    shown[place] = matter[pieceAt(cube, place)] ? cube[place]! : COVERED;
   }
+}
+
+/** Variants in an order, and what each asks of its most telling place: most are turned away by this alone. */
+interface Listed {
+  readonly variants: readonly Variant[];
+  /** A place for each, and its values as a bit mask; flat, as this is read for every look. */
+  readonly places: Uint8Array;
+  readonly values: Int32Array;
+}
+
+const listed = (variants: readonly Variant[]): Listed => ({
+  variants,
+  places: Uint8Array.from(variants, ({ asks: [place = 0] }) => place),
+  values: Int32Array.from(variants, ({ asks: [, values = -1] }) => values),
+});
+
+/** The first variant of a list whose places have what it asks. */
+function firstMatch({ variants, places, values }: Listed, shown: Uint8Array): Variant | undefined {
+  for (let k = 0; k < variants.length; k++) {
+    if (((values[k]! >> shown[places[k]!]!) & 1) === 0) continue;
+    const variant = variants[k]!;
+    if (matches(variant.asks, shown)) return variant;
+  }
+  return undefined;
 }
 
 /**
@@ -46,9 +60,9 @@ export class PatternRunner implements Runner {
   readonly searching = undefined;
   private readonly up: Side;
   /** By the hold before: the variants in the order they are preferred, and those in that hold. */
-  private readonly ordered: Variant[][] = [];
-  private readonly inHold: Variant[][] = [];
-  private readonly stickers = new Uint8Array(STICKER_COUNT);
+  private readonly ordered: Listed[] = [];
+  private readonly inHold: Listed[] = [];
+  private readonly shown = new Uint8Array(PLACE_COUNT);
   private readonly teller: Teller;
 
   constructor(
@@ -62,22 +76,19 @@ export class PatternRunner implements Runner {
     for (const hold of holdsWithUp(this.up)) {
       const near = nearestHolds(hold);
       const away = (variant: Variant): number => near.indexOf(variant.hold);
-      this.ordered[hold] = [...variants].sort(
+      const ordered = [...variants].sort(
         (a, b) => a.rank - b.rank || a.turnCount - b.turnCount || away(a) - away(b),
       );
-      this.inHold[hold] = variants.filter((variant) => variant.hold === hold);
+      this.ordered[hold] = listed(ordered);
+      this.inHold[hold] = listed(variants.filter((variant) => variant.hold === hold));
     }
   }
 
   next(cube: Cube, hold: Hold, begun: boolean, matter?: Uint8Array): readonly Choice[] {
-    if (matter) paintWhatMatters(cube, matter, this.stickers);
-    else paintStickers(cube, this.stickers);
+    if (matter) showWhatMatters(cube, matter, this.shown);
     const now = turnedOver(hold, this.up);
-    const variants = begun && this.approach.keepsHold ? this.inHold[now]! : this.ordered[now]!;
-    for (const variant of variants) {
-      if (matches(variant.cells, this.stickers)) return variant.alone;
-    }
-    return [];
+    const among = begun && this.approach.keepsHold ? this.inHold[now]! : this.ordered[now]!;
+    return firstMatch(among, matter ? this.shown : cube)?.alone ?? [];
   }
 
   tries(): Tries[] {
@@ -86,20 +97,18 @@ export class PatternRunner implements Runner {
 
   /** Every case the cube shows, in every hold and for every piece, best first. */
   fitting(cube: Cube): readonly Variant[] {
-    paintStickers(cube, this.stickers);
-    return this.ordered[turnedOver(HOME_HOLD, this.up)]!.filter(({ cells }) =>
-      matches(cells, this.stickers),
+    return this.ordered[turnedOver(HOME_HOLD, this.up)]!.variants.filter(({ asks }) =>
+      matches(asks, cube),
     );
   }
 
   /** Those of the lowest rank that fits: what is as good to do. With a hold, in that hold alone. */
   asGood(cube: Cube, only?: Hold): Variant[] {
-    paintStickers(cube, this.stickers);
     const found: Variant[] = [];
-    for (const variant of this.ordered[turnedOver(HOME_HOLD, this.up)]!) {
+    for (const variant of this.ordered[turnedOver(HOME_HOLD, this.up)]!.variants) {
       if (found.length > 0 && variant.rank > found[0]!.rank) break;
       if (only !== undefined && variant.hold !== only) continue;
-      if (matches(variant.cells, this.stickers)) found.push(variant);
+      if (matches(variant.asks, cube)) found.push(variant);
     }
     return found;
   }

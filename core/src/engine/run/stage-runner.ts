@@ -17,6 +17,15 @@ function makeRunner(approach: Approach, first: Side, scheme: ColourScheme): AnyR
     : new PairsRunner(approach, first, scheme);
 }
 
+const names = new WeakMap<ColourScheme, string>();
+
+/** A scheme as text: the same for any two that name the same colours. */
+function nameOf(scheme: ColourScheme): string {
+  let name = names.get(scheme);
+  if (name === undefined) names.set(scheme, (name = scheme.join()));
+  return name;
+}
+
 /**
  * The runner of an approach, made on first use and kept.
  * @throws ApproachError when a case of the approach cannot be used.
@@ -26,7 +35,7 @@ export function runnerFor(
   first: Side,
   scheme: ColourScheme = STANDARD_SCHEME,
 ): AnyRunner {
-  const key = `${first} ${scheme.join()}`;
+  const key = `${first} ${nameOf(scheme)}`;
   let byColour = runners.get(approach);
   if (!byColour) runners.set(approach, (byColour = new Map<string, AnyRunner>()));
   let runner = byColour.get(key);

@@ -60,14 +60,23 @@ export function readCubeDocument(document: CubeDocument): Result<PaintedCube, Do
   return ok({ painted, scheme });
 }
 
+/** The colours of one side, as its stickers are numbered. */
+function writeFace(
+  painted: ArrayLike<number>,
+  side: number,
+  scheme: ColourScheme,
+): (Colour | null)[] {
+  const face: (Colour | null)[] = [];
+  for (let sticker = side * 9; sticker < side * 9 + 9; sticker++) {
+    const seen = painted[sticker]!;
+    face.push(seen === UNSEEN ? null : scheme[seen]!);
+  }
+  return face;
+}
+
 export function writePainted(painted: ArrayLike<number>, scheme: ColourScheme): CubeDocument {
   const faces = {} as CubeDocument['faces'];
-  for (const side of SIDES) {
-    faces[scheme[side]!] = Array.from({ length: 9 }, (_, k) => {
-      const seen = painted[side * 9 + k]!;
-      return seen === UNSEEN ? null : scheme[seen]!;
-    });
-  }
+  for (const side of SIDES) faces[scheme[side]!] = writeFace(painted, side, scheme);
   const standard = COLOURS.every((colour, side) => scheme[side] === colour);
   if (standard) return { format: 'sleetcrest/cube@1', faces };
   const named = Object.fromEntries(SCHEME_SIDES.map((side, k) => [side, scheme[k]!]));
@@ -80,8 +89,11 @@ export function paintedFromCube(cube: Cube): Painted {
   return Int8Array.from(stickers);
 }
 
-export const writeCubeDocument = (cube: Cube, scheme = STANDARD_SCHEME): CubeDocument =>
-  writePainted(paintedFromCube(cube), scheme);
+export function writeCubeDocument(cube: Cube, scheme = STANDARD_SCHEME): CubeDocument {
+  const stickers = new Uint8Array(STICKER_COUNT);
+  paintStickers(cube, stickers);
+  return writePainted(stickers, scheme);
+}
 
 /** A cube with only its centres seen. */
 export const unseenCube = (): Painted =>
