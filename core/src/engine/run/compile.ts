@@ -42,7 +42,7 @@ export interface Variant extends Choice {
   readonly asks: Int32Array;
   readonly rank: number;
   /** A list of this variant and nothing else. */
-  readonly alone: readonly Choice[];
+  readonly alone: readonly Variant[];
 }
 
 /** Why an approach cannot be used: the case, and what to mend in it. */
@@ -173,7 +173,7 @@ class CaseCompiler {
       lines: this.linesOf(lining.length > 0, places),
       words: wordsInHold(hold, this.first, this.scheme, places[0]),
     };
-    const alone: Choice[] = [];
+    const alone: Variant[] = [];
     const whole = { ...variant, alone };
     alone.push(whole);
     return whole;

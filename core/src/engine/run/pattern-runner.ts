@@ -64,6 +64,8 @@ export class PatternRunner implements Runner {
   private readonly inHold: Listed[] = [];
   private readonly shown = new Uint8Array(PLACE_COUNT);
   private readonly teller: Teller;
+  /** What was told of each variant, by the hold before and the pieces: walk after walk says the same. */
+  private readonly told = new Map<Choice, Map<number, Told>>();
 
   constructor(
     readonly approach: PatternApproach,
@@ -72,6 +74,7 @@ export class PatternRunner implements Runner {
   ) {
     const variants = compileApproach(approach, first, scheme);
     this.teller = new Teller(first, scheme);
+    for (const variant of variants) this.told.set(variant, new Map());
     this.up = sideInHold(variants[0]!.hold, UP);
     for (const hold of holdsWithUp(this.up)) {
       const near = nearestHolds(hold);
@@ -114,6 +117,12 @@ export class PatternRunner implements Runner {
   }
 
   tell(choice: Choice, cube: Cube, before: Hold): Told {
-    return this.teller.tell(choice, cube, before);
+    const known = this.told.get(choice);
+    if (!known) return this.teller.tell(choice, cube, before);
+    let key: number = before;
+    for (const place of choice.places) key = key * PLACE_COUNT + pieceAt(cube, place);
+    let told = known.get(key);
+    if (!told) known.set(key, (told = this.teller.tell(choice, cube, before)));
+    return told;
   }
 }

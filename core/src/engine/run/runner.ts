@@ -113,26 +113,14 @@ export function filled(
   return capitals(fillTemplate(template, word));
 }
 
-/** Fills sentences for particular pieces, each once: they depend on the choice, the pieces and the hold before only. */
+/** Fills sentences for particular pieces: they depend on the choice, the pieces and the hold before only. */
 export class Teller {
-  private readonly told = new WeakMap<Choice, Map<number, Told>>();
-
   constructor(
     private readonly first: Side,
     private readonly scheme: ColourScheme,
   ) {}
 
   tell(choice: Choice, cube: Cube, before: Hold): Told {
-    let key: number = before;
-    for (const place of choice.places) key = key * 20 + pieceAt(cube, place);
-    let byPieces = this.told.get(choice);
-    if (!byPieces) this.told.set(choice, (byPieces = new Map<number, Told>()));
-    let told = byPieces.get(key);
-    if (!told) byPieces.set(key, (told = this.write(choice, cube, before)));
-    return told;
-  }
-
-  private write(choice: Choice, cube: Cube, before: Hold): Told {
     const { places, lines } = choice;
     const pieces = places.map((place) =>
       pieceColours(pieceAt(cube, place), this.scheme, this.first),

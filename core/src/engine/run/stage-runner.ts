@@ -8,7 +8,8 @@ import type { SearchRunner } from './runner.js';
 /** A runner of patterns, or one that searches: told apart by whether it has `searching`. */
 type AnyRunner = PatternRunner | SearchRunner;
 
-const runners = new WeakMap<Approach, Map<string, AnyRunner>>();
+/** By approach, then by the scheme as text; for each first colour. */
+const runners = new WeakMap<Approach, Map<string, (AnyRunner | undefined)[]>>();
 
 function makeRunner(approach: Approach, first: Side, scheme: ColourScheme): AnyRunner {
   if (!isSearch(approach)) return new PatternRunner(approach, first, scheme);
@@ -35,12 +36,12 @@ export function runnerFor(
   first: Side,
   scheme: ColourScheme = STANDARD_SCHEME,
 ): AnyRunner {
-  const key = `${first} ${nameOf(scheme)}`;
-  let byColour = runners.get(approach);
-  if (!byColour) runners.set(approach, (byColour = new Map<string, AnyRunner>()));
-  let runner = byColour.get(key);
-  if (!runner) byColour.set(key, (runner = makeRunner(approach, first, scheme)));
-  return runner;
+  let bySchemes = runners.get(approach);
+  if (!bySchemes) runners.set(approach, (bySchemes = new Map<string, AnyRunner[]>()));
+  const name = nameOf(scheme);
+  let byFirst = bySchemes.get(name);
+  if (!byFirst) bySchemes.set(name, (byFirst = []));
+  return (byFirst[first] ??= makeRunner(approach, first, scheme));
 }
 
 /** The same for an approach that is data: it can tell every case a cube shows. */
