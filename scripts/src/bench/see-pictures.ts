@@ -16,7 +16,11 @@ async function goOn(read: number): Promise<number> {
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
   const frame = (): Promise<number> => new Promise((drawn) => requestAnimationFrame(drawn));
   const before = document.querySelector('sc-see-card');
-  press('1');
+  // A card can be answered once it was drawn, a frame or two after it is there.
+  while (!before?.querySelector('.good, .bad')) {
+    press('1');
+    await frame();
+  }
   await new Promise((done) => setTimeout(done, read));
   const began = performance.now();
   press('Enter');
