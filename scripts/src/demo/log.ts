@@ -18,7 +18,7 @@ import {
 } from '@sleetcrest/core';
 import { solve, stagesOf } from '@sleetcrest/core/engine/run';
 import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
-import { makeWayTables, wayBetween } from '@sleetcrest/core/puzzle/search';
+import { makeWayTables, wayBetween, type WayTables } from '@sleetcrest/core/puzzle/search';
 import { idFrom } from './ids.js';
 import type { DemoPerson } from './people.js';
 
@@ -131,9 +131,12 @@ export function demoLog(
   }
 }
 
+let tables: WayTables | undefined;
+
 /** Gives the newest solves a scramble and the turns done: by the method, with a slip here and there. */
 function withTurns(entries: LogEntry[], method: Method, random: Random): void {
-  const tables = makeWayTables();
+  // For all people of the demo: they take a second or two to make.
+  tables ??= makeWayTables();
   const solves = entries.filter(({ kind, outcome }) => kind === 'solve' && outcome === 'finished');
   for (const entry of solves.slice(-REVIEWABLE)) {
     const cube = randomCube(random);
