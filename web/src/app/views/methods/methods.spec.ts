@@ -75,6 +75,10 @@ describe('the Methods view', () => {
     expect(builder.querySelectorAll('select').length).toBe(7);
     await press('Compare this mix');
     expect(titles().length).toBe(3);
+    // Named by what its parts are called, as they are in the list it was chosen from.
+    const called = select.selectedOptions[0]!.textContent.trim();
+    const named = host().querySelectorAll('select')[2]!.selectedOptions[0]!.textContent.trim();
+    expect(named).toContain(` with “${called}”`);
     await counted();
     expect(cells('Turns, mean')[2]).toBe('70.0 −10.0');
   });

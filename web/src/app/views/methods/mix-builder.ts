@@ -60,6 +60,7 @@ import { Choice } from '../../parts/choice/choice';
       gap: 8px;
       align-items: center;
       justify-content: flex-end;
+      white-space: nowrap;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -105,7 +106,9 @@ export class MixBuilder {
     const stamp = `${Date.now().toString(36)}${this.count++}`;
     const base = resolveMethod(this.base());
     const before = new Set(base.ok ? base.value.map(({ id }) => id) : []);
-    const changed = approaches.filter(({ id }) => !before.has(id)).map(({ id }) => id);
+    const changed = approaches
+      .filter(({ id }) => !before.has(id))
+      .map(({ title, short }) => `“${short ?? title}”`);
     const name =
       changed.length > 0 ? `${this.base().title.split(':')[0]} with ${changed.join(', ')}` : 'Mix';
     this.made.emit(mixOf(approaches, `mix-${stamp}`, name.slice(0, 120)));
