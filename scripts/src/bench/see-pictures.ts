@@ -16,8 +16,10 @@ async function goOn(read: number): Promise<number> {
     document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
   const frame = (): Promise<number> => new Promise((drawn) => requestAnimationFrame(drawn));
   const before = document.querySelector('sc-see-card');
+  const asked = performance.now();
   // A card can be answered once it was drawn, a frame or two after it is there.
   while (!before?.querySelector('.good, .bad')) {
+    if (performance.now() - asked > 10_000) throw new Error('no card was answered within 10 s');
     press('1');
     await frame();
   }

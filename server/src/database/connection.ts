@@ -85,6 +85,10 @@ export function optionsOf(sequelize: Sequelize): pg.ClientConfig {
   return connectionOptions(url, settings);
 }
 
+/** Whether it was the database that said no: it has answered, and takes the next query. */
+export const wasRefused = (error: unknown): boolean =>
+  (error as { severity?: unknown }).severity !== undefined;
+
 /**
  * Lends a connection of the pool for a single query that Sequelize cannot say, such as a prepared
  * one. It is given back when that is answered. Nothing that waits for a client may hold one.
@@ -101,8 +105,7 @@ export async function withConnection<T>(
     return done;
   } catch (error) {
     // A query that was given up is still on it: it is not lent again.
-    const refused = (error as { severity?: unknown }).severity !== undefined;
-    if (refused) connectionManager.releaseConnection(connection);
+    if (wasRefused(error)) connectionManager.releaseConnection(connection);
     else await connectionManager.destroyConnection(connection);
     throw error;
   }

@@ -2,7 +2,7 @@ import type { QueryResult } from 'pg';
 import type { Logger } from 'pino';
 import PgBoss from 'pg-boss';
 import type { Sequelize } from 'sequelize';
-import { withConnection } from '../database/connection.js';
+import { wasRefused, withConnection } from '../database/connection.js';
 import { errorFields } from '../http/logging.js';
 import { oldestJob } from './queries.js';
 import { POLLED, QUEUES, SCHEDULES, type JobData, type JobKind } from './queues.js';
@@ -22,8 +22,7 @@ function asked(sequelize: Sequelize, text: string, values: unknown[]): Promise<Q
     try {
       return await connection.query(text, values);
     } catch (error) {
-      // Where the connection is gone, so is the transaction.
-      await connection.query('ROLLBACK').catch(() => undefined);
+      if (wasRefused(error)) await connection.query('ROLLBACK');
       throw error;
     }
   });

@@ -148,6 +148,7 @@ class CaseCompiler {
     const before = (sticker: number): number =>
       stickerInHold(hold, lining.length > 0 ? STICKER_SOURCES[lining[0]!]![sticker]! : sticker);
 
+    // The most telling first: whoever looks in the order of the patterns looks at that first.
     const stickers = Object.entries(pattern)
       .map(([name, seen]): [number, number] => [
         before(this.stickerNamed(name)),

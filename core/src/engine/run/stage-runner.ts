@@ -36,11 +36,11 @@ export function runnerFor(
   first: Side,
   scheme: ColourScheme = STANDARD_SCHEME,
 ): AnyRunner {
-  let bySchemes = runners.get(approach);
-  if (!bySchemes) runners.set(approach, (bySchemes = new Map<string, AnyRunner[]>()));
+  let byScheme = runners.get(approach);
+  if (!byScheme) runners.set(approach, (byScheme = new Map<string, AnyRunner[]>()));
   const name = nameOf(scheme);
-  let byFirst = bySchemes.get(name);
-  if (!byFirst) bySchemes.set(name, (byFirst = []));
+  let byFirst = byScheme.get(name);
+  if (!byFirst) byScheme.set(name, (byFirst = []));
   return (byFirst[first] ??= makeRunner(approach, first, scheme));
 }
 

@@ -89,11 +89,8 @@ export function paintedFromCube(cube: Cube): Painted {
   return Int8Array.from(stickers);
 }
 
-export function writeCubeDocument(cube: Cube, scheme = STANDARD_SCHEME): CubeDocument {
-  const stickers = new Uint8Array(STICKER_COUNT);
-  paintStickers(cube, stickers);
-  return writePainted(stickers, scheme);
-}
+export const writeCubeDocument = (cube: Cube, scheme = STANDARD_SCHEME): CubeDocument =>
+  writePainted(paintedFromCube(cube), scheme);
 
 /** A cube with only its centres seen. */
 export const unseenCube = (): Painted =>
