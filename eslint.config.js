@@ -33,20 +33,17 @@ const forbidden = (from, allow) => [
 ];
 
 /**
- * The floors of the pages: what a folder of `web/src/app` may import beside itself. Views stand on
- * what they share, and never on each other.
+ * The floors of the pages (design: web): what a folder of `web/src/app` may import beside itself. What is
+ * shared lies below, each subject whole in one place, and a page imports no other page.
  */
-const HOMES = ['asking', 'reading', 'sending', 'keeping'];
 const FLOORS = {
-  asking: [],
-  reading: ['sending'],
-  sending: [],
-  keeping: ['asking', 'reading', 'sending'],
-  person: HOMES,
-  parts: [...HOMES, 'person'],
-  devices: [...HOMES, 'person', 'parts'],
+  base: [],
+  ui: ['base'],
+  subjects: ['base', 'ui'],
+  devices: ['base', 'ui'],
 };
 const APP = './web/src/app';
+const subjects = readdirSync(new URL(`${APP}/subjects`, import.meta.url));
 const views = readdirSync(new URL(`${APP}/views`, import.meta.url));
 const zones = [
   ...Object.entries(FLOORS).map(([floor, allowed]) => ({
@@ -62,6 +59,29 @@ const zones = [
     message: 'a view imports no other view: what they share stands on a floor below',
   })),
 ];
+
+/**
+ * A subject is entered by its `index.ts`, by the `index.ts` of its work, or by one of its parts, which a page
+ * may load when it shows it. What is put together in `frame/` and the root enters where it likes.
+ */
+const door = (files, under, others) => ({
+  files,
+  ignores: ['**/*.spec.ts', '**/*.spec-support.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...forbidden('web', ['core', 'contract', 'memory']),
+          {
+            regex: `^(\\.\\./)+${under}(${others.join('|')})/(?!work$|parts/)`,
+            message: 'a subject is entered by its index.ts (docs/architecture.md)',
+          },
+        ],
+      },
+    ],
+  },
+});
 
 /** The floors of core, in the order in which they stand on each other. */
 const CORE_FLOORS = ['puzzle', 'teaching', 'engine', 'insight', 'learner', 'group', 'shown'];
@@ -217,6 +237,14 @@ export default tseslint.config(
     },
   },
   ...CORE_FLOORS.map(coreFloor),
+  door(['web/src/app/views/**/*.ts', 'web/src/app/devices/**/*.ts'], 'subjects/', subjects),
+  ...subjects.map((subject) =>
+    door(
+      [`web/src/app/subjects/${subject}/**/*.ts`],
+      '',
+      subjects.filter((other) => other !== subject),
+    ),
+  ),
   {
     files: ['core/src/**/*.ts'],
     plugins: { import: importPlugin },

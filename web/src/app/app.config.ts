@@ -10,23 +10,22 @@ import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
 import { routes } from './app.routes';
-import * as accountEffects from './keeping/account/account.effects';
-import { accountFeature } from './keeping/account/account.feature';
-import { entryFeature } from './keeping/entry/entry.feature';
-import * as savedEffects from './keeping/saved/saved.effects';
-import { savedFeature } from './keeping/saved/saved.feature';
-import * as walkEffects from './keeping/walk/walk.effects';
-import { walkFeature } from './keeping/walk/walk.feature';
-import * as methodsEffects from './keeping/methods/methods.effects';
-import { methodsFeature } from './keeping/methods/methods.feature';
-import * as readerEffects from './keeping/reader/reader.effects';
-import { asideFeature, readerFeature, taughtFeature } from './keeping/reader/reader.feature';
-import { provideIcons } from './parts/icons';
-import * as restEffects from './person/rest/rest.effects';
-import { signedOutElsewhere } from './keeping/account/signed-out-elsewhere';
-import { answersRead } from './sending/answers-read';
-import { WHOSE } from './sending/outbox/whose';
-import * as persistEffects from './keeping/browser/persist.effects';
+import * as accountEffects from './subjects/account/account.effects';
+import { accountFeature, signedOutElsewhere } from './subjects/account';
+import { entryFeature } from './subjects/cube';
+import { savedFeature, walkFeature } from './subjects/walk';
+import { methodsFeature } from './subjects/method';
+import { asideFeature, readerFeature, taughtFeature } from './subjects/settings';
+import * as savedEffects from './subjects/walk/saved/saved.effects';
+import * as walkEffects from './subjects/walk/walk.effects';
+import * as methodsEffects from './subjects/method/methods.effects';
+import * as readerEffects from './subjects/settings/reader.effects';
+import { provideIcons } from './ui/icons';
+import * as restEffects from './subjects/walk/rest/rest.effects';
+import { answersRead } from './base/api/answers-read';
+import { WHOSE } from './base/outbox/whose';
+import { provideSenders } from './frame/senders';
+import * as persistEffects from './frame/persist.effects';
 
 export const appConfig: ApplicationConfig = {
   providers: [
@@ -60,6 +59,7 @@ export const appConfig: ApplicationConfig = {
       provide: WHOSE,
       useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose),
     },
+    provideSenders(),
     provideIcons(),
   ],
 };

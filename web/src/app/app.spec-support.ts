@@ -7,23 +7,22 @@ import { provideRouter, Router } from '@angular/router';
 import { provideState, provideStore, Store, type Action } from '@ngrx/store';
 import { of, throwError, type Observable } from 'rxjs';
 import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
-import { SessionApi } from './keeping/account/account.actions';
-import { accountFeature } from './keeping/account/account.feature';
-import { entryFeature } from './keeping/entry/entry.feature';
-import { savedFeature } from './keeping/saved/saved.feature';
-import { aRecord } from './keeping/walk/walk.spec-support';
-import { walkFeature } from './keeping/walk/walk.feature';
-import { methodsFeature } from './keeping/methods/methods.feature';
-import { DEFAULT_READER } from './keeping/reader/reader';
-import { readerFeature, SettingsPage, taughtFeature } from './keeping/reader/reader.feature';
-import { solverDeeds } from './asking/deeds/solver-deeds';
-import type { Solver } from './asking/solver';
-import { Held } from './reading/held';
-import { MemoryHeld } from './reading/held.spec-support';
-import { OutboxStore } from './sending/outbox/outbox-store';
-import { MemoryStore } from './sending/outbox/outbox.spec-support';
-import { WHOSE } from './sending/outbox/whose';
-import { provideIcons } from './parts/icons';
+import { accountFeature, SessionApi } from './subjects/account';
+import { entryFeature } from './subjects/cube';
+import { savedFeature, walkFeature } from './subjects/walk';
+import type { Solver } from './subjects/walk/work';
+import { methodsFeature } from './subjects/method';
+import { readerFeature, SettingsPage, taughtFeature } from './subjects/settings';
+import { aRecord } from './subjects/walk/walk.spec-support';
+import { DEFAULT_READER } from './subjects/settings/reader';
+import { solverDeeds } from './subjects/walk/work/solver-deeds';
+import { provideSenders } from './frame/senders';
+import { Held } from './base/reading/held';
+import { MemoryHeld } from './base/reading/held.spec-support';
+import { OutboxStore } from './base/outbox/outbox-store';
+import { MemoryStore } from './base/outbox/outbox.spec-support';
+import { WHOSE } from './base/outbox/whose';
+import { provideIcons } from './ui/icons';
 
 /** Nobody is signed in, and that is known. */
 export const GUEST = SessionApi.sessionTold({ session: { account: null, demo: [] } });
@@ -45,6 +44,7 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       provideState(methodsFeature),
       provideState(accountFeature),
       { provide: WHOSE, useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose) },
+      provideSenders(),
       { provide: OutboxStore, useClass: MemoryStore },
       { provide: Held, useClass: MemoryHeld },
       provideHttpClient(),

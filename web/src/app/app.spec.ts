@@ -4,8 +4,8 @@ import type { Store } from '@ngrx/store';
 import { NEVER } from 'rxjs';
 import { openStore, press } from './app.spec-support';
 import { App } from './app';
-import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
-import { KeyboardMap } from './devices/keyboard/keyboard-map';
+import { readerFeature, SettingsPage } from './subjects/settings';
+import { KeyboardMap } from './frame/keyboard-map';
 
 describe('the frame of the application', () => {
   let fixture: ComponentFixture<App>;

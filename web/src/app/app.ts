@@ -3,17 +3,17 @@ import { MatIconButton, MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { accountFeature } from './keeping/account/account.feature';
-import { isFree } from './devices/keyboard/keys';
+import { accountFeature } from './subjects/account';
+import { Rest } from './subjects/walk';
+import { RestBanner } from './subjects/walk/parts/rest-banner';
+import { isSeated } from './subjects/group/seat/remembered-seat';
+import { SeatStrip } from './subjects/group/parts/seat-strip';
+import { readerFeature, SettingsPage } from './subjects/settings';
+import { isFree } from './base/keys/keys';
 import { letterOn } from '@sleetcrest/core';
-import { Dialogs } from './person/dialogs';
-import { NewVersion } from './person/new-version';
-import { NewVersionBanner } from './person/new-version-banner';
-import { Rest } from './person/rest/rest';
-import { isSeated } from './person/seat/remembered-seat';
-import { SeatStrip } from './person/seat/seat-strip';
-import { RestBanner } from './person/rest/rest-banner';
-import { readerFeature, SettingsPage } from './keeping/reader/reader.feature';
+import { Dialogs } from './base/dialogs/dialogs';
+import { NewVersion } from './frame/new-version';
+import { NewVersionBanner } from './frame/new-version-banner';
 
 /** The frame round every view: the name, the views, the drawer, help. */
 @Component({
@@ -132,7 +132,7 @@ export class App {
   }
 
   protected openKeys(): void {
-    const keys = import('./devices/keyboard/keyboard-map').then(({ KeyboardMap }) => KeyboardMap);
+    const keys = import('./frame/keyboard-map').then(({ KeyboardMap }) => KeyboardMap);
     void this.dialogs.open(keys, { width: '560px' });
   }
 
@@ -142,7 +142,7 @@ export class App {
   }
 
   private async raiseHand(): Promise<void> {
-    const { Seat } = await import('./person/seat/seat');
+    const { Seat } = await import('./subjects/group/seat/seat');
     const seat = this.injector.get(Seat);
     if (seat.session()) seat.toggleHand();
   }

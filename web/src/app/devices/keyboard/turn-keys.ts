@@ -10,7 +10,7 @@ import {
   turnOf,
   writeMove,
 } from '@sleetcrest/core';
-import { isFree } from './keys';
+import { isFree } from '../../base/keys/keys';
 
 /** A turn told by a key or a button, and when. */
 export interface TurnTold {

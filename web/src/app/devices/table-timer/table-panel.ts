@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { Hand, Hands } from '@sleetcrest/core/learner/timing';
-import { momentOf } from '../moments';
+import { momentOf } from '../../base/words/moments';
 import { SimulatedTableTimer } from './simulated-table-timer';
 
 /** The simulated table timer's mat: a hand is laid on it by one press and taken off by the next. */

@@ -4,9 +4,7 @@ import type { Store } from '@ngrx/store';
 import { RIGHTS, type Account, type Group } from '@sleetcrest/contract/accounts';
 import { of, throwError, type Observable } from 'rxjs';
 import { openStore, pressNotice, until } from '../../app.spec-support';
-import { SessionApi } from '../../keeping/account/account.actions';
-import { AccountApi } from '../../sending/account-api';
-import { accountFeature } from '../../keeping/account/account.feature';
+import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 import { AccountView } from './account';
 
 const RUNA: Account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Runa', role: 'coach' };

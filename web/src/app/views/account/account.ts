@@ -2,19 +2,16 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
-import { Notices } from '../../keeping/notices';
+import { Notices } from '../../base/dialogs/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { ChangeAccount, Session } from '@sleetcrest/contract/accounts';
 import { saveAs } from 'file-saver';
 import type { Observable } from 'rxjs';
-import { apiFailure } from '../../sending/failure';
-import { SessionApi } from '../../keeping/account/account.actions';
-import { AccountApi } from '../../sending/account-api';
-import { accountFeature } from '../../keeping/account/account.feature';
-import { Groups } from './groups';
+import { apiFailure } from '../../base/api/failure';
+import { AccountApi, accountFeature, leavingWords, SessionApi } from '../../subjects/account';
+import { Groups } from '../../subjects/group/parts/groups';
 import { Keys } from './keys';
-import { leavingWords } from './leaving-words';
 
 /** One's account: name and phrase, the groups, taking everything along, and leaving. */
 @Component({

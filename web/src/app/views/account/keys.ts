@@ -3,10 +3,9 @@ import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { Account } from '@sleetcrest/contract/accounts';
 import { firstValueFrom, type Observable } from 'rxjs';
-import { accountFeature } from '../../keeping/account/account.feature';
-import { readingOf } from '../../reading/reading-of';
-import { AccountApi } from '../../sending/account-api';
-import { Deed } from '../../sending/deed';
+import { AccountApi, accountFeature } from '../../subjects/account';
+import { readingOf } from '../../base/reading/reading-of';
+import { Deed } from '../../base/reading/deed';
 
 /** Where one is signed in, and the codes by which other coaches may come: each can be withdrawn. */
 @Component({

@@ -4,9 +4,7 @@ import type { Store } from '@ngrx/store';
 import type { Session, SignUp } from '@sleetcrest/contract/accounts';
 import { of, throwError, type Observable } from 'rxjs';
 import { openStore, until } from '../../app.spec-support';
-import { SessionApi } from '../../keeping/account/account.actions';
-import { AccountApi } from '../../sending/account-api';
-import { accountFeature } from '../../keeping/account/account.feature';
+import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 import { SignIn } from './sign-in';
 
 describe('signing in', () => {

@@ -24,10 +24,8 @@ import {
   type SignUp,
 } from '@sleetcrest/contract/accounts';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
-import { apiFailure } from '../../sending/failure';
-import { SessionApi } from '../../keeping/account/account.actions';
-import { AccountApi } from '../../sending/account-api';
-import { accountFeature } from '../../keeping/account/account.feature';
+import { apiFailure } from '../../base/api/failure';
+import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 
 /** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
 @Component({

@@ -3,12 +3,12 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import { aSaved, FakeSolves, openStore, until } from '../../app.spec-support';
-import { SolvesApi } from '../../sending/solves-api';
-import { solverDeeds } from '../../asking/deeds/solver-deeds';
-import { Solver } from '../../asking/solver';
+import { SolvesApi } from '../../subjects/walk/solves-api';
+import { solverDeeds } from '../../subjects/walk/work/solver-deeds';
+import { walkFeature } from '../../subjects/walk';
+import { Solver } from '../../subjects/walk/work';
 import { Bench } from './bench';
-import { planWalk } from '../../keeping/walk/walk.effects';
-import { walkFeature } from '../../keeping/walk/walk.feature';
+import { planWalk } from '../../subjects/walk/walk.effects';
 
 describe('the Bench', () => {
   let fixture: ComponentFixture<Bench>;

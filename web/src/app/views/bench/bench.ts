@@ -15,17 +15,15 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { stageWords } from '@sleetcrest/core';
 import { Subscription, switchMap } from 'rxjs';
-import { apiFailure } from '../../sending/failure';
-import { SavedWalks } from '../../keeping/saved/saved-walks';
-import { selectFirstSide } from '../../person/chosen';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { Solver } from '../../asking/solver';
-import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { apiFailure } from '../../base/api/failure';
+import { SavedWalks, walkFeature, WalkPage } from '../../subjects/walk';
+import { Solver } from '../../subjects/walk/work';
+import { selectFirstSide } from '../../subjects/method';
+import { readerFeature } from '../../subjects/settings';
+import { entryFeature } from '../../subjects/cube';
+import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { Entry } from './entry/entry';
-import { entryFeature } from '../../keeping/entry/entry.feature';
 import { Walk } from './walk/walk';
-import { WalkPage } from '../../keeping/walk/walk.actions';
-import { walkFeature } from '../../keeping/walk/walk.feature';
 
 /** The Bench: enter a cube, walk the solve. The ridge above shows how far it is. */
 @Component({

@@ -28,21 +28,20 @@ import { type Beside, type CaseCard, mirrored } from '@sleetcrest/core/shown/cas
 import { crownSvg } from '@sleetcrest/core/shown/drawing';
 import { saveAs } from 'file-saver';
 import { v4 as uuid } from 'uuid';
-import { smallSeed } from '../../asking/chance';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { WalkPage } from '../../keeping/walk/walk.actions';
-import type { MethodChosen } from '../../person/choosing/method-choice';
-import { Work } from '../../asking/work';
-import { reading } from '../../reading/reading';
-import { copied } from '../../keeping/reader/reader';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { inkOf, Picture } from '../../parts/pictures/picture';
-import { GlanceView } from '../../parts/glance/glance-view';
-import { SayingView } from '../../parts/strip/saying';
-import { Hands } from '../../parts/strip/hands';
-import { Tiles } from '../../parts/tiles/tiles';
-import { percent } from '../../parts/words/percent';
-import { pngOf } from '../../parts/pictures/png';
+import { smallSeed } from '../../base/work/chance';
+import { entryFeature } from '../../subjects/cube';
+import { WalkPage } from '../../subjects/walk';
+import { Work } from '../../subjects/method/work';
+import type { MethodChosen } from '../../subjects/method/parts/method-choice';
+import { copied, readerFeature } from '../../subjects/settings';
+import { Hands } from '../../subjects/settings/parts/hands';
+import { inkOf, Picture } from '../../subjects/settings/parts/picture';
+import { SayingView } from '../../subjects/settings/parts/saying';
+import { Tiles } from '../../subjects/settings/parts/tiles';
+import { GlanceView } from '../../subjects/practice/parts/glance-view';
+import { reading } from '../../base/reading/reading';
+import { percent } from '../../base/words/percent';
+import { pngOf } from '../../ui/pictures/png';
 
 /** One case: what to look at, how to hold, what to turn, why; a cube of it; others' ways. */
 @Component({

@@ -2,11 +2,11 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { applyMoves, goalHolds, HOME_HOLD, readMoves, solvedCube, UP } from '@sleetcrest/core';
 import { openStore, until } from '../../app.spec-support';
-import { FakeWork } from '../../asking/work.spec-support';
-import { Work } from '../../asking/work';
-import { walkFeature } from '../../keeping/walk/walk.feature';
+import { FakeWork } from '../../subjects/method/work/work.spec-support';
+import { Work } from '../../subjects/method/work';
+import { walkFeature } from '../../subjects/walk';
 import { Cases } from './cases';
-import { percent } from '../../parts/words/percent';
+import { percent } from '../../base/words/percent';
 
 describe('the Cases view', () => {
   let fixture: ComponentFixture<Cases>;

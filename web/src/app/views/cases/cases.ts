@@ -10,19 +10,18 @@ import { casesSeen } from '@sleetcrest/core/engine/find';
 import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
 import { approachesOf, type CaseSurvey, meanOf } from '@sleetcrest/core/engine/run';
 import type { CaseCard } from '@sleetcrest/core/shown/cases';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
-import { Work } from '../../asking/work';
-import { reading } from '../../reading/reading';
-import { copied } from '../../keeping/reader/reader';
-import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import { Crown, type Stroke } from '../../parts/crown/crown';
-import { Pots } from '../../parts/pots/pots';
-import { Picture } from '../../parts/pictures/picture';
-import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
+import { entryFeature } from '../../subjects/cube';
+import { selectFirstSide, selectMethodChosen } from '../../subjects/method';
+import { Work } from '../../subjects/method/work';
+import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
+import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
+import { Picture } from '../../subjects/settings/parts/picture';
+import { reading } from '../../base/reading/reading';
+import { Crown, type Stroke } from '../../ui/crown/crown';
+import { Pots } from '../../ui/pots/pots';
+import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { CaseDetail } from './case-detail';
-import { percent } from '../../parts/words/percent';
+import { percent } from '../../base/words/percent';
 
 /** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
 @Component({

@@ -3,7 +3,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import type { Handout } from '@sleetcrest/contract';
 import { type Observable, of, throwError } from 'rxjs';
-import { MethodsApi } from '../../sending/methods-api';
+import { MethodsApi } from '../../subjects/method';
 import { openStore } from '../../app.spec-support';
 import { HandoutDialog } from './handout-dialog';
 

@@ -16,13 +16,12 @@ import {
 } from '@sleetcrest/core';
 import { stagesOf } from '@sleetcrest/core/engine/run';
 import { saveAs } from 'file-saver';
-import { MethodsApi } from '../../sending/methods-api';
-import { apiFailure } from '../../sending/failure';
-import type { MethodChosen } from '../../person/choosing/method-choice';
-import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../parts/choice/options';
-import { copied } from '../../keeping/reader/reader';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { Choice, type Option } from '../../parts/choice/choice';
+import { MethodsApi } from '../../subjects/method';
+import type { MethodChosen } from '../../subjects/method/parts/method-choice';
+import { copied, readerFeature } from '../../subjects/settings';
+import { apiFailure } from '../../base/api/failure';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
+import { Choice, type Option } from '../../ui/fields/choice';
 
 const WHOLE = 'whole';
 

@@ -11,8 +11,8 @@ import {
   turnOf,
 } from '@sleetcrest/core';
 import { openStore } from '../../app.spec-support';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import { CubeView } from '../../parts/cube/cube-view';
+import { readerFeature, SettingsPage } from '../../subjects/settings';
+import { CubeView } from '../../ui/cube/cube-view';
 import { First } from './first';
 
 describe('first things', () => {

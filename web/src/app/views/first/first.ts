@@ -22,12 +22,12 @@ import {
   writeMove,
 } from '@sleetcrest/core';
 import { type Ask, doneBy, firstPages, shownAt } from '@sleetcrest/core/shown/first';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import { Crown } from '../../parts/crown/crown';
-import { CubeView } from '../../parts/cube/cube-view';
-import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
-import { TurnTile } from '../../parts/tiles/turn-tile';
+import { entryFeature } from '../../subjects/cube';
+import { readerFeature, SettingsPage } from '../../subjects/settings';
+import { Crown } from '../../ui/crown/crown';
+import { CubeView } from '../../ui/cube/cube-view';
+import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
+import { TurnTile } from '../../ui/tiles/turn-tile';
 
 /** How long a turn that was not meant is seen. */
 const SLIP_MS = 700;

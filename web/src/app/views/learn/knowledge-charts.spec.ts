@@ -1,4 +1,4 @@
-import { SOME_INKS } from '../../parts/charts/inks.spec-support';
+import { SOME_INKS } from '../../ui/charts/inks.spec-support';
 import {
   calibrationChart,
   confusionsChart,

@@ -1,9 +1,9 @@
 import { type Calibration, type Confusion, dayNamed } from '@sleetcrest/core/learner/answers';
-import type { Knowledge } from '../../keeping/practice/local-practice';
-import type { Chart } from '../../parts/charts/chart';
-import { axis, common, tipFrom } from '../../parts/charts/drawing';
-import type { Inks } from '../../parts/charts/inks';
-import { counted } from '../../parts/words/counted';
+import type { Knowledge } from '../../subjects/practice';
+import type { Chart } from '../../ui/charts/chart';
+import { axis, common, tipFrom } from '../../ui/charts/drawing';
+import type { Inks } from '../../ui/charts/inks';
+import { counted } from '../../base/words/counted';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const KIND_NAMES = { see: 'See', turn: 'Turn', both: 'See and turn', read: 'Read' } as const;

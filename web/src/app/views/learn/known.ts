@@ -2,10 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
-import { ChartFrame } from '../../parts/charts/chart-frame';
-import { ChartInks } from '../../parts/charts/inks';
-import { counted } from '../../parts/words/counted';
-import { reading } from '../../reading/reading';
+import { ChartFrame } from '../../ui/charts/chart-frame';
+import { ChartInks } from '../../ui/charts/inks';
+import { counted } from '../../base/words/counted';
+import { reading } from '../../base/reading/reading';
 import {
   calibrationChart,
   confusionsChart,

@@ -2,8 +2,8 @@ import type { Cube, Hold, Method, Side } from '@sleetcrest/core';
 import type { Sight } from '@sleetcrest/core/insight/glance';
 import type { PathStage } from '@sleetcrest/core/learner/path';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
-import { learnDeeds } from '../../asking/deeds/learn-deeds';
-import { aSurvey } from '../../asking/work.spec-support';
+import { learnDeeds } from '../../subjects/practice/work/learn-deeds';
+import { aSurvey } from '../../subjects/method/work/work.spec-support';
 
 /** Paths take seconds and are the same for every spec. */
 const paths = new Map<string, readonly PathStage[]>();

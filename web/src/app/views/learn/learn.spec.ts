@@ -1,8 +1,8 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideRouter, Router } from '@angular/router';
 import { GUEST, openStore, until } from '../../app.spec-support';
-import { LearningWork } from '../../asking/learning-work';
-import { readerFeature } from '../../keeping/reader/reader.feature';
+import { LearningWork } from '../../subjects/practice/work';
+import { readerFeature } from '../../subjects/settings';
 import { Learn } from './learn';
 import { FakeLearningWork } from './learn.spec-support';
 

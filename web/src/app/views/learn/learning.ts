@@ -14,15 +14,13 @@ import { read } from '@sleetcrest/core/learner/exercises';
 import type { PathCase, PathStage } from '@sleetcrest/core/learner/path';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { v4 as uuid } from 'uuid';
-import { LearningWork } from '../../asking/learning-work';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { momentHere, today } from '../../keeping/log/moments';
-import type { CaseKnown } from '../../keeping/practice/local-practice';
-import { PracticeBook } from '../../keeping/practice/practice-book';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import type { Reader } from '../../keeping/reader/reader';
-import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
-import { reading } from '../../reading/reading';
+import { type CaseKnown, PracticeBook } from '../../subjects/practice';
+import { LearningWork } from '../../subjects/practice/work';
+import { entryFeature } from '../../subjects/cube';
+import { type Reader, readerFeature, SettingsPage } from '../../subjects/settings';
+import { selectFirstSide, selectMethodChosen } from '../../subjects/method';
+import { momentHere, today } from '../../base/words/days';
+import { reading } from '../../base/reading/reading';
 
 /** A case on the path, with its stage and how far one is with it. */
 export interface LearnCase extends PathCase {

@@ -1,9 +1,9 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { GUEST, openStore, press, until } from '../../app.spec-support';
-import { LearningWork } from '../../asking/learning-work';
-import { Work } from '../../asking/work';
-import { readerFeature } from '../../keeping/reader/reader.feature';
+import { LearningWork } from '../../subjects/practice/work';
+import { Work } from '../../subjects/method/work';
+import { readerFeature } from '../../subjects/settings';
 import { FakeLearningWork } from './learn.spec-support';
 import { Learning } from './learning';
 import { Lesson } from './lesson';

@@ -29,20 +29,20 @@ import {
   type Turn,
 } from '@sleetcrest/core';
 import { drilled } from '@sleetcrest/core/learner/path';
-import { smallSeed } from '../../asking/chance';
-import { Work } from '../../asking/work';
-import { LearningWork, type Shown } from '../../asking/learning-work';
+import { smallSeed } from '../../base/work/chance';
+import { Work } from '../../subjects/method/work';
+import { LearningWork, type Shown } from '../../subjects/practice/work';
+import { GlanceView } from '../../subjects/practice/parts/glance-view';
+import { Hands } from '../../subjects/settings/parts/hands';
+import { SayingView } from '../../subjects/settings/parts/saying';
+import { Rest } from '../../subjects/walk';
+import { tellsWhere } from '../../subjects/group';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
-import { Crown } from '../../parts/crown/crown';
-import { CubeView } from '../../parts/cube/cube-view';
-import { GlanceView } from '../../parts/glance/glance-view';
-import { Hands } from '../../parts/strip/hands';
-import { SayingView } from '../../parts/strip/saying';
+import { Crown } from '../../ui/crown/crown';
+import { CubeView } from '../../ui/cube/cube-view';
 import { Turning, type Turned } from './cards/turning';
-import { TurnTile } from '../../parts/tiles/turn-tile';
-import { Rest } from '../../person/rest/rest';
-import { tellsWhere } from '../../keeping/here/whereabouts';
-import { reading } from '../../reading/reading';
+import { TurnTile } from '../../ui/tiles/turn-tile';
+import { reading } from '../../base/reading/reading';
 import { SeeCard } from './cards/see-card';
 import { Learning, type Answered } from './learning';
 

@@ -3,8 +3,8 @@ import { provideRouter } from '@angular/router';
 import type { Store } from '@ngrx/store';
 import { PATTERNS } from '@sleetcrest/core/insight/patterns';
 import { GUEST, openStore, press, until } from '../../app.spec-support';
-import { LearningWork } from '../../asking/learning-work';
-import { readerFeature } from '../../keeping/reader/reader.feature';
+import { LearningWork } from '../../subjects/practice/work';
+import { readerFeature } from '../../subjects/settings';
 import { FakeLearningWork } from './learn.spec-support';
 import { Patterns } from './patterns';
 

@@ -26,15 +26,15 @@ import {
 import { PATTERNS } from '@sleetcrest/core/insight/patterns';
 import { patternSchema } from '@sleetcrest/contract';
 import { toDataURL } from 'qrcode';
-import { LearningWork } from '../../asking/learning-work';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import { Crown, type Stroke } from '../../parts/crown/crown';
-import { Pots } from '../../parts/pots/pots';
-import { CubeView } from '../../parts/cube/cube-view';
-import { TurnTile } from '../../parts/tiles/turn-tile';
-import { counted } from '../../parts/words/counted';
-import { isFree, isPress } from '../../devices/keyboard/keys';
-import { entryFeature } from '../../keeping/entry/entry.feature';
+import { LearningWork } from '../../subjects/practice/work';
+import { readerFeature, SettingsPage } from '../../subjects/settings';
+import { entryFeature } from '../../subjects/cube';
+import { Crown, type Stroke } from '../../ui/crown/crown';
+import { Pots } from '../../ui/pots/pots';
+import { CubeView } from '../../ui/cube/cube-view';
+import { TurnTile } from '../../ui/tiles/turn-tile';
+import { counted } from '../../base/words/counted';
+import { isFree, isPress } from '../../base/keys/keys';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {

@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { GUEST, openStore, press, until } from '../../app.spec-support';
-import { LearningWork } from '../../asking/learning-work';
+import { LearningWork } from '../../subjects/practice/work';
 import { FakeLearningWork } from './learn.spec-support';
 import { PlanLook } from './plan-look';
 

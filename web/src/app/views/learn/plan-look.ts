@@ -24,13 +24,13 @@ import {
 } from '@sleetcrest/core';
 import { plan } from '@sleetcrest/core/learner/exercises';
 import type { FirstGoal } from '@sleetcrest/core/puzzle/search';
-import { smallSeed } from '../../asking/chance';
-import { LearningWork } from '../../asking/learning-work';
-import { Segments } from '../../parts/choice/segments';
-import { Crown } from '../../parts/crown/crown';
-import { Tiles } from '../../parts/tiles/tiles';
+import { smallSeed } from '../../base/work/chance';
+import { LearningWork } from '../../subjects/practice/work';
+import { Tiles } from '../../subjects/settings/parts/tiles';
+import { Segments } from '../../ui/fields/segments';
+import { Crown } from '../../ui/crown/crown';
 import { TurnKeys } from '../../devices/keyboard/turn-keys';
-import { counted } from '../../parts/words/counted';
+import { counted } from '../../base/words/counted';
 import { Learning } from './learning';
 
 const GOALS: readonly { value: FirstGoal; name: string }[] = [

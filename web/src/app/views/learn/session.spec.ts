@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { GUEST, openStore, until } from '../../app.spec-support';
-import { LearningWork } from '../../asking/learning-work';
+import { LearningWork } from '../../subjects/practice/work';
 import { FakeLearningWork } from './learn.spec-support';
 import { Learning } from './learning';
 import { Session } from './session';

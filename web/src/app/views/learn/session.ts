@@ -2,8 +2,8 @@ import { inject, Injectable, signal, computed } from '@angular/core';
 import { randomFrom, readMoves, type Turn, writeMove } from '@sleetcrest/core';
 import type { Asked, CardKind, Review } from '@sleetcrest/core/learner/answers';
 import { read } from '@sleetcrest/core/learner/exercises';
-import { smallSeed } from '../../asking/chance';
-import { LearningWork, type SetUpShown, type Shown } from '../../asking/learning-work';
+import { smallSeed } from '../../base/work/chance';
+import { LearningWork, type SetUpShown, type Shown } from '../../subjects/practice/work';
 import { Learning, type Answered, type LearnCase } from './learning';
 
 /** A card made ready to be shown. */

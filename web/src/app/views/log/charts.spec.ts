@@ -1,8 +1,8 @@
 import { overviewOf } from '@sleetcrest/core/learner/log';
-import { SOME_INKS } from '../../parts/charts/inks.spec-support';
+import { SOME_INKS } from '../../ui/charts/inks.spec-support';
 import { daysChart, rateChart, spreadChart } from './charts';
 import { stagesChart } from './stages-chart';
-import { anEntry } from '../../keeping/log/log.spec-support';
+import { anEntry } from '../../subjects/log/log.spec-support';
 
 describe('the charts of a log', () => {
   const splits = (daisy: number, cross: number) => [

@@ -1,9 +1,9 @@
 import type { Stage } from '@sleetcrest/core';
 import type { LogSummary, Ridge } from '@sleetcrest/core/learner/log';
-import type { Chart } from '../../parts/charts/chart';
-import { axis, common, tipFrom } from '../../parts/charts/drawing';
-import type { Inks } from '../../parts/charts/inks';
-import { clockText } from '../../parts/words/clock-text';
+import type { Chart } from '../../ui/charts/chart';
+import { axis, common, tipFrom } from '../../ui/charts/drawing';
+import type { Inks } from '../../ui/charts/inks';
+import { clockText } from '../../base/words/clock-text';
 
 export type TitleOf = (stage: Stage) => string;
 

@@ -3,7 +3,7 @@ import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { openStore, until } from '../../app.spec-support';
 import { EntryDialog, type EntryDialogData } from './entry-dialog';
-import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { anEntry, FakeBook } from '../../subjects/log/log.spec-support';
 
 describe('changing a record', () => {
   let fixture: ComponentFixture<EntryDialog>;

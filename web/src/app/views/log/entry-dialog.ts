@@ -10,11 +10,10 @@ import {
 import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/contract/log';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
-import { apiFailure } from '../../sending/failure';
-import { ToldField } from '../../parts/choice/told-field';
-import { clockText } from '../../parts/words/clock-text';
-import type { AccountLog } from '../../keeping/log/account-log';
-import type { LogBook } from '../../keeping/log/log-book';
+import { apiFailure } from '../../base/api/failure';
+import { ToldField } from '../../ui/fields/told-field';
+import { clockText } from '../../base/words/clock-text';
+import type { AccountLog, LogBook } from '../../subjects/log';
 import { EntryHistory } from './entry-history';
 
 export interface EntryDialogData {

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
-import { clockText } from '../../parts/words/clock-text';
-import { reading } from '../../reading/reading';
-import type { AccountLog } from '../../keeping/log/account-log';
+import { clockText } from '../../base/words/clock-text';
+import { reading } from '../../base/reading/reading';
+import type { AccountLog } from '../../subjects/log';
 
 /** What a record said before, or was told on another device meanwhile: it can be taken back. */
 @Component({

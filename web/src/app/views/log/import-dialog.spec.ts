@@ -4,8 +4,8 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialogRef } from '@angular/material/dialog';
 import { openStore, until } from '../../app.spec-support';
 import { ImportDialog } from './import-dialog';
-import { LogBooks } from '../../keeping/log/log-books';
-import { FakeBook } from '../../keeping/log/log.spec-support';
+import { LogBooks } from '../../subjects/log';
+import { FakeBook } from '../../subjects/log/log.spec-support';
 
 describe('bringing records in', () => {
   let fixture: ComponentFixture<ImportDialog>;

@@ -8,12 +8,10 @@ import {
 } from '@angular/material/dialog';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { LOG_COLUMNS, type BatchAnswer, type LogColumn } from '@sleetcrest/contract/log';
-import { told } from '../../asking/worker-of';
-import { records } from '../../keeping/log/records';
-import { apiFailure } from '../../sending/failure';
+import { told } from '../../base/work/worker-of';
+import { type Checked, LogBooks, type Mapping, type Preview, records } from '../../subjects/log';
+import { apiFailure } from '../../base/api/failure';
 import { HttpErrorResponse } from '@angular/common/http';
-import type { Checked, Mapping, Preview } from '../../keeping/log/import-deeds';
-import { LogBooks } from '../../keeping/log/log-books';
 
 /** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
 @Component({

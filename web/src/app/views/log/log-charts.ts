@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Stage } from '@sleetcrest/core';
 import type { LogOverview } from '@sleetcrest/core/learner/log';
-import { ChartFrame } from '../../parts/charts/chart-frame';
-import { ChartInks } from '../../parts/charts/inks';
+import { ChartFrame } from '../../ui/charts/chart-frame';
+import { ChartInks } from '../../ui/charts/inks';
 import { daysChart, rateChart, spreadChart } from './charts';
 import { stagesChart } from './stages-chart';
 

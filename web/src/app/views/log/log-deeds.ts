@@ -1,13 +1,12 @@
 import { inject, Injectable, signal } from '@angular/core';
 import { MatDialog } from '@angular/material/dialog';
-import { Notices } from '../../keeping/notices';
+import { Notices } from '../../base/dialogs/notices';
 import { Store } from '@ngrx/store';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
 import { saveAs } from 'file-saver';
-import type { LogReader } from '../../keeping/log/log-book';
-import { LogBooks } from '../../keeping/log/log-books';
-import { counted } from '../../parts/words/counted';
-import { apiFailure } from '../../sending/failure';
+import { LogBooks, type LogReader } from '../../subjects/log';
+import { counted } from '../../base/words/counted';
+import { apiFailure } from '../../base/api/failure';
 import type { Tagging } from './log-bulk';
 import { LogPage } from './log.feature';
 

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
 import type { LogFilter } from '@sleetcrest/core/learner/log';
-import { DateField } from '../../parts/dates/date-field';
+import { DateField } from '../../ui/fields/date-field';
 
 /** Which records are looked at: by day, kind, stage, method, outcome, tag and words. */
 @Component({

@@ -13,8 +13,8 @@ import {
   type LogGroup,
   SESSION_PAUSE,
 } from '@sleetcrest/core/learner/log';
-import { clockText } from '../../parts/words/clock-text';
-import { counted } from '../../parts/words/counted';
+import { clockText } from '../../base/words/clock-text';
+import { counted } from '../../base/words/counted';
 
 /** The log by day or by session; choosing one shows its records. */
 @Component({

@@ -4,7 +4,7 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import { skyline, type Stage } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
-import { clockText, secondsSaid } from '../../parts/words/clock-text';
+import { clockText, secondsSaid } from '../../base/words/clock-text';
 import type { LogLine } from './log-windows';
 
 /** One record as a line of the table. */

@@ -2,10 +2,9 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { accountFeature } from '../../keeping/account/account.feature';
-import { MOST_HELD } from '../../keeping/log/log-book';
-import { LogBooks } from '../../keeping/log/log-books';
-import { counted } from '../../parts/words/counted';
+import { accountFeature } from '../../subjects/account';
+import { LogBooks, MOST_HELD } from '../../subjects/log';
+import { counted } from '../../base/words/counted';
 
 /** Where the records are just now: in this browser, waiting for the server, refused by it. */
 @Component({

@@ -2,13 +2,13 @@ import { Subject } from 'rxjs';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { groupsOf, type LogFilter, type LogGroup, overviewOf } from '@sleetcrest/core/learner/log';
 import { openStore, until } from '../../app.spec-support';
-import { ChartFrame } from '../../parts/charts/chart-frame';
-import { SOME_INKS } from '../../parts/charts/inks.spec-support';
+import { ChartFrame } from '../../ui/charts/chart-frame';
+import { SOME_INKS } from '../../ui/charts/inks.spec-support';
 import { daysChart } from './charts';
 import { LogFilters } from './log-filters';
 import { LogGroups } from './log-groups';
 import { LogWindows, type LogLine } from './log-windows';
-import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { anEntry, FakeBook } from '../../subjects/log/log.spec-support';
 
 const entries = [1, 2, 3].map((day) =>
   anEntry({ beganAt: `2026-11-0${day}T10:00:00.000Z`, time: 50 + day }),

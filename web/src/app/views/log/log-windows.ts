@@ -3,7 +3,7 @@ import { signal } from '@angular/core';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
 import type { Subscription } from 'rxjs';
 import { BehaviorSubject, type Observable } from 'rxjs';
-import type { LogReader } from '../../keeping/log/log-book';
+import type { LogReader } from '../../subjects/log';
 
 /** How many records are asked for at once. */
 const WINDOW = 100;

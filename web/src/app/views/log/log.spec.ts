@@ -4,8 +4,8 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { openStore, pressNotice, until } from '../../app.spec-support';
 import { Log } from './log';
 import { logFeature } from './log.feature';
-import { LogBooks } from '../../keeping/log/log-books';
-import { anEntry, FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
+import { LogBooks } from '../../subjects/log';
+import { anEntry, FakeBook, fakeBooks } from '../../subjects/log/log.spec-support';
 
 describe('the Log view', () => {
   let fixture: ComponentFixture<Log>;

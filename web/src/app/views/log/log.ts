@@ -19,16 +19,15 @@ import {
   type LogGroup,
   TYPICAL_OF,
 } from '@sleetcrest/core/learner/log';
-import { accountFeature } from '../../keeping/account/account.feature';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import type { LogReader } from '../../keeping/log/log-book';
-import { LogBooks } from '../../keeping/log/log-books';
-import { today } from '../../keeping/log/moments';
-import { clockText } from '../../parts/words/clock-text';
-import { counted } from '../../parts/words/counted';
-import { selectFirstSide, selectMethodNames } from '../../person/chosen';
-import { reading } from '../../reading/reading';
-import { apiFailure } from '../../sending/failure';
+import { accountFeature } from '../../subjects/account';
+import { entryFeature } from '../../subjects/cube';
+import { LogBooks, type LogReader } from '../../subjects/log';
+import { selectFirstSide, selectMethodNames } from '../../subjects/method';
+import { today } from '../../base/words/days';
+import { clockText } from '../../base/words/clock-text';
+import { counted } from '../../base/words/counted';
+import { reading } from '../../base/reading/reading';
+import { apiFailure } from '../../base/api/failure';
 import { LogBulk, type Tagging } from './log-bulk';
 import { LogCharts } from './log-charts';
 import { LogDeeds } from './log-deeds';

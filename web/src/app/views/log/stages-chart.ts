@@ -5,10 +5,10 @@ import {
   type Ridge,
   type StageSummary,
 } from '@sleetcrest/core/learner/log';
-import type { Chart } from '../../parts/charts/chart';
-import { axis, common, tipFrom } from '../../parts/charts/drawing';
-import type { Inks } from '../../parts/charts/inks';
-import { clockText } from '../../parts/words/clock-text';
+import type { Chart } from '../../ui/charts/chart';
+import { axis, common, tipFrom } from '../../ui/charts/drawing';
+import type { Inks } from '../../ui/charts/inks';
+import { clockText } from '../../base/words/clock-text';
 import { clock0, type TitleOf } from './charts';
 
 /** What there is to say of the group, whose figures do not follow the days asked for. */

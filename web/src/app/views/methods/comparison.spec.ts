@@ -1,5 +1,5 @@
 import { COLOURS, methodById, UP } from '@sleetcrest/core';
-import { aSurvey } from '../../asking/work.spec-support';
+import { aSurvey } from '../../subjects/method/work/work.spec-support';
 import { difference, stageRows, tableOf, wholeRows, type Column } from './comparison';
 
 const column = (id: string, surveyed = true): Column => {

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type Distribution, meanOf, quantileOf } from '@sleetcrest/core/engine/run';
-import { counted } from '../../parts/words/counted';
+import { counted } from '../../base/words/counted';
 
 /** One method of the picture. */
 export interface RidgeOf {

@@ -1,9 +1,9 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { openStore, until } from '../../app.spec-support';
-import { FakeWork } from '../../asking/work.spec-support';
-import { Work } from '../../asking/work';
-import { readerFeature } from '../../keeping/reader/reader.feature';
+import { FakeWork } from '../../subjects/method/work/work.spec-support';
+import { Work } from '../../subjects/method/work';
+import { readerFeature } from '../../subjects/settings';
 import { Methods } from './methods';
 
 describe('the Methods view', () => {

@@ -19,17 +19,19 @@ import { approachesOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
 import { saveAs } from 'file-saver';
 import Papa from 'papaparse';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { Consent } from '../../person/choosing/consent';
-import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
-import { methodsFeature } from '../../keeping/methods/methods.feature';
-import { proofOf } from '../../person/choosing/proof-of';
-import { LearningWork } from '../../asking/learning-work';
-import { Work } from '../../asking/work';
-import { Stopped } from '../../asking/worker-of';
-import { copied } from '../../keeping/reader/reader';
-import { selectFirstSide, selectMethodChosen } from '../../person/chosen';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { entryFeature } from '../../subjects/cube';
+import {
+  Consent,
+  methodsFeature,
+  proofOf,
+  selectFirstSide,
+  selectMethodChosen,
+} from '../../subjects/method';
+import { Work } from '../../subjects/method/work';
+import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
+import { LearningWork } from '../../subjects/practice/work';
+import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
+import { Stopped } from '../../base/work/worker-of';
 import { difference, stageRows, tableOf, wholeRows, type Column } from './comparison';
 import { MethodRidges, type RidgeOf } from './method-ridges';
 import { MixBuilder } from './mix-builder';

@@ -21,9 +21,9 @@ import {
   mixOf,
   swapped,
 } from '@sleetcrest/core/teaching/methods';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { selectFirstSide } from '../../person/chosen';
-import { Choice } from '../../parts/choice/choice';
+import { entryFeature } from '../../subjects/cube';
+import { selectFirstSide } from '../../subjects/method';
+import { Choice } from '../../ui/fields/choice';
 
 /** Builds a method stage by stage; only approaches that can follow the one before are offered. */
 @Component({

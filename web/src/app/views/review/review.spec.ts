@@ -1,14 +1,14 @@
 import { signal } from '@angular/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
-import { SessionApi } from '../../keeping/account/account.actions';
+import { SessionApi } from '../../subjects/account';
+import { entryFeature } from '../../subjects/cube';
+import { LogBooks } from '../../subjects/log';
+import { Reviewer } from '../../subjects/log/work';
 import { openStore, until } from '../../app.spec-support';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { LogBooks } from '../../keeping/log/log-books';
-import { anEntry, FakeBook } from '../../keeping/log/log.spec-support';
+import { anEntry, FakeBook } from '../../subjects/log/log.spec-support';
 import { ReviewView } from './review';
-import { reviewDeeds } from '../../asking/deeds/review-deeds';
-import { Reviewer } from '../../asking/reviewer';
+import { reviewDeeds } from '../../subjects/log/work/review-deeds';
 
 describe('the Review view', () => {
   let fixture: ComponentFixture<ReviewView>;

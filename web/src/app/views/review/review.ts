@@ -14,7 +14,7 @@ import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSlider, MatSliderThumb } from '@angular/material/slider';
-import { Notices } from '../../keeping/notices';
+import { Notices } from '../../base/dialogs/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
@@ -32,21 +32,20 @@ import {
   UP,
 } from '@sleetcrest/core';
 import type { Review, SolveDone } from '@sleetcrest/core/insight/review';
-import { accountFeature } from '../../keeping/account/account.feature';
-import { apiFailure } from '../../sending/failure';
-import { EntryPage } from '../../keeping/entry/entry.actions';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { LogBooks } from '../../keeping/log/log-books';
-import { selectMethodChosen } from '../../person/chosen';
-import { HandIn } from '../../person/hand-in/hand-in';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { reading } from '../../reading/reading';
-import { clockText } from '../../parts/words/clock-text';
-import { Crown } from '../../parts/crown/crown';
-import { Ridge, type RidgeStage } from '../../parts/ridge/ridge';
-import { TurnTile } from '../../parts/tiles/turn-tile';
+import { accountFeature } from '../../subjects/account';
+import { entryFeature, EntryPage } from '../../subjects/cube';
+import { LogBooks } from '../../subjects/log';
+import { Reviewer } from '../../subjects/log/work';
+import { selectMethodChosen } from '../../subjects/method';
+import { HandIn } from '../../subjects/group';
+import { readerFeature } from '../../subjects/settings';
+import { apiFailure } from '../../base/api/failure';
+import { reading } from '../../base/reading/reading';
+import { clockText } from '../../base/words/clock-text';
+import { Crown } from '../../ui/crown/crown';
+import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
+import { TurnTile } from '../../ui/tiles/turn-tile';
 import { ReviewStages } from './review-stages';
-import { Reviewer } from '../../asking/reviewer';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;

@@ -2,9 +2,9 @@ import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { provideStore, provideState, Store } from '@ngrx/store';
 import { COLOURS } from '@sleetcrest/core';
-import { DEFAULT_READER } from '../../keeping/reader/reader';
-import { methodsFeature } from '../../keeping/methods/methods.feature';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
+import { DEFAULT_READER } from '../../subjects/settings/reader';
+import { methodsFeature } from '../../subjects/method';
+import { readerFeature, SettingsPage } from '../../subjects/settings';
 import { Settings } from './settings';
 
 describe('the settings', () => {

@@ -13,12 +13,11 @@ import {
   solvedCube,
   stickersSeen,
 } from '@sleetcrest/core';
-import { MethodChoice, type MethodChosen } from '../../person/choosing/method-choice';
-import { copied, type Reader } from '../../keeping/reader/reader';
-import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../parts/choice/options';
-import { readerFeature, SettingsPage } from '../../keeping/reader/reader.feature';
-import { Choice } from '../../parts/choice/choice';
-import { Crown } from '../../parts/crown/crown';
+import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
+import { copied, type Reader, readerFeature, SettingsPage } from '../../subjects/settings';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
+import { Choice } from '../../ui/fields/choice';
+import { Crown } from '../../ui/crown/crown';
 
 /** How this person reads turns, sees colours and owns a cube. */
 @Component({

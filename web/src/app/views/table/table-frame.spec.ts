@@ -2,9 +2,9 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Group, Right } from '@sleetcrest/contract/accounts';
 import { of, throwError } from 'rxjs';
 import { openStore, until } from '../../app.spec-support';
-import { AccountApi } from '../../sending/account-api';
-import { NewPhrase } from '../../parts/choice/new-phrase';
-import { ForWhom } from './for-whom';
+import { AccountApi } from '../../subjects/account';
+import { ForWhom } from '../../subjects/group/parts/for-whom';
+import { NewPhrase } from '../../subjects/group/parts/new-phrase';
 import { TableFrame } from './table-frame';
 import { aGroup, groupsOf, learnerId } from './table.spec-support';
 

@@ -4,11 +4,11 @@ import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { firstValueFrom } from 'rxjs';
-import { AccountApi } from '../../sending/account-api';
-import { apiFailure } from '../../sending/failure';
-import { Notices } from '../../keeping/notices';
+import { AccountApi } from '../../subjects/account';
+import { TableGroups } from '../../subjects/group';
+import { apiFailure } from '../../base/api/failure';
+import { Notices } from '../../base/dialogs/notices';
 import { Mine } from './mine/mine';
-import { TableGroups } from './table-groups';
 
 /** The Table: a coach's group with what belongs to it; for everybody else, their side of it. */
 @Component({

@@ -2,7 +2,7 @@ import { signal } from '@angular/core';
 import { RIGHTS, type Account, type Group } from '@sleetcrest/contract/accounts';
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
 import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
-import { TableGroups } from './table-groups';
+import { TableGroups } from '../../subjects/group';
 
 export const RUNA: Account = {
   id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101',

@@ -2,7 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { STANDARD_SCHEME, UP } from '@sleetcrest/core';
 import { openStore } from '../../app.spec-support';
-import { anEntry } from '../../keeping/log/log.spec-support';
+import { anEntry } from '../../subjects/log/log.spec-support';
 import { After } from './after';
 
 describe('what is told after a solve', () => {

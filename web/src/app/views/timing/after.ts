@@ -6,8 +6,8 @@ import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { type ColourScheme, readMoves, type Side, stageWords } from '@sleetcrest/core';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { signal } from '@angular/core';
-import { ToldField } from '../../parts/choice/told-field';
-import { clockText } from '../../parts/words/clock-text';
+import { ToldField } from '../../ui/fields/told-field';
+import { clockText } from '../../base/words/clock-text';
 import type { Keeping } from './timed-record';
 
 /** What can have come between; any other words will do as well. */

@@ -1,10 +1,10 @@
 import { TestBed } from '@angular/core/testing';
 import { openStore, until } from '../../app.spec-support';
 import { summarise } from '@sleetcrest/core/learner/log';
-import { today } from '../../keeping/log/moments';
-import { LogBooks } from '../../keeping/log/log-books';
-import { anEntry, FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
-import { clockText } from '../../parts/words/clock-text';
+import { today } from '../../base/words/days';
+import { LogBooks } from '../../subjects/log';
+import { anEntry, FakeBook, fakeBooks } from '../../subjects/log/log.spec-support';
+import { clockText } from '../../base/words/clock-text';
 import { Recent } from './recent';
 
 describe('the times of before', () => {

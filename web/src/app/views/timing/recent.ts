@@ -4,10 +4,10 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
 import { type LogFilter, TYPICAL_OF } from '@sleetcrest/core/learner/log';
-import { today } from '../../keeping/log/moments';
-import { LogBooks } from '../../keeping/log/log-books';
-import { reading } from '../../reading/reading';
-import { clockText, secondsSaid } from '../../parts/words/clock-text';
+import { today } from '../../base/words/days';
+import { LogBooks } from '../../subjects/log';
+import { reading } from '../../base/reading/reading';
+import { clockText, secondsSaid } from '../../base/words/clock-text';
 
 const SHOWN = 6;
 

@@ -10,11 +10,11 @@ import {
   readMoves,
   stickersSeen,
 } from '@sleetcrest/core';
-import { entryFeature } from '../../keeping/entry/entry.feature';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { Crown } from '../../parts/crown/crown';
-import { Tiles } from '../../parts/tiles/tiles';
-import { counted } from '../../parts/words/counted';
+import { entryFeature } from '../../subjects/cube';
+import { readerFeature } from '../../subjects/settings';
+import { Tiles } from '../../subjects/settings/parts/tiles';
+import { Crown } from '../../ui/crown/crown';
+import { counted } from '../../base/words/counted';
 
 /** The turns that mix the cube, and how it must look after them. */
 @Component({

@@ -1,9 +1,9 @@
 import { inject, Injectable, signal } from '@angular/core';
-import { Notices } from '../../keeping/notices';
+import { Notices } from '../../base/dialogs/notices';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
-import { LogBooks } from '../../keeping/log/log-books';
-import { apiFailure } from '../../sending/failure';
+import { LogBooks } from '../../subjects/log';
+import { apiFailure } from '../../base/api/failure';
 import { TimingRun } from './timing-run';
 
 /** Where the record of a solve is: in the log, waiting for the server, or only here. */

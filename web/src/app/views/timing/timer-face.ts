@@ -14,9 +14,9 @@ import {
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
 import { type Hand, lookCue } from '@sleetcrest/core/learner/timing';
-import { isFree } from '../../devices/keyboard/keys';
-import { momentNow, momentOf } from '../../devices/moments';
-import { clockText } from '../../parts/words/clock-text';
+import { isFree } from '../../base/keys/keys';
+import { momentNow, momentOf } from '../../base/words/moments';
+import { clockText } from '../../base/words/clock-text';
 import { keepRun, type TimingSettings } from './kept-run';
 import { TimingRun } from './timing-run';
 

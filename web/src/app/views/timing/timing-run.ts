@@ -26,9 +26,9 @@ import {
 } from '@sleetcrest/core/learner/timing';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import type { TurnReportingCube } from '../../devices/cube/turn-reporting-cube';
-import { momentHere } from '../../keeping/log/moments';
+import { momentHere } from '../../base/words/days';
 import { isWorthKeeping, keepRun, keptRun, type Draft } from './kept-run';
-import { sleptSoFar } from '../../devices/moments';
+import { sleptSoFar } from '../../base/words/moments';
 import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-timer';
 import type { TableTimer } from '../../devices/table-timer/table-timer';
 

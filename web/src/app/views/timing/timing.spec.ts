@@ -1,9 +1,9 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { fakeSolver, openStore, until } from '../../app.spec-support';
-import { LogBooks } from '../../keeping/log/log-books';
-import { FakeBook, fakeBooks } from '../../keeping/log/log.spec-support';
-import { Solver } from '../../asking/solver';
-import { Scrambler } from '../../asking/scrambler';
+import { LogBooks } from '../../subjects/log';
+import { Solver } from '../../subjects/walk/work';
+import { Scrambler } from '../../subjects/cube/work';
+import { FakeBook, fakeBooks } from '../../subjects/log/log.spec-support';
 import { Timing } from './timing';
 
 describe('the Timing view', () => {

@@ -35,11 +35,11 @@ import {
   type Seen,
   textOf,
 } from '@sleetcrest/core/teaching/approaches';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { counted } from '../../parts/words/counted';
-import { Crown, type Stroke } from '../../parts/crown/crown';
-import { ToldField } from '../../parts/choice/told-field';
-import { Tiles } from '../../parts/tiles/tiles';
+import { readerFeature } from '../../subjects/settings';
+import { Tiles } from '../../subjects/settings/parts/tiles';
+import { counted } from '../../base/words/counted';
+import { Crown, type Stroke } from '../../ui/crown/crown';
+import { ToldField } from '../../ui/fields/told-field';
 import { heldFurther, painted, withPatterns } from './drafting';
 
 /** A change to a case: applied to the case as it then is, since several may come within a frame. */

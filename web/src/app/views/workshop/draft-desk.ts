@@ -9,7 +9,7 @@ import {
   type PatternApproach,
 } from '@sleetcrest/core/teaching/approaches';
 import { type Saying, sequenceKey } from '@sleetcrest/core/teaching/sayings';
-import { methodsFeature } from '../../keeping/methods/methods.feature';
+import { methodsFeature } from '../../subjects/method';
 import type { CaseChange } from './case-form';
 import {
   draftApproaches,

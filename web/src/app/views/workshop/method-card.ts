@@ -10,7 +10,7 @@ import {
 } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
-import { counted } from '../../parts/words/counted';
+import { counted } from '../../base/words/counted';
 
 /** A method as it lies on the shelf: its stages as a ridge, its proof, and what it asks of the head. */
 @Component({

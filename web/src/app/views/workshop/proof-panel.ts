@@ -27,11 +27,11 @@ import {
   writeMoves,
 } from '@sleetcrest/core';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
-import { LearningWork } from '../../asking/learning-work';
-import { reading } from '../../reading/reading';
-import { readerFeature } from '../../keeping/reader/reader.feature';
-import { Crown } from '../../parts/crown/crown';
-import { CubeView } from '../../parts/cube/cube-view';
+import { LearningWork } from '../../subjects/practice/work';
+import { readerFeature } from '../../subjects/settings';
+import { reading } from '../../base/reading/reading';
+import { Crown } from '../../ui/crown/crown';
+import { CubeView } from '../../ui/cube/cube-view';
 import type { Verdict } from './proofs';
 
 /** Sets of cases that look alike, told at most. */

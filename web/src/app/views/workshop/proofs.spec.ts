@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
-import { FakeWork } from '../../asking/work.spec-support';
-import { Work } from '../../asking/work';
+import { FakeWork } from '../../subjects/method/work/work.spec-support';
+import { Work } from '../../subjects/method/work';
 import { isProved, Proofs } from './proofs';
 
 const own = (id: string, sequence?: string): PatternApproach => {

@@ -1,8 +1,8 @@
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
 import type { ProofState } from '@sleetcrest/contract';
-import { Work, type Proved } from '../../asking/work';
-import { Stopped } from '../../asking/worker-of';
+import { type Proved, Work } from '../../subjects/method/work';
+import { Stopped } from '../../base/work/worker-of';
 
 /** What is known of an approach: its proof, or why it cannot be tried. */
 export type Verdict = { proved: Proved } | { trouble: string };

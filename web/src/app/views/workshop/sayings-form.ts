@@ -11,7 +11,7 @@ import {
   sequenceKey,
   writeWords,
 } from '@sleetcrest/core/teaching/sayings';
-import { ToldField } from '../../parts/choice/told-field';
+import { ToldField } from '../../ui/fields/told-field';
 
 /** So many characters fit in one line of the field. */
 const A_LINE = 40;

@@ -7,7 +7,7 @@ import {
   on,
   props,
 } from '@ngrx/store';
-import { done, NO_PAST, redone, undone, type Past } from '../../keeping/undoing';
+import { done, NO_PAST, redone, undone, type Past } from '../../base/undo/undoing';
 import type { Draft } from './drafting';
 
 export const WorkshopPage = createActionGroup({

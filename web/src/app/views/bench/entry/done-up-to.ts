@@ -4,11 +4,10 @@ import { Store } from '@ngrx/store';
 import { sideOfColour, type Stage, stageWords, unseenCube } from '@sleetcrest/core';
 import { nextQuestion, stickersOnceDone } from '@sleetcrest/core/insight/entry';
 import { switchMap } from 'rxjs';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { Choice, type Option } from '../../../parts/choice/choice';
-import { Solver } from '../../../asking/solver';
-import { EntryPage } from '../../../keeping/entry/entry.actions';
-import { entryFeature } from '../../../keeping/entry/entry.feature';
+import { readerFeature } from '../../../subjects/settings';
+import { Solver } from '../../../subjects/walk/work';
+import { entryFeature, EntryPage } from '../../../subjects/cube';
+import { Choice, type Option } from '../../../ui/fields/choice';
 
 /** Paints what is done once a stage is reached, so that only the rest is asked for. */
 @Component({

@@ -16,14 +16,12 @@ import {
 } from '@sleetcrest/core';
 import { solve } from '@sleetcrest/core/engine/run';
 import { fakeSolver, openStore, press, until } from '../../../app.spec-support';
-import { Solver } from '../../../asking/solver';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { aRecord } from '../../../keeping/walk/walk.spec-support';
+import { walkFeature, WalkPage } from '../../../subjects/walk';
+import { Solver } from '../../../subjects/walk/work';
+import { entryFeature, EntryPage } from '../../../subjects/cube';
+import { readerFeature } from '../../../subjects/settings';
+import { aRecord } from '../../../subjects/walk/walk.spec-support';
 import { Entry } from './entry';
-import { EntryPage } from '../../../keeping/entry/entry.actions';
-import { entryFeature } from '../../../keeping/entry/entry.feature';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
 
 describe('the entry', () => {
   let fixture: ComponentFixture<Entry>;

@@ -12,9 +12,9 @@ import {
   stageWords,
 } from '@sleetcrest/core';
 import { switchMap } from 'rxjs';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { Solver } from '../../../asking/solver';
-import { entryFeature } from '../../../keeping/entry/entry.feature';
+import { readerFeature } from '../../../subjects/settings';
+import { Solver } from '../../../subjects/walk/work';
+import { entryFeature } from '../../../subjects/cube';
 
 interface Far {
   title: string;

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { readerFeature, SettingsPage } from '../../../subjects/settings';
 
 /** Offers the first pages once to somebody who may never have solved a cube. */
 @Component({

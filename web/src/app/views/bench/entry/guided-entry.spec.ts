@@ -13,9 +13,8 @@ import {
 import { nextQuestion } from '@sleetcrest/core/insight/entry';
 import { openStore, press } from '../../../app.spec-support';
 import { Voice } from '../../../devices/voice/voice';
-import { SettingsPage } from '../../../keeping/reader/reader.feature';
-import { EntryPage } from '../../../keeping/entry/entry.actions';
-import { entryFeature } from '../../../keeping/entry/entry.feature';
+import { SettingsPage } from '../../../subjects/settings';
+import { entryFeature, EntryPage } from '../../../subjects/cube';
 import { GuidedEntry } from './guided-entry';
 
 describe('asking for a cube', () => {

@@ -20,12 +20,11 @@ import {
   UNSEEN,
   UP,
 } from '@sleetcrest/core';
-import { isFree, isPress } from '../../../devices/keyboard/keys';
-import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
-import { stickerPlace } from '../../../parts/crown/geometry';
+import { isFree, isPress } from '../../../base/keys/keys';
+import { readerFeature, SettingsPage } from '../../../subjects/settings';
+import { entryFeature, EntryPage } from '../../../subjects/cube';
+import { stickerPlace } from '../../../ui/crown/geometry';
 import { Voice } from '../../../devices/voice/voice';
-import { EntryPage } from '../../../keeping/entry/entry.actions';
-import { entryFeature } from '../../../keeping/entry/entry.feature';
 import { Palette } from './palette';
 
 /** A random cube takes about so many answers in this order. */

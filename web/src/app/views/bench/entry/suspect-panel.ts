@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import { type ColourScheme, type Hold, stickerSeenInHold } from '@sleetcrest/core';
 import type { Suspect } from '@sleetcrest/core/insight/entry';
-import { stickerPlace } from '../../../parts/crown/geometry';
+import { stickerPlace } from '../../../ui/crown/geometry';
 
 /** The sticker that is most likely wrong, where it is as the cube is held, and what it may be. */
 @Component({

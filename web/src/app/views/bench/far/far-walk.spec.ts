@@ -1,12 +1,12 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { openStore, press } from '../../../app.spec-support';
-import { DEFAULT_READER, type Reader } from '../../../keeping/reader/reader';
-import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
+import { type Reader, readerFeature, SettingsPage } from '../../../subjects/settings';
+import { walkFeature, WalkPage } from '../../../subjects/walk';
+import { DEFAULT_READER } from '../../../subjects/settings/reader';
 import { Voice } from '../../../devices/voice/voice';
-import { Solving, WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { aRecord, aWalk, GENTLE_STAGES } from '../../../keeping/walk/walk.spec-support';
+import { Solving } from '../../../subjects/walk/walk.actions';
+import { aRecord, aWalk, GENTLE_STAGES } from '../../../subjects/walk/walk.spec-support';
 import { FarWalk } from './far-walk';
 
 describe('the walk read from afar', () => {

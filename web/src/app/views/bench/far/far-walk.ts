@@ -29,16 +29,19 @@ import {
   writeMoves,
 } from '@sleetcrest/core';
 import { sayingFor, wordsOver } from '@sleetcrest/core/teaching/sayings';
-import { isPress } from '../../../devices/keyboard/keys';
-import type { Reader } from '../../../keeping/reader/reader';
-import { isSeated } from '../../../person/seat/remembered-seat';
-import { readerFeature, SettingsPage, taughtFeature } from '../../../keeping/reader/reader.feature';
-import { Choice, type Option } from '../../../parts/choice/choice';
-import { Crown } from '../../../parts/crown/crown';
-import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { isPress } from '../../../base/keys/keys';
+import {
+  type Reader,
+  readerFeature,
+  SettingsPage,
+  taughtFeature,
+} from '../../../subjects/settings';
+import { isSeated } from '../../../subjects/group';
+import { walkFeature, WalkPage, type WalkScene } from '../../../subjects/walk';
+import { Choice, type Option } from '../../../ui/fields/choice';
+import { Crown } from '../../../ui/crown/crown';
+import { TurnTile } from '../../../ui/tiles/turn-tile';
 import { Voice } from '../../../devices/voice/voice';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
 import { keepAwake } from './awake';
 import { Ticker } from './ticker';
 

@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { COLOURS, findProblems, STANDARD_SCHEME } from '@sleetcrest/core';
 import { openStore, until } from '../../../app.spec-support';
-import { DEFAULT_READER } from '../../../keeping/reader/reader';
+import { DEFAULT_READER } from '../../../subjects/settings/reader';
 import { photoDeeds } from './photo-deeds';
 import { PhotoEntry } from './photo-entry';
 import { PhotoReader } from './photo-reader';

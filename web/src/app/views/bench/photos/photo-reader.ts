@@ -1,6 +1,6 @@
 import { Injectable } from '@angular/core';
 import type { Photo } from '@sleetcrest/core/insight/pictures';
-import { workerOf } from '../../../asking/worker-of';
+import { workerOf } from '../../../base/work/worker-of';
 import type { photoDeeds, Shot, ShotsRead } from './photo-deeds';
 
 /** Reads photographs in a worker; they never leave the browser. */

@@ -1,20 +1,17 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialogRef } from '@angular/material/dialog';
-import { Notices } from '../../../keeping/notices';
+import { Notices } from '../../../base/dialogs/notices';
 import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import { Subject } from 'rxjs';
 import { aSaved, GUEST, FakeSolves, openStore, until } from '../../../app.spec-support';
-import { SavedPage } from '../../../keeping/saved/saved.actions';
-import { aRecord } from '../../../keeping/walk/walk.spec-support';
-import { Outbox } from '../../../sending/outbox/outbox';
-import { SolvesApi } from '../../../sending/solves-api';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { recordOf } from '../../../keeping/walk/walk-record';
+import { recordOf, SavedPage, walkFeature, WalkPage } from '../../../subjects/walk';
+import { aRecord } from '../../../subjects/walk/walk.spec-support';
+import { Outbox } from '../../../base/outbox/outbox';
+import { SolvesApi } from '../../../subjects/walk/solves-api';
 import { SavedDrawer } from './saved-drawer';
-import * as savedEffects from '../../../keeping/saved/saved.effects';
+import * as savedEffects from '../../../subjects/walk/saved/saved.effects';
 
 describe('the drawer of saved cubes', () => {
   let fixture: ComponentFixture<SavedDrawer>;

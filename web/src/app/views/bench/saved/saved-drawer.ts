@@ -8,14 +8,17 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
 import { type Colour, HOME_HOLD, readCubeDocument, stickersSeen } from '@sleetcrest/core';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { Crown } from '../../../parts/crown/crown';
-import { SavedWalks } from '../../../keeping/saved/saved-walks';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { recordOf } from '../../../keeping/walk/walk-record';
-import { SavedPage as Drawer } from '../../../keeping/saved/saved.actions';
-import { PAGE_SIZE, savedFeature } from '../../../keeping/saved/saved.feature';
+import { readerFeature } from '../../../subjects/settings';
+import {
+  PAGE_SIZE,
+  recordOf,
+  savedFeature,
+  SavedPage as Drawer,
+  SavedWalks,
+  walkFeature,
+  WalkPage,
+} from '../../../subjects/walk';
+import { Crown } from '../../../ui/crown/crown';
 
 /** The drawer of saved cubes: reopen, resume, rename, delete. */
 @Component({

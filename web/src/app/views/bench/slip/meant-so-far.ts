@@ -1,7 +1,7 @@
 import type { Position } from '@sleetcrest/contract';
 import type { Cube } from '@sleetcrest/core';
 import type { MeantStep } from '@sleetcrest/core/insight/slips';
-import type { StepFrame, Timeline } from '../../../keeping/walk/timeline';
+import type { StepFrame, Timeline } from '../../../subjects/walk';
 
 const STEPS_BACK = 5;
 

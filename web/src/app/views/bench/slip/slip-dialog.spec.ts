@@ -13,14 +13,14 @@ import {
   readCubeDocument,
 } from '@sleetcrest/core';
 import { openStore, until } from '../../../app.spec-support';
-import { layOut, stateAt } from '../../../keeping/walk/timeline';
-import { Solving, WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { aRecord, aWalk, GENTLE_STAGES } from '../../../keeping/walk/walk.spec-support';
+import { stateAt, walkFeature, WalkPage } from '../../../subjects/walk';
+import { layOut } from '../../../subjects/walk/timeline';
+import { Solving } from '../../../subjects/walk/walk.actions';
+import { aRecord, aWalk, GENTLE_STAGES } from '../../../subjects/walk/walk.spec-support';
 import { meantSoFar } from './meant-so-far';
-import { slipDeeds } from '../../../asking/deeds/slip-deeds';
+import { slipDeeds } from '../../../subjects/walk/work/slip-deeds';
 import { SlipDialog } from './slip-dialog';
-import { Slips } from './slips';
+import { Slips } from '../../../subjects/walk/work';
 
 const timeline = layOut(aWalk(5));
 /** A step with a quarter turn at its third move, to be done the other way. */

@@ -32,17 +32,15 @@ import {
   writeCubeDocument,
 } from '@sleetcrest/core';
 import type { WayBack } from '@sleetcrest/core/insight/slips';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { Crown, type Stroke } from '../../../parts/crown/crown';
-import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { readerFeature } from '../../../subjects/settings';
+import { stateAt, walkFeature, WalkPage } from '../../../subjects/walk';
+import type { Answer, SlipFound } from '../../../subjects/walk/work';
+import { Crown, type Stroke } from '../../../ui/crown/crown';
+import { TurnTile } from '../../../ui/tiles/turn-tile';
 import { Palette } from '../entry/palette';
-import { stateAt } from '../../../keeping/walk/timeline';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
 import { meantSoFar } from './meant-so-far';
-import type { Answer, SlipFound } from '../../../asking/deeds/slip-deeds';
 import { SlipTiles } from './slip-tiles';
-import { Slips } from './slips';
+import { Slips } from '../../../subjects/walk/work';
 
 /** What is known when the question is asked: the whole cube, where one reports its turns. */
 export interface SlipQuestion {

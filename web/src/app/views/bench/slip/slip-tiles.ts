@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Dialect, Move } from '@sleetcrest/core';
 import type { Explanation, MeantStep, Slip } from '@sleetcrest/core/insight/slips';
-import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { TurnTile } from '../../../ui/tiles/turn-tile';
 
 interface Tile {
   move: Move;

@@ -1,10 +1,11 @@
 import { TestBed } from '@angular/core/testing';
 import { DEFAULT_METHOD, paintedFromCube, STANDARD_SCHEME, UP } from '@sleetcrest/core';
 import { openStore, until } from '../../../app.spec-support';
-import { learnDeeds } from '../../../asking/deeds/learn-deeds';
-import { LearningWork } from '../../../asking/learning-work';
-import { layOut, type StepFrame } from '../../../keeping/walk/timeline';
-import { aWalk } from '../../../keeping/walk/walk.spec-support';
+import { learnDeeds } from '../../../subjects/practice/work/learn-deeds';
+import { LearningWork } from '../../../subjects/practice/work';
+import type { StepFrame } from '../../../subjects/walk';
+import { layOut } from '../../../subjects/walk/timeline';
+import { aWalk } from '../../../subjects/walk/walk.spec-support';
 import { FirstLooks } from './first-looks';
 
 describe('what to look at first on a step of a walk', () => {

@@ -18,9 +18,9 @@ import {
 } from '@sleetcrest/core';
 import { approachesOf, stickerCalled } from '@sleetcrest/core/engine/run';
 import { lookSaid } from '@sleetcrest/core/insight/glance';
-import { LearningWork } from '../../../asking/learning-work';
-import type { StepFrame } from '../../../keeping/walk/timeline';
-import { reading } from '../../../reading/reading';
+import { LearningWork } from '../../../subjects/practice/work';
+import type { StepFrame } from '../../../subjects/walk';
+import { reading } from '../../../base/reading/reading';
 
 /** What to look at first on the cube of a step, to see for oneself which case it is. */
 @Component({

@@ -11,10 +11,8 @@ import {
   writeMove,
 } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
-import { forward, stateAt } from '../../../keeping/walk/timeline';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
+import { readerFeature } from '../../../subjects/settings';
+import { forward, stateAt, walkFeature, WalkPage } from '../../../subjects/walk';
 import { follow } from './following';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import type { TurnReportingCube } from '../../../devices/cube/turn-reporting-cube';

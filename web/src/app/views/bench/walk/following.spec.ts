@@ -15,10 +15,10 @@ import {
   TURNS,
 } from '@sleetcrest/core';
 import { openStore } from '../../../app.spec-support';
-import { forward, layOut, stateAt } from '../../../keeping/walk/timeline';
-import { Solving, WalkPage } from '../../../keeping/walk/walk.actions';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { aRecord, aWalk, GENTLE_STAGES } from '../../../keeping/walk/walk.spec-support';
+import { forward, stateAt, walkFeature, WalkPage } from '../../../subjects/walk';
+import { layOut } from '../../../subjects/walk/timeline';
+import { Solving } from '../../../subjects/walk/walk.actions';
+import { aRecord, aWalk, GENTLE_STAGES } from '../../../subjects/walk/walk.spec-support';
 import { FollowedCube } from './followed-cube';
 import { follow } from './following';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';

@@ -9,7 +9,7 @@ import {
   turnInHold,
   turnOf,
 } from '@sleetcrest/core';
-import { back, forward, stateAt, type Timeline } from '../../../keeping/walk/timeline';
+import { back, forward, stateAt, type Timeline } from '../../../subjects/walk';
 
 /** Where a cube that was turned by hand is on the walk. */
 export type Followed =

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type Dialect, writeMove } from '@sleetcrest/core';
-import type { StepFrame } from '../../../keeping/walk/timeline';
+import type { StepFrame } from '../../../subjects/walk';
 
 /**
  * The lines of a step, always in this order: find, hold (only where it changes), look, turn, why.

@@ -1,12 +1,11 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { listen, openStore, press } from '../../../app.spec-support';
-import { SettingsPage } from '../../../keeping/reader/reader.feature';
-import { Keeping, Solving, WalkPage } from '../../../keeping/walk/walk.actions';
-import { readerFeature } from '../../../keeping/reader/reader.feature';
+import { readerFeature, SettingsPage } from '../../../subjects/settings';
+import { walkFeature, WalkPage } from '../../../subjects/walk';
+import { Keeping, Solving } from '../../../subjects/walk/walk.actions';
 import { Walk } from './walk';
-import { walkFeature } from '../../../keeping/walk/walk.feature';
-import { aRecord, aWalk, GENTLE_STAGES } from '../../../keeping/walk/walk.spec-support';
+import { aRecord, aWalk, GENTLE_STAGES } from '../../../subjects/walk/walk.spec-support';
 
 describe('the walk', () => {
   let fixture: ComponentFixture<Walk>;

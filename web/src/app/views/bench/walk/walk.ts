@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
-import { Notices } from '../../../keeping/notices';
+import { Notices } from '../../../base/dialogs/notices';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
@@ -23,17 +23,17 @@ import {
 } from '@sleetcrest/core';
 import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
-import { isFree, isPress } from '../../../devices/keyboard/keys';
-import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../parts/choice/options';
-import { MethodChoice, type MethodChosen } from '../../../person/choosing/method-choice';
-import { copied, type Reader } from '../../../keeping/reader/reader';
-import { HandIn } from '../../../person/hand-in/hand-in';
-import { readerFeature, SettingsPage } from '../../../keeping/reader/reader.feature';
-import { Choice } from '../../../parts/choice/choice';
-import { Crown } from '../../../parts/crown/crown';
-import { CubeView } from '../../../parts/cube/cube-view';
-import { Hands } from '../../../parts/strip/hands';
-import { SayingView } from '../../../parts/strip/saying';
+import { isFree, isPress } from '../../../base/keys/keys';
+import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
+import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/method-choice';
+import { copied, type Reader, readerFeature, SettingsPage } from '../../../subjects/settings';
+import { Hands } from '../../../subjects/settings/parts/hands';
+import { SayingView } from '../../../subjects/settings/parts/saying';
+import { HandIn, tellsWhere } from '../../../subjects/group';
+import { walkFeature, WalkPage, type WalkScene } from '../../../subjects/walk';
+import { Choice } from '../../../ui/fields/choice';
+import { Crown } from '../../../ui/crown/crown';
+import { CubeView } from '../../../ui/cube/cube-view';
 import { DevicePanel } from '../../../devices/cube/device-panel';
 import { FirstLooks } from './first-looks';
 import { FollowedCube } from './followed-cube';
@@ -41,10 +41,7 @@ import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { FarWalk } from '../far/far-walk';
 import { Controls } from './controls';
 import { StepLines } from './step-lines';
-import { TileRow } from '../../../parts/tiles/tile-row';
-import { WalkPage } from '../../../keeping/walk/walk.actions';
-import { tellsWhere } from '../../../keeping/here/whereabouts';
-import { walkFeature, type WalkScene } from '../../../keeping/walk/walk.feature';
+import { TileRow } from '../../../ui/tiles/tile-row';
 
 /** Walks a cube to solved, a turn at a time. */
 @Component({

@@ -26,9 +26,9 @@ import {
 import { both, type Done } from '@sleetcrest/core/learner/exercises';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { DevicePanel } from '../../../devices/cube/device-panel';
-import { Crown } from '../../../parts/crown/crown';
+import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
-import type { SetUpShown } from '../../../asking/learning-work';
+import type { SetUpShown } from '../../../subjects/practice/work';
 import { OwnCube, type Told } from './own-cube';
 
 /** A case on a cube in hand: set up, recognised and done. */

@@ -17,10 +17,10 @@ import {
 import { cubesOf } from '@sleetcrest/core/insight/slips';
 import { approachById } from '@sleetcrest/core/teaching/approaches';
 import { GUEST, openStore, until } from '../../../app.spec-support';
-import { learnDeeds } from '../../../asking/deeds/learn-deeds';
-import { LearningWork, type SetUpShown } from '../../../asking/learning-work';
+import { learnDeeds } from '../../../subjects/practice/work/learn-deeds';
+import { LearningWork, type SetUpShown } from '../../../subjects/practice/work';
+import { SettingsPage } from '../../../subjects/settings';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
-import { SettingsPage } from '../../../keeping/reader/reader.feature';
 import { FakeLearningWork } from '../learn.spec-support';
 import type { Answered } from '../learning';
 import { BothCard } from './both-card';

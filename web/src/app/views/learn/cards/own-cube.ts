@@ -12,12 +12,12 @@ import {
 import { MatButton } from '@angular/material/button';
 import { type Colour, stickerInHold, stickersSeen, unseenCube } from '@sleetcrest/core';
 import type { CameOut, Done } from '@sleetcrest/core/learner/exercises';
-import { LearningWork } from '../../../asking/learning-work';
-import { historyKey, isFree } from '../../../devices/keyboard/keys';
-import { Crown } from '../../../parts/crown/crown';
-import { colourOfKey } from '../../../parts/crown/colour-of-key';
-import { Pots } from '../../../parts/pots/pots';
-import { reading } from '../../../reading/reading';
+import { LearningWork } from '../../../subjects/practice/work';
+import { historyKey, isFree } from '../../../base/keys/keys';
+import { Crown } from '../../../ui/crown/crown';
+import { colourOfKey } from '../../../ui/crown/colour-of-key';
+import { Pots } from '../../../ui/pots/pots';
+import { reading } from '../../../base/reading/reading';
 import { Learning } from '../learning';
 
 /** How a case came out, told by the person. */

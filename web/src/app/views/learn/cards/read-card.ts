@@ -12,7 +12,7 @@ import {
 import { MatButton } from '@angular/material/button';
 import { randomFrom, type Turn, writeMove } from '@sleetcrest/core';
 import { read } from '@sleetcrest/core/learner/exercises';
-import { isFree } from '../../../devices/keyboard/keys';
+import { isFree } from '../../../base/keys/keys';
 import { Learning, type Answered } from '../learning';
 
 /** Which way does this letter go? */

@@ -15,9 +15,9 @@ import { stickerCalled } from '@sleetcrest/core/engine/run';
 import { lookSaid } from '@sleetcrest/core/insight/glance';
 import { see } from '@sleetcrest/core/learner/exercises';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
-import { LearningWork, type LookedAt } from '../../../asking/learning-work';
-import { isFree } from '../../../devices/keyboard/keys';
-import { Crown } from '../../../parts/crown/crown';
+import { LearningWork, type LookedAt } from '../../../subjects/practice/work';
+import { isFree } from '../../../base/keys/keys';
+import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
 
 /** A cube on which a case waits: which is it? */

@@ -21,8 +21,8 @@ import {
 } from '@sleetcrest/core';
 import type { WrongTurn } from '@sleetcrest/core/insight/slips';
 import { turn as drill } from '@sleetcrest/core/learner/exercises';
-import { LearningWork } from '../../../asking/learning-work';
-import { TurnTile } from '../../../parts/tiles/turn-tile';
+import { LearningWork } from '../../../subjects/practice/work';
+import { TurnTile } from '../../../ui/tiles/turn-tile';
 import { Learning, type Answered } from '../learning';
 import { Turning, type Turned } from './turning';
 

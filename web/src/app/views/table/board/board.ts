@@ -18,17 +18,13 @@ import type { BoardEvent, Ending, LiveSession, Offer, Present } from '@sleetcres
 import { HOME_HOLD, readCubeDocument, stickersSeen, UP } from '@sleetcrest/core';
 import { byNeed } from '@sleetcrest/core/group/board';
 import { v4 as uuid } from 'uuid';
-import { anySeed } from '../../../asking/chance';
-import { Notices } from '../../../keeping/notices';
-import { Crown } from '../../../parts/crown/crown';
-import { ENDING_WORDS } from '../../../person/seat/ending-words';
-import { TakeUp } from '../../../person/seat/take-up';
-import { followSession, type Following } from '../../../sending/event-stream';
-import { Deed } from '../../../sending/deed';
-import { TableApi } from '../../../sending/table-api';
-import { Scrambler } from '../../../asking/scrambler';
-import { GroupTitles } from '../group-titles';
-import { TableGroups } from '../table-groups';
+import { anySeed } from '../../../base/work/chance';
+import { Notices } from '../../../base/dialogs/notices';
+import { Crown } from '../../../ui/crown/crown';
+import { ENDING_WORDS, GroupTitles, TableApi, TableGroups, TakeUp } from '../../../subjects/group';
+import { Scrambler } from '../../../subjects/cube/work';
+import { followSession, type Following } from '../../../base/events/event-stream';
+import { Deed } from '../../../base/reading/deed';
 import { BoardPerson, personOf, type Person } from './board-person';
 
 /** Milliseconds between looks at the clock. */

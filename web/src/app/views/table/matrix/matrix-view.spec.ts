@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Matrix } from '@sleetcrest/contract/table';
 import { openStore, until } from '../../../app.spec-support';
-import { TableApi } from '../../../sending/table-api';
+import { TableApi } from '../../../subjects/group';
 import { aGroup, aMatrix, groupsOf, manyLearners } from '../table.spec-support';
 import { inOrder } from './matrix-order';
 import { MatrixView } from './matrix-view';

@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
-import { RISE, risePath, STANDING_WORDS } from '../../../parts/standing/rises';
-import { StandingRise } from '../../../parts/standing/standing-rise';
+import { RISE, risePath, STANDING_WORDS } from '../../../ui/standing/rises';
+import { StandingRise } from '../../../ui/standing/standing-rise';
 import { aMatrix } from '../table.spec-support';
 import { RowRidge, type Span } from './row-ridge';
 

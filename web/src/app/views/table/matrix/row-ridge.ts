@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import type { Stage } from '@sleetcrest/core';
 import { STANDINGS } from '@sleetcrest/core/learner/standing';
 import type { MatrixColumn, MatrixRow } from '@sleetcrest/contract/table';
-import { RISE, risePath, STANDING_WORDS } from '../../../parts/standing/rises';
+import { RISE, risePath, STANDING_WORDS } from '../../../ui/standing/rises';
 
 /** A stage of the matrix: its columns by number, and how wide they are together. */
 export interface Span {
@@ -39,7 +39,7 @@ const AFTER = 4;
       </span>
     }
   `,
-  styleUrls: ['../../../parts/standing/rises.scss', './row-ridge.scss'],
+  styleUrls: ['../../../ui/standing/rises.scss', './row-ridge.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RowRidge {

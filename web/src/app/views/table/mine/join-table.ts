@@ -5,10 +5,9 @@ import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { Store } from '@ngrx/store';
 import { joinLiveSchema } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
-import { accountFeature } from '../../../keeping/account/account.feature';
-import { Deed } from '../../../sending/deed';
-import { TableApi } from '../../../sending/table-api';
-import { Seat } from '../../../person/seat/seat';
+import { accountFeature } from '../../../subjects/account';
+import { Seat, TableApi } from '../../../subjects/group';
+import { Deed } from '../../../base/reading/deed';
 
 /** Sits down at a table by the code on its board; without an account, under a nickname. */
 @Component({

@@ -2,8 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { signal } from '@angular/core';
 import type { JoinLive, LiveSession } from '@sleetcrest/contract/table';
 import { openStore, until, GUEST } from '../../../app.spec-support';
-import { Seat } from '../../../person/seat/seat';
-import { TableApi } from '../../../sending/table-api';
+import { Seat, TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf } from '../table.spec-support';
 import { Mine } from './mine';
 

@@ -2,12 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import type { LiveSession } from '@sleetcrest/contract/table';
-import { Assignments } from '../../../parts/assignments/assignments';
-import { reading } from '../../../reading/reading';
-import { Deed } from '../../../sending/deed';
-import { TableApi } from '../../../sending/table-api';
-import { Seat } from '../../../person/seat/seat';
-import { TableGroups } from '../table-groups';
+import { Seat, TableApi, TableGroups } from '../../../subjects/group';
+import { Assignments } from '../../../subjects/group/parts/assignments';
+import { reading } from '../../../base/reading/reading';
+import { Deed } from '../../../base/reading/deed';
 import { WorkView } from '../work/work-view';
 import { JoinTable } from './join-table';
 

@@ -1,11 +1,10 @@
 import { Clipboard } from '@angular/cdk/clipboard';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { Notices } from '../../../keeping/notices';
-import { readingOf } from '../../../reading/reading-of';
-import { apiFailure } from '../../../sending/failure';
-import { TableApi } from '../../../sending/table-api';
-import { TableGroups } from '../table-groups';
+import { Notices } from '../../../base/dialogs/notices';
+import { readingOf } from '../../../base/reading/reading-of';
+import { apiFailure } from '../../../base/api/failure';
+import { TableApi, TableGroups } from '../../../subjects/group';
 
 /** Where calendars read the planned sessions: a secret address, that can be changed. */
 @Component({

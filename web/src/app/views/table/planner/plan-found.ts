@@ -1,11 +1,10 @@
 import { computed, inject, type Signal } from '@angular/core';
 import type { Matrix, SessionPlanDocument } from '@sleetcrest/contract/table';
 import isEqual from 'fast-deep-equal';
-import { LearningWork } from '../../../asking/learning-work';
-import { PlanningWork } from '../../../asking/planning-work';
-import { reading } from '../../../reading/reading';
-import { GroupTitles } from '../group-titles';
-import { TableGroups } from '../table-groups';
+import { LearningWork } from '../../../subjects/practice/work';
+import { GroupTitles, TableGroups } from '../../../subjects/group';
+import { PlanningWork } from '../../../subjects/group/work';
+import { reading } from '../../../base/reading/reading';
 import { askedOf } from './draft';
 
 /**

@@ -7,7 +7,7 @@ import {
   OBJECTIVE,
   type Worth,
 } from '@sleetcrest/core/group/planning';
-import { counted } from '../../../parts/words/counted';
+import { counted } from '../../../base/words/counted';
 
 /** Cases made sure: less than this is not told as a difference. */
 const NOTABLE = 0.05;

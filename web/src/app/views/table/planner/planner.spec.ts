@@ -1,10 +1,10 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { KeepPlan, KeptPlan } from '@sleetcrest/contract/table';
 import { openStore, until } from '../../../app.spec-support';
-import { planningDeeds } from '../../../asking/deeds/planning-deeds';
-import { LearningWork } from '../../../asking/learning-work';
-import { PlanningWork } from '../../../asking/planning-work';
-import { TableApi } from '../../../sending/table-api';
+import { planningDeeds } from '../../../subjects/group/work/planning-deeds';
+import { LearningWork } from '../../../subjects/practice/work';
+import { TableApi } from '../../../subjects/group';
+import { PlanningWork } from '../../../subjects/group/work';
 import { aGroup, aMatrix, groupsOf, learnerId, manyLearners } from '../table.spec-support';
 import { askedOf, moved, newPlan, nextWeek, weekLater } from './draft';
 import { Planner } from './planner';

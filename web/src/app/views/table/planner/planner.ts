@@ -33,18 +33,16 @@ import {
   type Slot,
 } from '@sleetcrest/core/group/planning';
 import isEqual from 'fast-deep-equal';
-import { smallSeed } from '../../../asking/chance';
-import { PlanningWork } from '../../../asking/planning-work';
-import { today } from '../../../keeping/log/moments';
-import { Notices } from '../../../keeping/notices';
-import { DateField } from '../../../parts/dates/date-field';
-import { counted } from '../../../parts/words/counted';
-import { readingOf } from '../../../reading/reading-of';
-import { apiFailure } from '../../../sending/failure';
-import { Deed } from '../../../sending/deed';
-import { TableApi } from '../../../sending/table-api';
-import { GroupTitles } from '../group-titles';
-import { TableGroups } from '../table-groups';
+import { smallSeed } from '../../../base/work/chance';
+import { GroupTitles, TableApi, TableGroups } from '../../../subjects/group';
+import { PlanningWork } from '../../../subjects/group/work';
+import { today } from '../../../base/words/days';
+import { Notices } from '../../../base/dialogs/notices';
+import { DateField } from '../../../ui/fields/date-field';
+import { counted } from '../../../base/words/counted';
+import { readingOf } from '../../../base/reading/reading-of';
+import { apiFailure } from '../../../base/api/failure';
+import { Deed } from '../../../base/reading/deed';
 import { moved, newPlan, nextWeek, withSlot, without, written } from './draft';
 import { PlanCalendar } from './plan-calendar';
 import { PlanFound } from './plan-found';

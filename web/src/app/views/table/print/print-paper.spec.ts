@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { AskPrint, PrintJob } from '@sleetcrest/contract/table';
 import { openStore, until } from '../../../app.spec-support';
-import { TableApi } from '../../../sending/table-api';
+import { TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { PrintPaper } from './print-paper';
 

@@ -11,15 +11,14 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import type { AskPrint, PrintJob } from '@sleetcrest/contract/table';
 import { saveAs } from 'file-saver';
 import { v4 as uuid } from 'uuid';
-import { today } from '../../../keeping/log/moments';
-import { Choice } from '../../../parts/choice/choice';
-import { DateField } from '../../../parts/dates/date-field';
-import { counted } from '../../../parts/words/counted';
-import { readingOf } from '../../../reading/reading-of';
-import { Deed } from '../../../sending/deed';
-import { TableApi } from '../../../sending/table-api';
-import { ForWhom } from '../for-whom';
-import { TableGroups } from '../table-groups';
+import { today } from '../../../base/words/days';
+import { Choice } from '../../../ui/fields/choice';
+import { DateField } from '../../../ui/fields/date-field';
+import { counted } from '../../../base/words/counted';
+import { readingOf } from '../../../base/reading/reading-of';
+import { Deed } from '../../../base/reading/deed';
+import { TableApi, TableGroups } from '../../../subjects/group';
+import { ForWhom } from '../../../subjects/group/parts/for-whom';
 
 const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
   { value: 'pack', name: 'packs: what to practise until next time' },

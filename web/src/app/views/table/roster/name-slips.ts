@@ -4,7 +4,7 @@ import { MatIcon } from '@angular/material/icon';
 import { DomSanitizer, type SafeHtml } from '@angular/platform-browser';
 import type { NameSlips } from '@sleetcrest/contract/table';
 import { toString as codeOf } from 'qrcode';
-import { reading } from '../../../reading/reading';
+import { reading } from '../../../base/reading/reading';
 
 /** Slips to print and cut: a name, a phrase to begin with, and where to go. The phrases are told this once. */
 @Component({

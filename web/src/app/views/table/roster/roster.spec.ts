@@ -3,8 +3,8 @@ import { of } from 'rxjs';
 import type { Invitation, Right } from '@sleetcrest/contract/accounts';
 import type { AddLearners } from '@sleetcrest/contract/table';
 import { openStore, pressNotice, until } from '../../../app.spec-support';
-import { AccountApi } from '../../../sending/account-api';
-import { TableApi } from '../../../sending/table-api';
+import { AccountApi } from '../../../subjects/account';
+import { TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Roster } from './roster';
 

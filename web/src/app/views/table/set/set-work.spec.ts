@@ -1,7 +1,7 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Assignment, Progress, SetAssignment } from '@sleetcrest/contract/table';
 import { openStore, until } from '../../../app.spec-support';
-import { TableApi } from '../../../sending/table-api';
+import { TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { SetWork } from './set-work';
 

@@ -25,19 +25,16 @@ import {
 } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { v4 as uuid } from 'uuid';
-import { today } from '../../../keeping/log/moments';
-import { Notices } from '../../../keeping/notices';
-import { savedFeature } from '../../../keeping/saved/saved.feature';
-import { SavedPage } from '../../../keeping/saved/saved.actions';
-import { Choice } from '../../../parts/choice/choice';
-import { DateField } from '../../../parts/dates/date-field';
-import { clockText } from '../../../parts/words/clock-text';
-import { readingOf } from '../../../reading/reading-of';
-import { Deed } from '../../../sending/deed';
-import { TableApi } from '../../../sending/table-api';
-import { GroupTitles } from '../group-titles';
-import { ForWhom } from '../for-whom';
-import { TableGroups } from '../table-groups';
+import { today } from '../../../base/words/days';
+import { Notices } from '../../../base/dialogs/notices';
+import { savedFeature, SavedPage } from '../../../subjects/walk';
+import { GroupTitles, TableApi, TableGroups } from '../../../subjects/group';
+import { ForWhom } from '../../../subjects/group/parts/for-whom';
+import { Choice } from '../../../ui/fields/choice';
+import { DateField } from '../../../ui/fields/date-field';
+import { clockText } from '../../../base/words/clock-text';
+import { readingOf } from '../../../base/reading/reading-of';
+import { Deed } from '../../../base/reading/deed';
 
 const KINDS: readonly { value: Task['do']; name: string }[] = [
   { value: 'lesson', name: 'a lesson' },

@@ -3,8 +3,8 @@ import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { type CubeDocument, HOME_HOLD, readCubeDocument, stickersSeen } from '@sleetcrest/core';
-import { EntryPage } from '../../../keeping/entry/entry.actions';
-import { Crown } from '../../../parts/crown/crown';
+import { EntryPage } from '../../../subjects/cube';
+import { Crown } from '../../../ui/crown/crown';
 
 /** A cube that was handed in with a question; the Bench says what comes next on it. */
 @Component({

@@ -2,9 +2,9 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Place, Work } from '@sleetcrest/contract/table';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { openStore, until } from '../../../app.spec-support';
-import { reviewDeeds } from '../../../asking/deeds/review-deeds';
-import { Reviewer } from '../../../asking/reviewer';
-import { anEntry } from '../../../keeping/log/log.spec-support';
+import { reviewDeeds } from '../../../subjects/log/work/review-deeds';
+import { Reviewer } from '../../../subjects/log/work';
+import { anEntry } from '../../../subjects/log/log.spec-support';
 import { SolveBeside } from './solve-beside';
 
 describe('a solve beside the words on it', () => {

@@ -21,11 +21,11 @@ import {
 } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import type { Place, Work } from '@sleetcrest/contract/table';
-import { Reviewer } from '../../../asking/reviewer';
-import { Crown } from '../../../parts/crown/crown';
-import { clockText } from '../../../parts/words/clock-text';
-import { counted } from '../../../parts/words/counted';
-import { readingOf } from '../../../reading/reading-of';
+import { Reviewer } from '../../../subjects/log/work';
+import { Crown } from '../../../ui/crown/crown';
+import { clockText } from '../../../base/words/clock-text';
+import { counted } from '../../../base/words/counted';
+import { readingOf } from '../../../base/reading/reading-of';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({

@@ -2,7 +2,7 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Work, WriteNote } from '@sleetcrest/contract/table';
 import { randomCube, randomFrom, writeCubeDocument } from '@sleetcrest/core';
 import { openStore, until } from '../../../app.spec-support';
-import { TableApi } from '../../../sending/table-api';
+import { TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { WorkView } from './work-view';
 

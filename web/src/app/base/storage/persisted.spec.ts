@@ -1,0 +1,31 @@
+import { aRecord } from '../../subjects/walk/walk.spec-support';
+import { DEFAULT_READER } from '../../subjects/settings/reader';
+import { persist, readStorage } from './persisted';
+
+describe('what the browser keeps', () => {
+  afterEach(() => localStorage.clear());
+
+  it('is there again after a reload', () => {
+    const record = aRecord();
+    const state = {
+      reader: { ...DEFAULT_READER, letters: true },
+      walk: { record, kept: null },
+      left: [{ record, kept: record }],
+    };
+    persist(state);
+    expect(readStorage()).toEqual(state);
+  });
+
+  it('is nothing when there was nothing, or nothing that can be understood', () => {
+    expect(readStorage()).toEqual({});
+    for (const text of [
+      '{',
+      '[]',
+      '{"reader":{"dialect":"shouted"}}',
+      '{"entry":{"painted":[9]}}',
+    ]) {
+      localStorage.setItem('sleetcrest', text);
+      expect(readStorage()).withContext(text).toEqual({});
+    }
+  });
+});

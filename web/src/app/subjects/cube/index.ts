@@ -1,0 +1,2 @@
+export { EntryPage } from './entry.actions';
+export { entryFeature } from './entry.feature';

@@ -1,0 +1,1 @@
+export { Scrambler } from './scrambler';

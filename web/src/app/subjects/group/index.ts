@@ -1,0 +1,9 @@
+export { GroupTitles } from './group-titles';
+export { TableGroups } from './groups';
+export { HandIn } from './hand-in/hand-in';
+export { tellsWhere } from './here/whereabouts';
+export { ENDING_WORDS } from './seat/ending-words';
+export { isSeated } from './seat/remembered-seat';
+export { Seat } from './seat/seat';
+export { TakeUp } from './seat/take-up';
+export { TableApi } from './table-api';

@@ -1,0 +1,167 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import {
+  readCubeDocument,
+  sideOfColour,
+  STAGES,
+  stageWords,
+  STANDARD_SCHEME,
+} from '@sleetcrest/core';
+import { taskWords } from '@sleetcrest/core/group/tasks';
+import { approachById } from '@sleetcrest/core/teaching/approaches';
+import type { Assignment, Progress } from '@sleetcrest/contract/table';
+import { accountFeature } from '../../account';
+import { EntryPage } from '../../cube';
+import { today } from '../../../base/words/days';
+import { Held } from '../../../base/reading/held';
+import { reading } from '../../../base/reading/reading';
+import { apiFailure } from '../../../base/api/failure';
+import { TableApi } from '../table-api';
+import { taskPlace } from './task-place';
+import { from, firstValueFrom } from 'rxjs';
+
+/** Done longer ago than so many days is not shown any more. */
+const SHOWN_DAYS = 7;
+
+/** What a coach has set for a learner: what is open first, by the day it is wanted. */
+@Component({
+  selector: 'sc-assignments',
+  imports: [MatButton],
+  template: `
+    @if (asking.trouble() ?? trouble(); as message) {
+      <p class="trouble" role="alert">{{ message }}</p>
+    }
+    @for (one of shown(); track one.assignment.id) {
+      <article [class.done]="one.own.doneAt">
+        <div>
+          <b>{{ words(one.assignment) }}</b>
+          <span class="quiet">{{ says(one.assignment, one.own) }}</span>
+          @if (one.assignment.note) {
+            <p>{{ one.assignment.note }}</p>
+          }
+        </div>
+        @if (one.own.doneAt === null) {
+          <button matButton="filled" (click)="go(one.assignment)">Do it</button>
+          <button matButton (click)="say(one.assignment, true)">It is done</button>
+        } @else if (one.own.said) {
+          <button matButton (click)="say(one.assignment, false)">Not done after all</button>
+        }
+      </article>
+    } @empty {
+      @if (saysNothing() && !asking.isBusy()) {
+        <p class="quiet">Nothing is set for you.</p>
+      }
+    }
+  `,
+  styles: `
+    :host {
+      display: grid;
+      gap: 6px;
+    }
+    article {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+      padding: 8px 14px;
+      border-left: 4px solid var(--accent);
+      background: var(--surface);
+    }
+    article > div {
+      flex: 1 1 18rem;
+    }
+    .done {
+      border-left-color: var(--done);
+    }
+    p {
+      margin: 2px 0;
+    }
+    .quiet {
+      display: block;
+      color: var(--quiet);
+    }
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Assignments {
+  /** Whether it is said that nothing is set. */
+  readonly saysNothing = input(false);
+
+  private readonly api = inject(TableApi);
+  private readonly held = inject(Held);
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly account = this.store.selectSignal(accountFeature.selectAccount);
+  protected readonly trouble = signal<string | null>(null);
+  protected readonly asking = reading(
+    () => (this.account()?.role === 'learner' ? this.account()!.id : undefined),
+    () => firstValueFrom(this.held.or('assignments', from(this.api.ownAssignments()))),
+  );
+  protected readonly shown = computed(() => {
+    const all = (this.asking.value() ?? []).flatMap((assignment) => {
+      const own = assignment.progress[0];
+      return own ? [{ assignment, own }] : [];
+    });
+    const day = (one: Assignment): string => one.until ?? '9999';
+    const isOld = ({ doneAt }: Progress): boolean =>
+      doneAt !== null && Date.now() - Date.parse(doneAt) > SHOWN_DAYS * 86_400_000;
+    return all
+      .filter(({ own }) => !isOld(own))
+      .sort(
+        (a, b) =>
+          Number(a.own.doneAt !== null) - Number(b.own.doneAt !== null) ||
+          (day(a.assignment) < day(b.assignment) ? -1 : 1),
+      );
+  });
+
+  protected words({ task }: Assignment): string {
+    return taskWords(task, titleOf);
+  }
+
+  /** How far it is, and by when it is wanted: what is late is said, and no more. */
+  protected says({ groupName, until }: Assignment, { done, of, doneAt }: Progress): string {
+    if (doneAt !== null) return `${groupName} · done`;
+    const far = of > 1 ? `${done} of ${of}` : '';
+    const by = until === null ? '' : until < today() ? `was wanted by ${until}` : `until ${until}`;
+    return [groupName, far, by].filter((part) => part !== '').join(' · ');
+  }
+
+  protected go({ task }: Assignment): void {
+    if (task.do === 'cube') {
+      const read = readCubeDocument(task.cube);
+      if (read.ok) {
+        const { painted, scheme } = read.value;
+        this.store.dispatch(EntryPage.cubeReplaced({ painted: Array.from(painted), scheme }));
+      }
+    }
+    const { path, query } = taskPlace(task);
+    void this.router.navigate([path], { queryParams: query });
+  }
+
+  protected async say({ id }: Assignment, done: boolean): Promise<void> {
+    this.trouble.set(null);
+    try {
+      const changed = await this.api.sayDone(id, done);
+      this.asking.set((this.asking.value() ?? []).map((one) => (one.id === id ? changed : one)));
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    }
+  }
+}
+
+/** The title of a stage, or of a case of a built-in approach. */
+function titleOf(id: string): string {
+  const stage = STAGES.find((one) => one === id);
+  if (stage) {
+    return stageWords(stage, sideOfColour(STANDARD_SCHEME, 'white'), STANDARD_SCHEME).title;
+  }
+  const approach = approachById(id.split('/')[0]!);
+  return approach?.cases.find((one) => one.id === id)?.title ?? id;
+}

@@ -1,0 +1,134 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import {
+  MAT_DIALOG_DATA,
+  MatDialogActions,
+  MatDialogContent,
+  MatDialogRef,
+  MatDialogTitle,
+} from '@angular/material/dialog';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import type { HandIn } from '@sleetcrest/contract/table';
+import { firstValueFrom } from 'rxjs';
+import { v4 as uuid } from 'uuid';
+import { Notices } from '../../../base/dialogs/notices';
+import { reading } from '../../../base/reading/reading';
+import { AccountApi } from '../../account';
+import { apiFailure } from '../../../base/api/failure';
+import { TableApi } from '../table-api';
+
+/** What is handed in, to whom, and the words with it. */
+@Component({
+  selector: 'sc-hand-in-dialog',
+  imports: [
+    FormsModule,
+    MatButton,
+    MatDialogActions,
+    MatDialogContent,
+    MatDialogTitle,
+    MatProgressBar,
+  ],
+  template: `
+    <h2 mat-dialog-title>{{ isQuestion ? 'Ask your coach' : 'Hand it in' }}</h2>
+    <mat-dialog-content>
+      @if (groups.isBusy()) {
+        <mat-progress-bar mode="indeterminate" aria-label="Fetching your groups" />
+      } @else if (all().length === 0) {
+        <p>
+          {{
+            groups.trouble() ??
+              'You belong to no group yet: your coach tells you a code, and under Account you join by it.'
+          }}
+        </p>
+      } @else {
+        @if (all().length > 1) {
+          <div class="field">
+            <label for="to-group">To</label>
+            <select #to id="to-group" (change)="chosen.set(to.value)">
+              @for (group of all(); track group.id) {
+                <option [value]="group.id" [selected]="group.id === group_()?.id">
+                  {{ group.coach.name }}, {{ group.name }}
+                </option>
+              }
+            </select>
+          </div>
+        } @else {
+          <p>To {{ group_()?.coach?.name }}, {{ group_()?.name }}.</p>
+        }
+        <label for="hand-in-words">{{ isQuestion ? 'What do you ask?' : 'A word with it' }}</label>
+        <textarea
+          class="words"
+          id="hand-in-words"
+          rows="3"
+          maxlength="2000"
+          cdkFocusInitial
+          [ngModel]="words()"
+          (ngModelChange)="words.set($event)"
+        ></textarea>
+      }
+      @if (trouble(); as message) {
+        <p class="trouble" role="alert">{{ message }}</p>
+      }
+    </mat-dialog-content>
+    <mat-dialog-actions>
+      <button matButton (click)="dialog.close()">Not now</button>
+      <button matButton="filled" [disabled]="busy() || !group_()" (click)="send()">
+        {{ isQuestion ? 'Ask' : 'Hand it in' }}
+      </button>
+    </mat-dialog-actions>
+  `,
+  styles: `
+    .trouble {
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class HandInDialog {
+  private readonly handed = inject<HandIn['handed']>(MAT_DIALOG_DATA);
+  protected readonly dialog = inject<MatDialogRef<HandInDialog>>(MatDialogRef);
+  private readonly api = inject(TableApi);
+  private readonly accounts = inject(AccountApi);
+  private readonly notices = inject(Notices);
+  protected readonly isQuestion = this.handed.what === 'question';
+  /** Made once, so that what is sent again adds nothing. */
+  private readonly id = uuid();
+  protected readonly groups = reading(
+    () => true,
+    () => firstValueFrom(this.accounts.groups()),
+  );
+  protected readonly all = computed(() =>
+    (this.groups.value() ?? []).filter(({ rights }) => rights.length === 0),
+  );
+  protected readonly chosen = signal('');
+  protected readonly group_ = computed(
+    () => this.all().find(({ id }) => id === this.chosen()) ?? this.all().at(0),
+  );
+  protected readonly words = signal('');
+  protected readonly busy = signal(false);
+  protected readonly trouble = signal<string | null>(null);
+
+  protected async send(): Promise<void> {
+    const group = this.group_();
+    if (!group) return;
+    this.busy.set(true);
+    this.trouble.set(null);
+    try {
+      await this.api.handIn({
+        id: this.id,
+        group: group.id,
+        handed: this.handed,
+        words: this.words(),
+      });
+      this.dialog.close();
+      void this.notices.say(`${group.coach.name} has it. The answer comes under Table.`);
+    } catch (error) {
+      this.trouble.set(apiFailure(error).message);
+    } finally {
+      this.busy.set(false);
+    }
+  }
+}

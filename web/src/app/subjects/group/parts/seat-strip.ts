@@ -1,0 +1,119 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { format } from 'date-fns';
+import { Notices } from '../../../base/dialogs/notices';
+import { Seat } from '../seat/seat';
+import { TakeUp } from '../seat/take-up';
+
+/** While one sits at a table: the hand, and what the coach shows, as an offer. */
+@Component({
+  selector: 'sc-seat-strip',
+  imports: [MatButton, MatIcon],
+  template: `
+    @if (seat.session(); as session) {
+      <aside aria-label="Your seat at the table">
+        <span class="at">{{ session.groupName }}</span>
+        <button
+          matButton="outlined"
+          class="hand"
+          [class.up]="seat.hand()"
+          [attr.aria-pressed]="seat.hand()"
+          title="Key: h"
+          (click)="seat.toggleHand()"
+        >
+          <mat-icon svgIcon="hand" />{{ seat.hand() ? 'Your hand is up' : 'Raise your hand' }}
+        </button>
+        @if (!seat.isHeard()) {
+          <span role="status">It is being told …</span>
+        } @else if (seat.isBehind()) {
+          <span role="status">The table cannot be reached just now; it is tried again.</span>
+        }
+        @if (seat.offer(); as offer) {
+          <span class="offer" role="status">
+            <b>{{ offer.words }}</b>
+            <button matButton="filled" (click)="look()">Look</button>
+            <button matButton (click)="seat.settle(offer)">Not now</button>
+          </span>
+        }
+        @if (session.showsTimes && seat.others().length > 0) {
+          <details>
+            <summary>{{ seat.others().length }} others</summary>
+            <ul>
+              @for (one of seat.others(); track one.id) {
+                <li>
+                  <b>{{ one.name }}</b> {{ one.here?.title }}, since {{ clock(one.since) }}
+                </li>
+              }
+            </ul>
+          </details>
+        }
+        <span class="gap"></span>
+        <button matButton (click)="getUp()">Get up</button>
+      </aside>
+    }
+  `,
+  styles: `
+    aside {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 4px 14px;
+      align-items: center;
+      padding: 4px 16px;
+      border-bottom: 2px solid var(--accent);
+      background: var(--surface);
+    }
+    .at {
+      font-weight: 700;
+    }
+    .hand.up {
+      background: var(--accent-soft);
+    }
+    .offer {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+      align-items: center;
+      padding: 2px 12px;
+      border-left: 4px solid var(--accent);
+      background: var(--accent-soft);
+    }
+    ul {
+      margin: 0;
+      padding: 0;
+      list-style: none;
+    }
+    .gap {
+      flex: 1;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SeatStrip {
+  protected readonly seat = inject(Seat);
+  private readonly up = inject(TakeUp);
+  private readonly notices = inject(Notices);
+
+  constructor() {
+    void this.seat.resume();
+  }
+
+  /** When a step was begun, by the clock on the wall. */
+  protected clock(since: string): string {
+    return format(new Date(since), 'HH:mm:ss');
+  }
+
+  protected look(): void {
+    const offer = this.seat.offer();
+    if (!offer) return;
+    this.seat.settle(offer);
+    this.up.go(offer);
+  }
+
+  protected async getUp(): Promise<void> {
+    await this.seat.getUp();
+    void this.notices.say(
+      'You got up. What you did is yours, and nothing of it was kept at the table.',
+    );
+  }
+}

@@ -1,0 +1,1 @@
+export { PlanningWork } from './planning-work';

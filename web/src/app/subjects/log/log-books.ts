@@ -1,0 +1,101 @@
+import { HttpClient } from '@angular/common/http';
+import { computed, inject, Injectable, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { auditTime, filter } from 'rxjs';
+import { Outbox } from '../../base/outbox/outbox';
+import { WHOSE } from '../../base/outbox/whose';
+import { AccountLog, ServerLog } from './account-log';
+import { GuestLog } from './guest-log';
+import type { LogBook, LogReader } from './log-book';
+
+const AT_ONCE = 200;
+const TOGETHER = 100;
+
+/** Which log is whose, and what has still to move into an account. */
+@Injectable({ providedIn: 'root' })
+export class LogBooks {
+  private readonly http = inject(HttpClient);
+  private readonly accountLog = inject(AccountLog);
+  private readonly guestLog = inject(GuestLog);
+  private readonly outbox = inject(Outbox);
+  private readonly account = inject(WHOSE);
+  private settling: Promise<void> | undefined;
+
+  /** One's own log. */
+  readonly own = computed((): LogBook => (this.account() ? this.accountLog : this.guestLog));
+  /** Goes up when a log has changed without its view's doing. */
+  readonly arrivals = signal(0);
+  /** How many of one's records the server has not heard of, or not all. */
+  readonly waiting = computed(() => {
+    const changes = this.outbox.waiting().filter(({ kind }) => kind === 'record');
+    return new Set(changes.flatMap(({ things }) => things)).size;
+  });
+  /** What the server will not have of what was told of records, and why. */
+  readonly refused = computed(() => this.outbox.refused().filter(({ kind }) => kind === 'record'));
+  /** Whether what is shown is what is held here, as the server cannot be reached. */
+  readonly isCutOff = this.outbox.isCutOff;
+  /** Whether something is kept by this page alone, since the browser has no room. */
+  readonly isFull = this.outbox.isFull;
+
+  constructor() {
+    const arriving = this.outbox.settled.pipe(
+      filter(({ change, outcome }) => change.kind === 'record' && outcome.is === 'kept'),
+      auditTime(TOGETHER),
+      takeUntilDestroyed(),
+    );
+    arriving.subscribe(() => this.arrived());
+  }
+
+  /** The log of a learner of one's groups. */
+  of(learner: string): LogReader {
+    return new ServerLog(this.http, `/api/learners/${learner}/log`);
+  }
+
+  /** What a record of one's account has said; undefined for a guest's. */
+  get history(): AccountLog | undefined {
+    return this.account() ? this.accountLog : undefined;
+  }
+
+  /**
+   * Sends what waits, moves into the account what a guest kept before they had one, and holds the log
+   * here. What cannot be sent stays and is tried again.
+   */
+  settle(): Promise<void> {
+    this.settling ??= this.send()
+      .catch(() => undefined)
+      .finally(() => (this.settling = undefined));
+    return this.settling;
+  }
+
+  /** Tries again what was refused, or forgets it. */
+  tryAgain(): Promise<void> {
+    return this.outbox.tryAgain();
+  }
+
+  forgetRefused(): Promise<void> {
+    return this.outbox.forget();
+  }
+
+  /** Forgets what is held of an account that has signed out. */
+  forget(account: string): Promise<void> {
+    return this.accountLog.forget(account);
+  }
+
+  private arrived(): void {
+    this.arrivals.update((count) => count + 1);
+  }
+
+  private async send(): Promise<void> {
+    if (!this.account()) return;
+    await this.outbox.flush();
+    let arrived = 0;
+    for (;;) {
+      const some = await this.guestLog.some(AT_ONCE);
+      if (some.length === 0) break;
+      arrived += (await this.accountLog.addAll(some)).added;
+      await this.guestLog.moved(some.map(({ id }) => id));
+    }
+    if (arrived > 0) this.arrived();
+    await this.accountLog.hold();
+  }
+}

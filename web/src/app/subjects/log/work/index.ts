@@ -1,0 +1,1 @@
+export { Reviewer } from './reviewer';

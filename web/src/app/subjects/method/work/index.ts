@@ -1,0 +1,1 @@
+export { type OnProgress, type Proved, Work } from './work';

@@ -1,0 +1,2 @@
+export type { CaseKnown, Knowledge } from './local-practice';
+export { PracticeBook } from './practice-book';

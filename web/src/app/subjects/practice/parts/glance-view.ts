@@ -1,0 +1,265 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Store } from '@ngrx/store';
+import { type Colour, type Hold, sideInHold, SIDES } from '@sleetcrest/core';
+import { stickerCalled } from '@sleetcrest/core/engine/run';
+import {
+  casesIn,
+  colourOfRole,
+  type GlanceNode,
+  likelyWay,
+  lookPlace,
+  seenWords,
+  type Sight,
+} from '@sleetcrest/core/insight/glance';
+import { pictureHold } from '@sleetcrest/core/shown/cases';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { LearningWork } from '../work/learning-work';
+import { entryFeature } from '../../cube';
+import { readerFeature } from '../../settings';
+import { selectFirstSide } from '../../method';
+import { reading } from '../../../base/reading/reading';
+import { Segments } from '../../../ui/fields/segments';
+import { Crown } from '../../../ui/crown/crown';
+
+const SIGHTS: readonly { value: Sight; name: string }[] = [
+  { value: 'ahead', name: 'Top, front and right' },
+  { value: 'around', name: 'Also back, left and below' },
+];
+const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the right'];
+
+/** Look here first: the fewest stickers that decide the case, as 1, 2, 3 on the picture. */
+@Component({
+  selector: 'sc-glance',
+  imports: [Crown, MatButton, MatProgressBar, Segments],
+  template: `
+    <sc-segments
+      aria-label="What may be looked at"
+      [options]="sights"
+      [value]="sight()"
+      (chosen)="sight.set($event)"
+    />
+    @if (trouble(); as sentence) {
+      <p role="alert">{{ sentence }} <button matButton (click)="again()">Try again</button></p>
+    } @else if (plan(); as known) {
+      <p class="quiet">{{ figures() }}</p>
+      <div class="plan">
+        <sc-crown
+          label="What to look at, in order"
+          [stickers]="stickers()"
+          [numbers]="numbers()"
+          [letters]="letters()"
+        />
+        <ol aria-live="polite">
+          @for (one of steps(); track $index) {
+            <li>
+              {{ one.place }}{{ one.again ? ', seen before' : '' }}:
+              <b>{{ one.seen }}</b>
+              <span class="quiet">&ngsp;· leaves {{ one.leaves }}</span>
+              <button matButton (click)="back($index)">Other</button>
+            </li>
+          }
+          @if (next(); as asked) {
+            <li>
+              {{ asked.place }}: what is there?
+              <span class="answers" role="group" aria-label="Answers">
+                @for (one of asked.answers; track $index) {
+                  <button matButton="outlined" (click)="answer($index)">
+                    {{ one.seen }}<small>leaves {{ one.leaves }}</small>
+                  </button>
+                }
+              </span>
+            </li>
+          }
+        </ol>
+      </div>
+      @if (end(); as says) {
+        <p class="end">{{ says }}</p>
+      }
+      @if (way().length > 0) {
+        <button matButton (click)="way.set([])">From the first look</button>
+      }
+    } @else {
+      <mat-progress-bar mode="indeterminate" aria-label="Working out what to look at" />
+    }
+  `,
+  styleUrl: './glance-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GlanceView {
+  readonly approach = input.required<Approach>();
+  /** The case whose likeliest way is shown at first. */
+  readonly case = input<string>();
+
+  private readonly store = inject(Store);
+  private readonly work = inject(LearningWork);
+  private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
+  private readonly first = this.store.selectSignal(selectFirstSide);
+  protected readonly letters = this.store.selectSignal(readerFeature.selectLetters);
+  protected readonly sights = SIGHTS;
+  protected readonly sight = signal<Sight>('ahead');
+  private readonly hold = computed((): Hold => pictureHold(this.approach(), this.first()));
+  private readonly planning = reading(
+    () => ({ approach: this.approach(), sight: this.sight() }),
+    async ({ approach, sight }) => ({
+      approach,
+      sight,
+      plan: await this.work.glance(approach, sight),
+    }),
+  );
+  protected readonly trouble = this.planning.trouble;
+  protected readonly plan = computed(() => {
+    const made = this.planning.value();
+    return made?.approach === this.approach() && made.sight === this.sight() ? made.plan : null;
+  });
+  /** The answers given so far, by number. */
+  protected readonly way = linkedSignal<unknown, number[]>({
+    source: () => [this.plan(), this.case()],
+    computation: () => {
+      const [plan, id] = [this.plan(), this.case()];
+      return plan && id !== undefined ? likelyWay(plan.tree, id) : [];
+    },
+  });
+  private readonly nodes = computed((): GlanceNode[] => {
+    const plan = this.plan();
+    if (!plan) return [];
+    const nodes = [plan.tree];
+    for (const at of this.way()) {
+      const node = nodes.at(-1)!;
+      if (!('answers' in node)) break;
+      nodes.push(node.answers[at]!.then);
+    }
+    return nodes;
+  });
+
+  protected readonly figures = computed(() => {
+    const plan = this.plan();
+    if (!plan) return '';
+    const looks = (count: number): string => count.toFixed(1).replace(/\.0$/, '');
+    const proven =
+      plan.mean - plan.atLeast < 1e-6
+        ? 'no plan needs fewer'
+        : `no plan needs fewer than ${looks(plan.atLeast)}`;
+    const order = plan.inOrder === null ? '' : `; case by case it takes ${looks(plan.inOrder)}`;
+    const open =
+      plan.open > 0 ? ` In ${Math.round(plan.open * 100)} % of looks it cannot be told so.` : '';
+    return `${looks(plan.mean)} looks on average, ${plan.worst} at most; ${proven}${order}.${open}`;
+  });
+  protected readonly steps = computed(() =>
+    this.way().flatMap((at, k) => {
+      const node = this.nodes()[k];
+      if (!node || !('answers' in node)) return [];
+      const { seen, then } = node.answers[at]!;
+      return [
+        {
+          look: node.look,
+          again: node.again === true,
+          place: this.place(node),
+          seen: this.words(seen),
+          roles: seen,
+          leaves: this.leaves(then),
+        },
+      ];
+    }),
+  );
+  protected readonly next = computed(() => {
+    const node = this.nodes().at(-1);
+    if (!node || !('answers' in node)) return null;
+    return {
+      place: this.place(node),
+      look: node.look,
+      answers: node.answers.map(({ seen, then }) => ({
+        seen: this.words(seen),
+        leaves: this.leaves(then),
+      })),
+    };
+  });
+  protected readonly end = computed(() => {
+    const node = this.nodes().at(-1);
+    if (!node || 'answers' in node) return null;
+    if ('open' in node) {
+      return `What is in sight does not tell more. It can be: ${node.open.map((id) => this.title(id)).join('; ')}.`;
+    }
+    const turned = node.turn ? ` First turn the whole cube ${TURNED[node.turn]}.` : '';
+    return `So it is: ${this.title(node.case)}.${turned}`;
+  });
+
+  private readonly looked = computed(() =>
+    [
+      ...this.steps().filter(({ again }) => !again),
+      ...(this.next() ? [{ ...this.next()!, roles: [] as readonly string[], seen: '' }] : []),
+    ].flatMap((one, k) =>
+      'sticker' in one.look
+        ? [
+            {
+              sticker: stickerCalled(one.look.sticker)!,
+              number: k + 1,
+              roles: one.roles,
+              seen: one.seen,
+            },
+          ]
+        : [],
+    ),
+  );
+  protected readonly numbers = computed(
+    () => new Map(this.looked().map(({ sticker, number }) => [sticker, String(number)])),
+  );
+  protected readonly stickers = computed(() => {
+    const stickers = new Array<Colour | null>(54).fill(null);
+    for (const side of SIDES) {
+      stickers[side * 9 + 4] = this.scheme()[sideInHold(this.hold(), side)]!;
+    }
+    for (const { sticker, roles } of this.looked()) {
+      if (roles.length !== 1) continue;
+      stickers[sticker] = colourOfRole(
+        roles[0]!,
+        this.scheme(),
+        this.first(),
+        this.hold(),
+      ) as Colour;
+    }
+    return stickers;
+  });
+
+  private place(node: GlanceNode): string {
+    if (!('answers' in node)) return '';
+    const place = lookPlace(node.look);
+    return place[0]!.toUpperCase() + place.slice(1);
+  }
+
+  private words(seen: readonly string[]): string {
+    return seenWords(seen, this.scheme(), this.first(), this.hold());
+  }
+
+  private leaves(node: GlanceNode): string {
+    const cases = casesIn(node);
+    if (cases.length === 1) return `“${this.title(cases[0]!)}”`;
+    if (cases.length > 2) return `${cases.length} cases`;
+    return cases.map((id) => `“${this.title(id)}”`).join(', ');
+  }
+
+  private title(id: string): string {
+    return this.approach().cases.find((one) => one.id === id)?.title ?? id;
+  }
+
+  protected back(at: number): void {
+    this.way.update((way) => way.slice(0, at));
+  }
+
+  protected answer(at: number): void {
+    this.way.update((way) => [...way, at]);
+  }
+
+  protected again(): void {
+    this.planning.again();
+  }
+}

@@ -1,0 +1,117 @@
+import { HttpClient, HttpParams } from '@angular/common/http';
+import {
+  computed,
+  inject,
+  Injectable,
+  Injector,
+  runInInjectionContext,
+  signal,
+} from '@angular/core';
+import { reviewsPageSchema } from '@sleetcrest/contract/practice';
+import type { Review } from '@sleetcrest/core/learner/answers';
+import { firstValueFrom } from 'rxjs';
+import type { Asking, Later } from '../../base/work/worker-of';
+import { Outbox } from '../../base/outbox/outbox';
+import { WHOSE } from '../../base/outbox/whose';
+import type { LocalPractice } from './local-practice';
+import type { PracticeDeeds } from './practice-deeds';
+import { practiceWorker } from './practice-worker';
+import { readAnswer } from '../../base/api/read-answer';
+
+const GUESTS = 'sleetcrest-practice';
+const AT_ONCE = 200;
+
+/**
+ * One's answers and what they leave: a guest's are in this browser, an account's also on the server.
+ * An answer goes first into the outbox, and at once into what is held here; all is reckoned here.
+ */
+@Injectable({ providedIn: 'root' })
+export class PracticeBook {
+  private readonly http = inject(HttpClient);
+  private readonly outbox = inject(Outbox);
+  private readonly whose = inject(WHOSE);
+  private readonly injector = inject(Injector);
+  private readonly workers = new Map<string, Asking<PracticeDeeds>>();
+  private settling: Promise<void> | undefined;
+
+  /** Goes up when there are answers that were not given here just now. */
+  readonly arrivals = signal(0);
+  /** The answers the server will not have, and why. */
+  readonly refused = computed(() => this.outbox.refused().filter(({ kind }) => kind === 'answer'));
+  /** Whose answers are read: to be asked anew when somebody signs in or out. */
+  readonly reader = computed(() => this.whose() ?? null);
+
+  /** Asks what is kept here of whoever this is. */
+  ask<R>(question: (there: Later<LocalPractice>) => Promise<R>): Promise<R> {
+    return this.worker(this.nameOf(this.whose())).ask(({ practice }) => question(practice));
+  }
+
+  /** Keeps an answer. */
+  async add(review: Review): Promise<void> {
+    const told = this.whose()
+      ? this.outbox.put('answer', [review.id], { do: 'add', review })
+      : undefined;
+    await this.ask((practice) => practice.add([review]));
+    const outcome = await told;
+    if (outcome?.is === 'refused') throw new Error(outcome.message);
+  }
+
+  /** Moves into the account what a guest answered, and fetches what was answered elsewhere. */
+  settle(): Promise<void> {
+    this.settling ??= this.send()
+      .catch(() => undefined)
+      .finally(() => (this.settling = undefined));
+    return this.settling;
+  }
+
+  /** Forgets what is held of an account that has signed out. */
+  async forget(account: string): Promise<void> {
+    await this.worker(this.nameOf(account)).ask(({ practice }) => practice.forget());
+  }
+
+  private async send(): Promise<void> {
+    if (!this.whose()) return;
+    await this.outbox.flush();
+    const guest = this.worker(GUESTS);
+    for (;;) {
+      const some = await guest.ask(({ practice }) => practice.some(AT_ONCE));
+      if (some.length === 0) break;
+      await firstValueFrom(this.http.post('/api/practice/reviews', { reviews: some }));
+      await this.ask((practice) => practice.add(some));
+      await guest.ask(({ practice }) => practice.moved(some.map(({ id }) => id)));
+      this.arrivals.update((count) => count + 1);
+    }
+    await this.fetch();
+  }
+
+  private async fetch(): Promise<void> {
+    let since = await this.ask((practice) => practice.since());
+    for (let after: string | undefined; ;) {
+      const query = { ...(since && { since }), ...(after && { after }) };
+      const params = new HttpParams({ fromObject: query });
+      const answer = await firstValueFrom(this.http.get('/api/practice/reviews', { params }));
+      const { items, next } = readAnswer(reviewsPageSchema, answer);
+      const added = await this.ask((practice) => practice.add(items));
+      if (added > 0) this.arrivals.update((count) => count + 1);
+      ({ since, after } = next);
+      const until = since;
+      if (after === undefined) {
+        await this.ask((practice) => practice.heardUntil(until));
+        return;
+      }
+    }
+  }
+
+  private nameOf(account: string | null | undefined): string {
+    return account ? `${GUESTS}-${account}` : GUESTS;
+  }
+
+  private worker(name: string): Asking<PracticeDeeds> {
+    let worker = this.workers.get(name);
+    if (!worker) {
+      worker = runInInjectionContext(this.injector, () => practiceWorker(name));
+      this.workers.set(name, worker);
+    }
+    return worker;
+  }
+}

@@ -1,0 +1,1 @@
+export { LearningWork, type LookedAt, type SetUpShown, type Shown } from './learning-work';

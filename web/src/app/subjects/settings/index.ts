@@ -1,0 +1,8 @@
+export {
+  asideFeature,
+  readerFeature,
+  SettingsApi,
+  SettingsPage,
+  taughtFeature,
+} from './reader.feature';
+export { copied, type Reader } from './reader';

@@ -1,0 +1,3 @@
+export type { Answer, Asked, SlipFound } from './slip-deeds';
+export { Solver } from './solver';
+export { Slips } from './slips';
