@@ -4,6 +4,7 @@ import {
   inject,
   isDevMode,
   provideBrowserGlobalErrorListeners,
+  provideEnvironmentInitializer,
 } from '@angular/core';
 import { provideRouter, withComponentInputBinding } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
@@ -13,12 +14,10 @@ import { routes } from './app.routes';
 import * as accountEffects from './subjects/account/account.effects';
 import { accountFeature, signedOutElsewhere } from './subjects/account';
 import { entryFeature } from './subjects/cube';
-import { savedFeature, walkFeature } from './subjects/walk';
-import { methodsFeature } from './subjects/method';
+import { walkFeature } from './subjects/walk';
+import { MethodStore } from './subjects/method';
 import { asideFeature, readerFeature, taughtFeature } from './subjects/settings';
-import * as savedEffects from './subjects/walk/saved/saved.effects';
 import * as walkEffects from './subjects/walk/walk.effects';
-import * as methodsEffects from './subjects/method/methods.effects';
 import * as readerEffects from './subjects/settings/reader.effects';
 import { provideIcons } from './ui/icons';
 import * as restEffects from './subjects/walk/rest/rest.effects';
@@ -43,22 +42,14 @@ export const appConfig: ApplicationConfig = {
     provideState(taughtFeature),
     provideState(entryFeature),
     provideState(walkFeature),
-    provideState(savedFeature),
-    provideState(methodsFeature),
     provideState(accountFeature),
-    provideEffects(
-      walkEffects,
-      savedEffects,
-      persistEffects,
-      methodsEffects,
-      readerEffects,
-      restEffects,
-      accountEffects,
-    ),
+    provideEffects(walkEffects, persistEffects, readerEffects, restEffects, accountEffects),
     {
       provide: WHOSE,
       useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose),
     },
+    // It hears what becomes of methods, in whichever tab they were sent.
+    provideEnvironmentInitializer(() => void inject(MethodStore)),
     provideSenders(),
     provideIcons(),
   ],

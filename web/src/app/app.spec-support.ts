@@ -5,13 +5,11 @@ import { TestBed } from '@angular/core/testing';
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideRouter, Router } from '@angular/router';
 import { provideState, provideStore, Store, type Action } from '@ngrx/store';
-import { of, throwError, type Observable } from 'rxjs';
 import type { CreateSolve, SavedSolve } from '@sleetcrest/contract';
 import { accountFeature, SessionApi } from './subjects/account';
 import { entryFeature } from './subjects/cube';
-import { savedFeature, walkFeature } from './subjects/walk';
+import { walkFeature } from './subjects/walk';
 import type { Solver } from './subjects/walk/work';
-import { methodsFeature } from './subjects/method';
 import { readerFeature, SettingsPage, taughtFeature } from './subjects/settings';
 import { aRecord } from './subjects/walk/walk.spec-support';
 import { DEFAULT_READER } from './subjects/settings/reader';
@@ -40,8 +38,6 @@ export function openStore(...providers: (Provider | EnvironmentProviders)[]): {
       provideState(taughtFeature),
       provideState(entryFeature),
       provideState(walkFeature),
-      provideState(savedFeature),
-      provideState(methodsFeature),
       provideState(accountFeature),
       { provide: WHOSE, useFactory: () => inject(Store).selectSignal(accountFeature.selectWhose) },
       provideSenders(),
@@ -110,9 +106,9 @@ export class FakeSolves {
 
   constructor(readonly solves: SavedSolve[]) {}
 
-  private answer<T>(asked: string, value: () => T): Observable<T> {
+  private answer<T>(asked: string, value: () => T): Promise<T> {
     this.asked.push(asked);
-    return this.failure ? throwError(() => this.failure) : of(value());
+    return this.failure ? Promise.reject(this.failure as Error) : Promise.resolve(value());
   }
 
   private find = (id: string): SavedSolve => this.solves.find((solve) => solve.id === id)!;

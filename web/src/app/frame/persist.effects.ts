@@ -6,13 +6,13 @@ import { entryFeature } from '../subjects/cube/entry.feature';
 import { walkFeature } from '../subjects/walk/walk.feature';
 import { asideFeature, readerFeature, taughtFeature } from '../subjects/settings/reader.feature';
 import { Browser } from '../base/storage/browser.actions';
-import { persist, readStorage, type Persisted } from '../base/storage/persisted';
+import { persisted, type Persisted } from '../base/storage/persisted';
 
 const SETTLED = 200;
 
 /** Takes up, before anything is shown, what the last visit left. */
 export const restoreState = createEffect(
-  () => of(Browser.stateRestored({ state: readStorage() })),
+  () => of(Browser.stateRestored({ state: persisted.read() ?? {} })),
   { functional: true },
 );
 
@@ -41,7 +41,7 @@ export const persistState = createEffect(
       withLatestFrom(state),
       map(([, latest]) => latest),
     );
-    return merge(state.pipe(auditTime(SETTLED)), leaving).pipe(tap(persist));
+    return merge(state.pipe(auditTime(SETTLED)), leaving).pipe(tap(persisted.keep));
   },
   { functional: true, dispatch: false },
 );

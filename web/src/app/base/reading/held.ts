@@ -1,6 +1,5 @@
 import { Injectable } from '@angular/core';
 import { openDB, type IDBPDatabase } from 'idb';
-import { catchError, from, of, switchMap, tap, throwError, type Observable } from 'rxjs';
 import { apiFailure } from '../api/failure';
 
 const STORE = 'answers';
@@ -11,17 +10,16 @@ export class Held {
   private database: Promise<IDBPDatabase> | undefined;
 
   /** What is asked for; where the server cannot be reached, what it answered last. */
-  or<T>(key: string, asked: Observable<T>): Observable<T> {
-    return asked.pipe(
-      tap((answer) => void this.hold(key, answer)),
-      catchError((error: unknown) =>
-        apiFailure(error).unreachable
-          ? from(this.last<T>(key)).pipe(
-              switchMap((held) => (held === undefined ? throwError(() => error) : of(held))),
-            )
-          : throwError(() => error),
-      ),
-    );
+  async or<T>(key: string, ask: () => Promise<T>): Promise<T> {
+    try {
+      const answer = await ask();
+      void this.hold(key, answer);
+      return answer;
+    } catch (error) {
+      const last = apiFailure(error).unreachable ? await this.last<T>(key) : undefined;
+      if (last === undefined) throw error;
+      return last;
+    }
   }
 
   async last<T>(key: string): Promise<T | undefined> {

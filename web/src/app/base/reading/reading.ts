@@ -14,6 +14,15 @@ export interface Reading<T> {
   set(value: T): void;
 }
 
+/** What becomes of what was read once something else is asked for. */
+export interface Reads {
+  /**
+   * `keep` shows it until there is an answer, as while a filter is changed. `drop` shows nothing meanwhile, nor
+   * where that fails: what was read of another person or thing is nothing here.
+   */
+  readonly whenAnother: 'keep' | 'drop';
+}
+
 /**
  * The one way to read what depends on filters, ids or settings: read anew whenever they change, and a
  * late answer never replaces a newer one. Made where things are injected, and ends with it.
@@ -23,14 +32,22 @@ export interface Reading<T> {
 export function reading<W, T>(
   wanted: () => W | undefined,
   read: (wanted: W, unwanted: AbortSignal) => Promise<T>,
+  { whenAnother }: Reads = { whenAnother: 'keep' },
 ): Reading<T> {
+  const question = computed(wanted);
   const asked = resource<T, W | undefined>({
-    params: wanted,
+    params: question,
     loader: ({ params, abortSignal }) => read(params, abortSignal),
   });
-  const value = linkedSignal<T | undefined, T | undefined>({
-    source: () => (asked.hasValue() ? asked.value() : undefined),
-    computation: (now, before) => now ?? before?.value,
+  const value = linkedSignal<{ question: W | undefined; now: T | undefined }, T | undefined>({
+    source: () => ({
+      question: question(),
+      now: asked.hasValue() ? asked.value() : undefined,
+    }),
+    computation: ({ question, now }, before) => {
+      const isSame = before !== undefined && Object.is(before.source.question, question);
+      return now ?? (isSame || whenAnother === 'keep' ? before?.value : undefined);
+    },
   });
   return {
     value,
@@ -40,6 +57,9 @@ export function reading<W, T>(
       return error === undefined ? null : apiFailure(error).message;
     }),
     again: () => void asked.reload(),
-    set: (known) => asked.set(known),
+    set: (known) => {
+      // Nobody is meant: it would be shown to whoever is next.
+      if (question() !== undefined) asked.set(known);
+    },
   };
 }

@@ -1,6 +1,6 @@
 import { aRecord } from '../../subjects/walk/walk.spec-support';
 import { DEFAULT_READER } from '../../subjects/settings/reader';
-import { persist, readStorage } from './persisted';
+import { persisted } from './persisted';
 
 describe('what the browser keeps', () => {
   afterEach(() => localStorage.clear());
@@ -12,12 +12,12 @@ describe('what the browser keeps', () => {
       walk: { record, kept: null },
       left: [{ record, kept: record }],
     };
-    persist(state);
-    expect(readStorage()).toEqual(state);
+    persisted.keep(state);
+    expect(persisted.read()).toEqual(state);
   });
 
   it('is nothing when there was nothing, or nothing that can be understood', () => {
-    expect(readStorage()).toEqual({});
+    expect(persisted.read()).toBeUndefined();
     for (const text of [
       '{',
       '[]',
@@ -25,7 +25,7 @@ describe('what the browser keeps', () => {
       '{"entry":{"painted":[9]}}',
     ]) {
       localStorage.setItem('sleetcrest', text);
-      expect(readStorage()).withContext(text).toEqual({});
+      expect(persisted.read()).withContext(text).toBeUndefined();
     }
   });
 });

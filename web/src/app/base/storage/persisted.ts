@@ -1,11 +1,10 @@
 import { createSolveSchema, readerPartSchema, sayingSchema } from '@sleetcrest/contract';
 import { COLOURS, type Hold } from '@sleetcrest/core';
 import * as z from 'zod';
-
-const KEY = 'sleetcrest';
+import { kept } from './kept';
 
 const record = createSolveSchema.required();
-const kept = z.object({ record, kept: record.nullable() });
+const keptWalk = z.object({ record, kept: record.nullable() });
 const painted = z.array(z.int().min(-1).max(5)).length(54);
 
 /** What the browser keeps, so that a reload leads back to where one was. */
@@ -26,27 +25,11 @@ const persistedSchema = z.object({
         .transform((hold) => hold as Hold),
     })
     .optional(),
-  walk: kept.nullable().optional(),
+  walk: keptWalk.nullable().optional(),
   /** Walks that were left before the server had heard all of them. */
-  left: z.array(kept).optional(),
+  left: z.array(keptWalk).optional(),
 });
 export type Persisted = z.infer<typeof persistedSchema>;
 
-/** What was kept by the last visit; nothing when there was none or it cannot be understood. */
-export function readStorage(): Persisted {
-  try {
-    const parsed = persistedSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? '{}'));
-    return parsed.success ? parsed.data : {};
-  } catch {
-    // Storage may be closed to us, or hold something else.
-    return {};
-  }
-}
-
-export function persist(state: Persisted): void {
-  try {
-    localStorage.setItem(KEY, JSON.stringify(state));
-  } catch {
-    // Without storage the walk goes on; only a reload would not find it.
-  }
-}
+/** What was kept by the last visit: nothing when there was none or it cannot be understood. */
+export const persisted = kept('sleetcrest', persistedSchema);

@@ -1,5 +1,9 @@
 import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
+import {
+  HttpTestingController,
+  provideHttpClientTesting,
+  type TestRequest,
+} from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import type { Action } from '@ngrx/store';
 import { lastValueFrom, Subject, type Subscription } from 'rxjs';
@@ -28,16 +32,26 @@ describe('who is signed in', () => {
   });
   afterEach(() => listening.unsubscribe());
 
-  it('is asked as the application begins', () => {
+  /** The next request of its kind, once it has been sent. */
+  const asked = async (what: { method: string; url: string }): Promise<TestRequest> => {
+    let sent: TestRequest[] = [];
+    await until(() => (sent = http.match(what)).length === 1);
+    return sent[0]!;
+  };
+
+  it('is asked as the application begins', async () => {
     http.expectOne('/api/session').flush(session);
+    await until(() => told.length === 1);
     expect(told).toEqual([SessionApi.sessionTold({ session })]);
   });
 
-  it('is nobody for who left before choosing a phrase of their own: they sign in anew', () => {
+  it('is nobody for who left before choosing a phrase of their own: they sign in anew', async () => {
     const bo = { id: '0b8f2a60-36a1-4d0b-9a0e-1d6b0a6a4c11', name: 'Bo', role: 'learner' };
     http.expectOne('/api/session').flush({ account: bo, begins: true, demo: [] });
+    const left = await asked({ method: 'DELETE', url: '/api/session' });
     expect(told).toEqual([]);
-    http.expectOne({ method: 'DELETE', url: '/api/session' }).flush(session);
+    left.flush(session);
+    await until(() => told.length === 1);
     expect(told).toEqual([SessionApi.sessionTold({ session })]);
   });
 
@@ -47,6 +61,7 @@ describe('who is signed in', () => {
     expect(told).toEqual([SessionApi.sessionUnknown()]);
     window.dispatchEvent(new Event('online'));
     http.expectOne('/api/session').flush(session);
+    await until(() => told.length === 2);
     expect(told[1]).toEqual(SessionApi.sessionTold({ session }));
   });
 

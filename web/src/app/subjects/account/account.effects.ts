@@ -1,8 +1,7 @@
-import { HttpClient } from '@angular/common/http';
 import { inject, Injector } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { sessionSchema, type Session } from '@sleetcrest/contract/accounts';
+import type { Session } from '@sleetcrest/contract/accounts';
 import {
   catchError,
   concatMap,
@@ -14,7 +13,6 @@ import {
   fromEvent,
   map,
   merge,
-  of,
   retry,
   switchMap,
   take,
@@ -23,10 +21,10 @@ import {
   timer,
 } from 'rxjs';
 import { Held } from '../../base/reading/held';
+import { AccountApi } from './account-api';
 import { SessionApi } from './account.actions';
 import { askAgain, OtherTabs } from './asking-again';
 import { accountFeature } from './account.feature';
-import { readAnswer } from '../../base/api/read-answer';
 
 const TRY_AGAIN = 15_000;
 /** Milliseconds within which who is signed in is asked anew once. */
@@ -40,13 +38,12 @@ const HELD = 'session';
  * whoever was signed in here last.
  */
 export const tellSession = createEffect(
-  (http = inject(HttpClient), held = inject(Held)) => {
-    const told = (asking: Observable<unknown>): Observable<Session> =>
-      asking.pipe(map((body) => readAnswer(sessionSchema, body)));
+  (api = inject(AccountApi), held = inject(Held)) => {
     // Who left before choosing a phrase of their own signs in anew, and is asked for one then.
-    const asked = defer(() => told(http.get('/api/session'))).pipe(
-      switchMap((session) => (session.begins ? told(http.delete('/api/session')) : of(session))),
-    );
+    const asked = defer(async () => {
+      const session = await api.session();
+      return session.begins ? api.signOut() : session;
+    });
     const last = defer(() => held.last<Session>(HELD)).pipe(
       map((session) =>
         session ? SessionApi.sessionTold({ session }) : SessionApi.sessionUnknown(),

@@ -10,12 +10,12 @@ import {
 } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { selectMethodChosen } from '../method';
-import { TableGroups } from './groups';
+import { GroupStore } from './group-store';
 
 /** How the cases and stages of the group's method are called. */
 @Injectable({ providedIn: 'root' })
 export class GroupTitles {
-  private readonly groups = inject(TableGroups);
+  private readonly groups = inject(GroupStore);
   private readonly own = inject(Store).selectSignal(selectMethodChosen);
   readonly method = computed(() => {
     const chosen = this.groups.group()?.method;

@@ -1,5 +1,6 @@
 export { GroupTitles } from './group-titles';
-export { TableGroups } from './groups';
+export { GroupApi } from './group-api';
+export { GroupStore } from './group-store';
 export { HandIn } from './hand-in/hand-in';
 export { tellsWhere } from './here/whereabouts';
 export { ENDING_WORDS } from './seat/ending-words';

@@ -1,4 +1,3 @@
-import { HttpClient, HttpParams } from '@angular/common/http';
 import { inject, Injectable, Injector, runInInjectionContext } from '@angular/core';
 import {
   batchAnswerSchema,
@@ -20,8 +19,8 @@ import type {
   LogGroup,
   LogOverview,
 } from '@sleetcrest/core/learner/log';
-import { firstValueFrom } from 'rxjs';
 import type { Asking, Later } from '../../base/work/worker-of';
+import { Client } from '../../base/api/client';
 import { apiFailure } from '../../base/api/failure';
 import type { Deeds, Outcome } from '../../base/outbox/change';
 import { Outbox } from '../../base/outbox/outbox';
@@ -32,40 +31,28 @@ import { records } from './records';
 import { MOST_HELD, type LogBook, type LogReader, type Whereabouts } from './log-book';
 import { readAnswer } from '../../base/api/read-answer';
 
-const params = (filter: LogFilter, more: Record<string, string | number> = {}): HttpParams =>
-  new HttpParams({
-    fromObject: Object.fromEntries(
-      Object.entries<string | number | boolean | undefined>({ ...filter, ...more }).flatMap(
-        ([name, value]) => (value === undefined ? [] : [[name, value] as const]),
-      ),
-    ),
-  });
-
 /** A log on the server: one's own, or that of a learner one coaches. */
 export class ServerLog implements LogReader {
   constructor(
-    protected readonly http: HttpClient,
+    protected readonly client: Client,
     private readonly base: string,
   ) {}
 
-  async page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
-    return readAnswer(logPageSchema, await this.get('', params(filter, { offset, limit })));
+  page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
+    return this.client.get(this.base, logPageSchema, { ...filter, offset, limit });
   }
 
-  async overview(filter: LogFilter, today: string): Promise<LogOverview> {
-    return readAnswer(logOverviewSchema, await this.get('/overview', params(filter, { today })));
+  overview(filter: LogFilter, today: string): Promise<LogOverview> {
+    return this.client.get(`${this.base}/overview`, logOverviewSchema, { ...filter, today });
   }
 
   async groups(filter: LogFilter, by: Grouping): Promise<LogGroup[]> {
-    return readAnswer(logGroupsSchema, await this.get('/groups', params(filter, { by }))).items;
+    const path = `${this.base}/groups`;
+    return (await this.client.get(path, logGroupsSchema, { ...filter, by })).items;
   }
 
-  async read(id: string): Promise<LogEntry> {
-    return readAnswer(logEntrySchema, await this.get(`/entries/${id}`));
-  }
-
-  protected get(path: string, query = new HttpParams()): Promise<object> {
-    return firstValueFrom(this.http.get(`${this.base}${path}`, { params: query }));
+  read(id: string): Promise<LogEntry> {
+    return this.client.get(`${this.base}/entries/${id}`, logEntrySchema);
   }
 }
 
@@ -87,7 +74,7 @@ export class AccountLog extends ServerLog implements LogBook {
   private holding: Promise<void> | undefined;
 
   constructor() {
-    super(inject(HttpClient), '/api/log');
+    super(inject(Client), '/api/log');
   }
 
   override page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
@@ -119,8 +106,8 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   /** What a record has said; nothing while the server cannot be reached. */
-  async history(id: string): Promise<EntryHistory> {
-    return readAnswer(entryHistorySchema, await this.get(`/entries/${id}/history`));
+  history(id: string): Promise<EntryHistory> {
+    return this.client.get(`/api/log/entries/${id}/history`, entryHistorySchema);
   }
 
   async add(entry: LogEntry): Promise<Whereabouts> {
@@ -138,9 +125,8 @@ export class AccountLog extends ServerLog implements LogBook {
     return this.sent(batch);
   }
 
-  private async sent(batch: object): Promise<BatchAnswer> {
-    const asked = this.http.post('/api/log/batch', batch);
-    return readAnswer(batchAnswerSchema, await firstValueFrom(asked));
+  private sent(batch: object): Promise<BatchAnswer> {
+    return this.client.send('POST', '/api/log/batch', batchAnswerSchema, batch);
   }
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
@@ -203,9 +189,8 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   file(filter: LogFilter, as: 'csv' | 'json'): Promise<Blob> {
-    const query = { params: params(filter, { as }), responseType: 'blob' } as const;
     return this.there(
-      () => firstValueFrom(this.http.get('/api/log/export', query)),
+      () => this.client.file('/api/log/export', { ...filter, as }),
       (held) => held.file(filter, as),
     );
   }
@@ -225,11 +210,8 @@ export class AccountLog extends ServerLog implements LogBook {
 
   private async fetch(): Promise<void> {
     const since = await this.held((held) => held.since());
-    const ask = async (query: Record<string, string>) =>
-      readAnswer(
-        logChangesSchema,
-        await this.get('/changes', new HttpParams({ fromObject: query })),
-      );
+    const ask = (query: Record<string, string>) =>
+      this.client.get('/api/log/changes', logChangesSchema, query);
     if (since === undefined) {
       const { next } = await ask({});
       for (let offset = 0; offset < MOST_HELD; offset += WINDOW) {

@@ -1,7 +1,7 @@
-import { HttpClient } from '@angular/common/http';
 import { computed, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { auditTime, filter } from 'rxjs';
+import { Client } from '../../base/api/client';
 import { Outbox } from '../../base/outbox/outbox';
 import { WHOSE } from '../../base/outbox/whose';
 import { AccountLog, ServerLog } from './account-log';
@@ -14,7 +14,7 @@ const TOGETHER = 100;
 /** Which log is whose, and what has still to move into an account. */
 @Injectable({ providedIn: 'root' })
 export class LogBooks {
-  private readonly http = inject(HttpClient);
+  private readonly client = inject(Client);
   private readonly accountLog = inject(AccountLog);
   private readonly guestLog = inject(GuestLog);
   private readonly outbox = inject(Outbox);
@@ -48,7 +48,7 @@ export class LogBooks {
 
   /** The log of a learner of one's groups. */
   of(learner: string): LogReader {
-    return new ServerLog(this.http, `/api/learners/${learner}/log`);
+    return new ServerLog(this.client, `/api/learners/${learner}/log`);
   }
 
   /** What a record of one's account has said; undefined for a guest's. */

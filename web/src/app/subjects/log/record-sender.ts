@@ -1,28 +1,25 @@
-import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
-import { firstValueFrom } from 'rxjs';
+import { Client } from '../../base/api/client';
 import type { Change, Deeds, Sender } from '../../base/outbox/change';
 
 /** Records of the log. Answers are read by whoever asked: what reads them is fetched with the log. */
 @Injectable({ providedIn: 'root' })
 export class RecordSender implements Sender<'record'> {
-  private readonly http = inject(HttpClient);
+  private readonly client = inject(Client);
   readonly keepsRefused = true;
 
   send({ things, deed, told }: Change<'record'>): Promise<unknown> {
     const many = (path: string, more: object = {}) =>
-      this.http.post(`/api/log/${path}`, { ids: things, ...more });
+      this.client.tell('POST', `/api/log/${path}`, { ids: things, ...more });
     switch (deed.do) {
       case 'add':
-        return firstValueFrom(this.http.post('/api/log', deed.entry));
+        return this.client.tell('POST', '/api/log', deed.entry);
       case 'change':
-        return firstValueFrom(
-          this.http.patch(`/api/log/entries/${things[0]}`, { ...deed.change, told }),
-        );
+        return this.client.tell('PATCH', `/api/log/entries/${things[0]}`, { ...deed.change, told });
       case 'tag':
-        return firstValueFrom(many('tags', { add: deed.add, remove: deed.remove }));
+        return many('tags', { add: deed.add, remove: deed.remove });
       default:
-        return firstValueFrom(many(deed.do));
+        return many(deed.do);
     }
   }
 

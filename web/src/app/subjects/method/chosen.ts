@@ -1,8 +1,7 @@
 import { createSelector } from '@ngrx/store';
-import { DEFAULT_METHOD, type Method, methodOf, METHODS, sideOfColour } from '@sleetcrest/core';
+import { DEFAULT_METHOD, type Method, methodOf, sideOfColour } from '@sleetcrest/core';
 import { entryFeature } from '../cube';
 import { readerFeature } from '../settings';
-import { methodsFeature } from './methods.feature';
 
 /** The side this person solves first, on the cube in hand. */
 export const selectFirstSide = createSelector(
@@ -16,9 +15,3 @@ export const selectMethodChosen = createSelector(
   readerFeature.selectMethod,
   (chosen): Method => methodOf(chosen) ?? DEFAULT_METHOD,
 );
-
-/** What every method is called: the named ones, and people's own. */
-export const selectMethodNames = createSelector(methodsFeature.selectOwn, (own) => [
-  ...METHODS.map(({ id, title }) => ({ id, title })),
-  ...own.map(({ method: { id, title } }) => ({ id, title })),
-]);

@@ -1,5 +1,4 @@
 import { inject, Injectable } from '@angular/core';
-import { firstValueFrom } from 'rxjs';
 import type { Change, Deeds, Sender } from '../../base/outbox/change';
 import { MethodsApi } from './methods-api';
 
@@ -10,9 +9,8 @@ export class MethodSender implements Sender<'method'> {
   readonly keepsRefused = false;
 
   send({ things: [id], deed }: Change<'method'>): Promise<unknown> {
-    if (deed.do === 'keep') return firstValueFrom(this.api.keep(deed.kept));
-    const asked = deed.do === 'remove' ? this.api.remove(id!) : this.api.restore(id!);
-    return firstValueFrom(asked);
+    if (deed.do === 'keep') return this.api.keep(deed.kept);
+    return deed.do === 'remove' ? this.api.remove(id!) : this.api.restore(id!);
   }
 
   join(first: Deeds['method'], then: Deeds['method']): Deeds['method'] | null | undefined {

@@ -1,4 +1,3 @@
-import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import {
   methodListSchema,
@@ -7,38 +6,31 @@ import {
   type KeepMethod,
   type SavedMethod,
 } from '@sleetcrest/contract';
-import { map, type Observable } from 'rxjs';
-import { readAnswer } from '../../base/api/read-answer';
+import { Client } from '../../base/api/client';
 
-/** People's own methods on the server, and what it prints; answers are checked by the contract. */
+/** People's own methods on the server, and what it prints. */
 @Injectable({ providedIn: 'root' })
 export class MethodsApi {
-  private readonly http = inject(HttpClient);
+  private readonly client = inject(Client);
 
-  list(): Observable<SavedMethod[]> {
-    return this.http
-      .get('/api/methods')
-      .pipe(map((body) => readAnswer(methodListSchema, body).items));
+  async list(): Promise<SavedMethod[]> {
+    return (await this.client.get('/api/methods', methodListSchema)).items;
   }
 
-  keep(kept: KeepMethod): Observable<SavedMethod> {
-    return this.http
-      .put(`/api/methods/${kept.method.id}`, kept)
-      .pipe(map((body) => readAnswer(savedMethodSchema, body)));
+  keep(kept: KeepMethod): Promise<SavedMethod> {
+    return this.client.send('PUT', `/api/methods/${kept.method.id}`, savedMethodSchema, kept);
   }
 
-  remove(id: string): Observable<unknown> {
-    return this.http.delete(`/api/methods/${id}`);
+  remove(id: string): Promise<unknown> {
+    return this.client.tell('DELETE', `/api/methods/${id}`);
   }
 
-  restore(id: string): Observable<SavedMethod> {
-    return this.http
-      .post(`/api/methods/${id}/restore`, null)
-      .pipe(map((body) => readAnswer(savedMethodSchema, body)));
+  restore(id: string): Promise<SavedMethod> {
+    return this.client.send('POST', `/api/methods/${id}/restore`, savedMethodSchema);
   }
 
   /** The printed guide as a PDF file. */
-  handout(handout: Handout): Observable<Blob> {
-    return this.http.post('/api/handouts', handout, { responseType: 'blob' });
+  handout(handout: Handout): Promise<Blob> {
+    return this.client.fileOf('/api/handouts', handout);
   }
 }

@@ -1,4 +1,3 @@
-import { HttpClient, HttpParams } from '@angular/common/http';
 import {
   computed,
   inject,
@@ -9,16 +8,16 @@ import {
 } from '@angular/core';
 import { reviewsPageSchema } from '@sleetcrest/contract/practice';
 import type { Review } from '@sleetcrest/core/learner/answers';
-import { firstValueFrom } from 'rxjs';
 import type { Asking, Later } from '../../base/work/worker-of';
+import { Client } from '../../base/api/client';
 import { Outbox } from '../../base/outbox/outbox';
 import { WHOSE } from '../../base/outbox/whose';
 import type { LocalPractice } from './local-practice';
 import type { PracticeDeeds } from './practice-deeds';
 import { practiceWorker } from './practice-worker';
-import { readAnswer } from '../../base/api/read-answer';
 
 const GUESTS = 'sleetcrest-practice';
+const REVIEWS = '/api/practice/reviews';
 const AT_ONCE = 200;
 
 /**
@@ -27,7 +26,7 @@ const AT_ONCE = 200;
  */
 @Injectable({ providedIn: 'root' })
 export class PracticeBook {
-  private readonly http = inject(HttpClient);
+  private readonly client = inject(Client);
   private readonly outbox = inject(Outbox);
   private readonly whose = inject(WHOSE);
   private readonly injector = inject(Injector);
@@ -76,7 +75,7 @@ export class PracticeBook {
     for (;;) {
       const some = await guest.ask(({ practice }) => practice.some(AT_ONCE));
       if (some.length === 0) break;
-      await firstValueFrom(this.http.post('/api/practice/reviews', { reviews: some }));
+      await this.client.tell('POST', REVIEWS, { reviews: some });
       await this.ask((practice) => practice.add(some));
       await guest.ask(({ practice }) => practice.moved(some.map(({ id }) => id)));
       this.arrivals.update((count) => count + 1);
@@ -87,10 +86,7 @@ export class PracticeBook {
   private async fetch(): Promise<void> {
     let since = await this.ask((practice) => practice.since());
     for (let after: string | undefined; ;) {
-      const query = { ...(since && { since }), ...(after && { after }) };
-      const params = new HttpParams({ fromObject: query });
-      const answer = await firstValueFrom(this.http.get('/api/practice/reviews', { params }));
-      const { items, next } = readAnswer(reviewsPageSchema, answer);
+      const { items, next } = await this.client.get(REVIEWS, reviewsPageSchema, { since, after });
       const added = await this.ask((practice) => practice.add(items));
       if (added > 0) this.arrivals.update((count) => count + 1);
       ({ since, after } = next);

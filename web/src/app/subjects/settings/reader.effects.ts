@@ -1,16 +1,15 @@
-import { HttpClient } from '@angular/common/http';
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { settingsSchema, type ReaderPart } from '@sleetcrest/contract';
 import isEqual from 'fast-deep-equal';
-import { catchError, EMPTY, filter, map, switchMap, tap } from 'rxjs';
+import { catchError, EMPTY, filter, from, map, switchMap, tap } from 'rxjs';
+import { Client } from '../../base/api/client';
 import { Outbox } from '../../base/outbox/outbox';
 import { accountFeature, SessionApi } from '../account';
 import { DEFAULT_READER, type Reader } from './reader';
 import { seatFor } from './aside';
 import { asideFeature, readerFeature, SettingsApi, SettingsPage } from './reader.feature';
-import { readAnswer } from '../../base/api/read-answer';
 
 const THING = ['settings'];
 
@@ -50,12 +49,11 @@ export const takeSeat = createEffect(
 
 /** The settings of whoever signs in are used here; what they never changed is as it is here. */
 export const hearSettings = createEffect(
-  (store = inject(Store), http = inject(HttpClient), outbox = inject(Outbox)) =>
+  (store = inject(Store), client = inject(Client), outbox = inject(Outbox)) =>
     store.select(accountFeature.selectWhose).pipe(
       filter((whose) => whose != null),
       switchMap(() =>
-        http.get('/api/settings').pipe(
-          map((body) => readAnswer(settingsSchema, body)),
+        from(client.get('/api/settings', settingsSchema)).pipe(
           map(({ settings: told, taught }) => {
             tellMissing(told, store.selectSignal(readerFeature.selectReaderState)(), outbox);
             const waiting = outbox

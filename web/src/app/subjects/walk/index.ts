@@ -1,7 +1,6 @@
 export { Rest } from './rest/rest';
 export { SavedWalks } from './saved/saved-walks';
-export { SavedPage } from './saved/saved.actions';
-export { PAGE_SIZE, savedFeature } from './saved/saved.feature';
+export { PAGE_SIZE, SavedStore } from './saved/saved-store';
 export { back, forward, stateAt, type StepFrame, type Timeline } from './timeline';
 export { recordOf } from './walk-record';
 export { WalkPage } from './walk.actions';

@@ -2,7 +2,6 @@ import { HttpErrorResponse, provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { idSchema } from '@sleetcrest/contract';
-import { firstValueFrom } from 'rxjs';
 import { aRecord } from './walk.spec-support';
 import { apiFailure } from '../../base/api/failure';
 import { SolvesApi } from './solves-api';
@@ -21,13 +20,13 @@ describe('the saved solves on the server', () => {
   afterEach(() => http.verify());
 
   it('are taken only as the contract has them', async () => {
-    const read = firstValueFrom(api.read(aRecord().id));
+    const read = api.read(aRecord().id);
     http.expectOne(`/api/solves/${aRecord().id}`).flush({ ...aRecord(), owner: 'nobody' });
     await expectAsync(read).toBeRejected();
   });
 
   it('are asked for page by page', () => {
-    const listed = firstValueFrom(api.list(3, 8));
+    const listed = api.list(3, 8);
     const page = { items: [], page: 3, size: 8, total: 16 };
     http.expectOne('/api/solves?page=3&size=8').flush(page);
     return expectAsync(listed).toBeResolvedTo(page);

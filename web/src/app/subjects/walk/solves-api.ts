@@ -1,4 +1,3 @@
-import { HttpClient } from '@angular/common/http';
 import { inject, Injectable } from '@angular/core';
 import {
   savedSolveSchema,
@@ -8,45 +7,34 @@ import {
   type SolvePage,
   type UpdateSolve,
 } from '@sleetcrest/contract';
-import { map, type Observable } from 'rxjs';
-import { readAnswer } from '../../base/api/read-answer';
+import { Client } from '../../base/api/client';
 
-/** The saved solves on the server; every answer is checked against the contract. */
+/** The saved solves on the server. */
 @Injectable({ providedIn: 'root' })
 export class SolvesApi {
-  private readonly http = inject(HttpClient);
+  private readonly client = inject(Client);
 
-  list(page: number, size: number): Observable<SolvePage> {
-    return this.http
-      .get('/api/solves', { params: { page, size } })
-      .pipe(map((body) => readAnswer(solvePageSchema, body)));
+  list(page: number, size: number): Promise<SolvePage> {
+    return this.client.get('/api/solves', solvePageSchema, { page, size });
   }
 
-  read(id: string): Observable<SavedSolve> {
-    return this.http
-      .get(`/api/solves/${id}`)
-      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
+  read(id: string): Promise<SavedSolve> {
+    return this.client.get(`/api/solves/${id}`, savedSolveSchema);
   }
 
-  create(solve: CreateSolve): Observable<SavedSolve> {
-    return this.http
-      .post('/api/solves', solve)
-      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
+  create(solve: CreateSolve): Promise<SavedSolve> {
+    return this.client.send('POST', '/api/solves', savedSolveSchema, solve);
   }
 
-  update(id: string, change: UpdateSolve): Observable<SavedSolve> {
-    return this.http
-      .patch(`/api/solves/${id}`, change)
-      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
+  update(id: string, change: UpdateSolve): Promise<SavedSolve> {
+    return this.client.send('PATCH', `/api/solves/${id}`, savedSolveSchema, change);
   }
 
-  remove(id: string): Observable<unknown> {
-    return this.http.delete(`/api/solves/${id}`);
+  remove(id: string): Promise<unknown> {
+    return this.client.tell('DELETE', `/api/solves/${id}`);
   }
 
-  restore(id: string): Observable<SavedSolve> {
-    return this.http
-      .post(`/api/solves/${id}/restore`, null)
-      .pipe(map((body) => readAnswer(savedSolveSchema, body)));
+  restore(id: string): Promise<SavedSolve> {
+    return this.client.send('POST', `/api/solves/${id}/restore`, savedSolveSchema);
   }
 }

@@ -1,5 +1,4 @@
 import { inject, Injectable } from '@angular/core';
-import { firstValueFrom } from 'rxjs';
 import type { Change, Deeds, Sender } from '../../base/outbox/change';
 import { SolvesApi } from './solves-api';
 
@@ -12,13 +11,13 @@ export class WalkSender implements Sender<'walk'> {
   send({ things: [id], deed }: Change<'walk'>): Promise<unknown> {
     switch (deed.do) {
       case 'create':
-        return firstValueFrom(this.api.create(deed.solve));
+        return this.api.create(deed.solve);
       case 'change':
-        return firstValueFrom(this.api.update(id!, deed.change));
+        return this.api.update(id!, deed.change);
       case 'remove':
-        return firstValueFrom(this.api.remove(id!));
+        return this.api.remove(id!);
       case 'restore':
-        return firstValueFrom(this.api.restore(id!));
+        return this.api.restore(id!);
     }
   }
 

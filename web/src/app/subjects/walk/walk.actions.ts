@@ -48,3 +48,13 @@ export const Keeping = createActionGroup({
     'Record Refused': props<{ id: string; message: string }>(),
   },
 });
+
+/** What was done with the saved cubes, of which the walk may be one. */
+export const SavedCubes = createActionGroup({
+  source: 'Saved Cubes',
+  events: {
+    /** It is deleted, or is as soon as the server can be reached. */
+    'Cube Deleted': props<{ id: string }>(),
+    'Cube Brought Back': props<{ id: string }>(),
+  },
+});

@@ -2,9 +2,8 @@ import { createFeature, createReducer, createSelector, on } from '@ngrx/store';
 import type { Stage, Walkthrough } from '@sleetcrest/core';
 import type { Position } from '@sleetcrest/contract';
 import { Browser } from '../../base/storage/browser.actions';
-import { SavedApi, SavedPage } from './saved/saved.actions';
 import { back, forward, layOut, lookedAt, ridgeOf, stateAt, turnsDone, within } from './timeline';
-import { Keeping, Pace, Solving, WalkPage } from './walk.actions';
+import { Keeping, Pace, SavedCubes, Solving, WalkPage } from './walk.actions';
 import {
   isFurther,
   isUnsent,
@@ -163,15 +162,11 @@ export const walkFeature = createFeature({
       // What was left need be remembered here no longer: it waits to be sent.
       left: state.left.filter((one) => one.record !== record),
     })),
-    on(SavedApi.solveGone, (state, { solve }) =>
-      state.record?.id === solve.id
-        ? { ...state, server: 'refused' as const, refusal: DELETED }
-        : state,
+    on(SavedCubes.cubeDeleted, (state, { id }) =>
+      state.record?.id === id ? { ...state, server: 'refused' as const, refusal: DELETED } : state,
     ),
-    on(SavedPage.deleteUndone, (state, { solve }) =>
-      state.record?.id === solve.id
-        ? { ...state, server: 'reached' as const, refusal: null }
-        : state,
+    on(SavedCubes.cubeBroughtBack, (state, { id }) =>
+      state.record?.id === id ? { ...state, server: 'reached' as const, refusal: null } : state,
     ),
     on(Keeping.recordRefused, (state, { id, message }) => ({
       ...state,

@@ -6,17 +6,18 @@ import { Notices } from '../../base/dialogs/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { ChangeAccount, Session } from '@sleetcrest/contract/accounts';
-import { saveAs } from 'file-saver';
-import type { Observable } from 'rxjs';
-import { apiFailure } from '../../base/api/failure';
+import { saveFile } from '../../base/files/save-file';
+import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, leavingWords, SessionApi } from '../../subjects/account';
-import { Groups } from '../../subjects/group/parts/groups';
 import { Keys } from './keys';
 
-/** One's account: name and phrase, the groups, taking everything along, and leaving. */
+/** As which file it is saved. */
+const EVERYTHING = 'sleetcrest-everything.zip';
+
+/** One's account: name and phrase, taking everything along, and leaving. */
 @Component({
   selector: 'sc-account',
-  imports: [FormsModule, Groups, Keys, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
+  imports: [FormsModule, Keys, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
   templateUrl: './account.html',
   styleUrl: './account.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -35,8 +36,9 @@ export class AccountView {
   protected readonly farewell = signal('');
   /** What of others’ goes too, once that is known; undefined until then. */
   protected readonly goes = signal<string | undefined>(undefined);
-  protected readonly trouble = signal<string | null>(null);
-  protected readonly busy = signal(false);
+  private readonly action = action();
+  protected readonly trouble = this.action.trouble;
+  protected readonly busy = this.action.busy;
 
   protected rename(name: string): void {
     this.change({ name }, 'Your name is changed.');
@@ -50,7 +52,8 @@ export class AccountView {
   }
 
   private change(change: ChangeAccount, says: string): void {
-    this.ask(this.api.change(change), (session) => {
+    void this.action.run(async () => {
+      const session = await this.api.change(change);
       this.store.dispatch(SessionApi.sessionTold({ session }));
       this.now.set('');
       this.next.set('');
@@ -59,45 +62,31 @@ export class AccountView {
   }
 
   protected everything(): void {
-    this.ask(this.api.everything(), (zip) => saveAs(zip, 'sleetcrest-everything.zip'));
+    void this.action.run(async () => saveFile(await this.api.everything(), EVERYTHING));
   }
 
   protected signOut(): void {
-    this.ask(this.api.signOut(), (session) => this.gone(session));
+    void this.action.run(async () => this.gone(await this.api.signOut()));
   }
 
   protected signOutEverywhere(): void {
-    this.ask(this.api.signOutEverywhere(), (session) => this.gone(session));
+    void this.action.run(async () => this.gone(await this.api.signOutEverywhere()));
   }
 
   /** Tells first what of others’ goes with the account. */
   protected leave(): void {
     this.leaving.set(!this.leaving());
     this.goes.set(undefined);
-    if (this.leaving()) this.ask(this.api.leaving(), (goes) => this.goes.set(leavingWords(goes)));
+    if (!this.leaving()) return;
+    void this.action.run(async () => this.goes.set(leavingWords(await this.api.leaving())));
   }
 
   protected remove(): void {
-    this.ask(this.api.remove(this.farewell()), (session) => this.gone(session));
+    void this.action.run(async () => this.gone(await this.api.remove(this.farewell())));
   }
 
   private gone(session: Session): void {
     this.store.dispatch(SessionApi.signedOut({ session }));
     void this.router.navigate(['/sign-in']);
-  }
-
-  private ask<T>(asked: Observable<T>, done: (answer: T) => void): void {
-    this.busy.set(true);
-    this.trouble.set(null);
-    asked.subscribe({
-      next: (answer) => {
-        this.busy.set(false);
-        done(answer);
-      },
-      error: (error: unknown) => {
-        this.busy.set(false);
-        this.trouble.set(apiFailure(error).message);
-      },
-    });
   }
 }

@@ -2,17 +2,16 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { Account } from '@sleetcrest/contract/accounts';
-import { firstValueFrom, type Observable } from 'rxjs';
 import { AccountApi, accountFeature } from '../../subjects/account';
-import { readingOf } from '../../base/reading/reading-of';
-import { Deed } from '../../base/reading/deed';
+import { reading } from '../../base/reading/reading';
+import { action } from '../../base/reading/action';
 
 /** Where one is signed in, and the codes by which other coaches may come: each can be withdrawn. */
 @Component({
   selector: 'sc-keys',
   imports: [MatButton],
   template: `
-    @if (deed.trouble() ?? signedIn.trouble(); as message) {
+    @if (action.trouble() ?? signedIn.trouble(); as message) {
       <p class="trouble" role="alert">{{ message }}</p>
     }
     <h2>Where you are signed in</h2>
@@ -26,7 +25,7 @@ import { Deed } from '../../base/reading/deed';
             }
           </span>
           @if (!one.here) {
-            <button matButton [disabled]="deed.busy()" (click)="signOutOf(one.id)">
+            <button matButton [disabled]="action.busy()" (click)="signOutOf(one.id)">
               Sign out there
             </button>
           }
@@ -43,13 +42,15 @@ import { Deed } from '../../base/reading/deed';
         @for (one of codes.value() ?? []; track one.code) {
           <li>
             <b class="mono">{{ one.code }}</b> until {{ one.until.slice(0, 10) }}
-            <button matButton [disabled]="deed.busy()" (click)="withdraw(one.code)">
+            <button matButton [disabled]="action.busy()" (click)="withdraw(one.code)">
               Withdraw
             </button>
           </li>
         }
       </ul>
-      <button matButton="outlined" [disabled]="deed.busy()" (click)="invite()">Make a code</button>
+      <button matButton="outlined" [disabled]="action.busy()" (click)="invite()">
+        Make a code
+      </button>
     }
   `,
   styles: `
@@ -83,37 +84,35 @@ import { Deed } from '../../base/reading/deed';
 export class Keys {
   readonly account = input.required<Account>();
   private readonly api = inject(AccountApi);
-  protected readonly deed = new Deed();
-  protected readonly signedIn = readingOf(
+  protected readonly action = action();
+  protected readonly signedIn = reading(
     () => this.account().id,
-    () => firstValueFrom(this.api.signedIn()),
+    () => this.api.signedIn(),
+    { whenAnother: 'drop' },
   );
   private readonly coaches = inject(Store).selectSignal(accountFeature.selectCoaches);
   /** Where anybody may sign up as a coach there is nobody to invite. */
   protected readonly invites = computed(
     () => this.account().role === 'coach' && this.coaches() === 'invited',
   );
-  protected readonly codes = readingOf(
+  protected readonly codes = reading(
     () => (this.invites() ? this.account().id : undefined),
-    () => firstValueFrom(this.api.coachCodes()),
+    () => this.api.coachCodes(),
+    { whenAnother: 'drop' },
   );
 
   protected async signOutOf(session: string): Promise<void> {
-    await this.asked(this.api.signOutOf(session));
+    await this.action.run(() => this.api.signOutOf(session));
     this.signedIn.again();
   }
 
   protected async invite(): Promise<void> {
-    await this.asked(this.api.inviteCoach());
+    await this.action.run(() => this.api.inviteCoach());
     this.codes.again();
   }
 
   protected async withdraw(code: string): Promise<void> {
-    await this.asked(this.api.withdrawCoach(code));
+    await this.action.run(() => this.api.withdrawCoach(code));
     this.codes.again();
-  }
-
-  private asked(asked: Observable<unknown>): Promise<void> {
-    return this.deed.do(async () => void (await firstValueFrom(asked, { defaultValue: null })));
   }
 }

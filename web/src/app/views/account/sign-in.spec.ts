@@ -2,7 +2,6 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import type { Session, SignUp } from '@sleetcrest/contract/accounts';
-import { of, throwError, type Observable } from 'rxjs';
 import { openStore, until } from '../../app.spec-support';
 import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 import { SignIn } from './sign-in';
@@ -12,11 +11,11 @@ describe('signing in', () => {
   let store: Store;
   let went: unknown[][];
   let asked: object[];
-  let answer: () => Observable<Session>;
+  let answer: () => Promise<Session>;
 
   beforeEach(async () => {
     asked = [];
-    const ask = (given: object): Observable<Session> => {
+    const ask = (given: object): Promise<Session> => {
       asked.push(given);
       return answer();
     };
@@ -25,7 +24,7 @@ describe('signing in', () => {
       useValue: { signIn: ask, signUp: ask },
     }));
     const account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101', name: 'Runa', role: 'coach' };
-    answer = () => of({ account: account as never, demo: [] });
+    answer = async () => ({ account: account as never, demo: [] });
     fixture = TestBed.createComponent(SignIn);
     fixture.detectChanges();
     // The fields are known to the form a moment later.
@@ -77,7 +76,9 @@ describe('signing in', () => {
 
   it('says so when they do not belong together', async () => {
     const problem = { type: 'about:blank', title: 'No', status: 401, detail: 'They do not.' };
-    answer = () => throwError(() => new HttpErrorResponse({ status: 401, error: problem }));
+    answer = async () => {
+    throw new HttpErrorResponse({ status: 401, error: problem });
+  };
     await type('name', 'Runa');
     await type('phrase', 'a guess');
     await submit();

@@ -24,7 +24,7 @@ import {
   type SignUp,
 } from '@sleetcrest/contract/accounts';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
-import { apiFailure } from '../../base/api/failure';
+import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 
 /** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
@@ -70,8 +70,9 @@ export class SignIn {
   protected readonly isByInvitation = computed(
     () => this.isNew() && this.role() === 'coach' && this.coaches() === 'invited',
   );
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
   protected readonly ready = computed(() => this.name().trim() !== '' && this.phrase() !== '');
 
   constructor() {
@@ -83,7 +84,7 @@ export class SignIn {
 
   protected switchTo(isNew: boolean): void {
     this.isNew.set(isNew);
-    this.trouble.set(null);
+    this.action.forget();
   }
 
   protected submit(): void {
@@ -94,7 +95,7 @@ export class SignIn {
     if (this.isNew()) {
       const parsed = signUpSchema.safeParse(given);
       if (!parsed.success) {
-        this.trouble.set(`${describeErrors(fieldErrors(parsed.error))}.`);
+        this.action.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
         return;
       }
     }
@@ -103,24 +104,17 @@ export class SignIn {
 
   protected enter(given: SignUp): void {
     const { name, phrase } = given;
-    this.busy.set(true);
-    this.trouble.set(null);
-    const asked = this.isNew() ? this.api.signUp(given) : this.api.signIn({ name, phrase });
-    asked.subscribe({
-      next: (session) => {
-        if (session.begins) {
-          // Nothing is done under a phrase that somebody else gave.
-          this.busy.set(false);
-          this.given.set(phrase);
-          this.phrase.set('');
-          return;
-        }
+    void this.action.run(async () => {
+      const session = await (this.isNew()
+        ? this.api.signUp(given)
+        : this.api.signIn({ name, phrase }));
+      if (!session.begins) {
         this.entered(session);
-      },
-      error: (error: unknown) => {
-        this.busy.set(false);
-        this.trouble.set(apiFailure(error).message);
-      },
+        return;
+      }
+      // Nothing is done under a phrase that somebody else gave.
+      this.given.set(phrase);
+      this.phrase.set('');
     });
   }
 
@@ -128,15 +122,8 @@ export class SignIn {
   protected choose(): void {
     const now = this.given();
     if (now === null || this.busy()) return;
-    this.busy.set(true);
-    this.trouble.set(null);
-    this.api.change({ phrase: { now, next: this.phrase() } }).subscribe({
-      next: (session) => this.entered(session),
-      error: (error: unknown) => {
-        this.busy.set(false);
-        this.trouble.set(apiFailure(error).message);
-      },
-    });
+    const phrase = { now, next: this.phrase() };
+    void this.action.run(async () => this.entered(await this.api.change({ phrase })));
   }
 
   private entered(session: Session): void {
@@ -151,9 +138,8 @@ export class SignIn {
   }
 
   protected signOut(): void {
-    this.api.signOut().subscribe({
-      next: (session) => this.store.dispatch(SessionApi.signedOut({ session })),
-      error: (error: unknown) => this.trouble.set(apiFailure(error).message),
+    void this.action.run(async () => {
+      this.store.dispatch(SessionApi.signedOut({ session: await this.api.signOut() }));
     });
   }
 }

@@ -43,10 +43,18 @@ describe('the Bench', () => {
     expect(host().querySelector('sc-ridge button')).toBeNull();
   });
 
+  const seen = (what: () => boolean): Promise<void> =>
+    until(() => {
+      fixture.detectChanges();
+      return what();
+    });
+
   it('fetches the walk its address names and stands where that was left', async () => {
     await show(aSaved(4).id);
+    await seen(() => store.selectSignal(walkFeature.selectPosition)()?.step === 6);
     expect(api.asked).toEqual([`read ${aSaved(4).id}`]);
     expect(store.selectSignal(walkFeature.selectPosition)()).toEqual({ step: 6, turn: 0 });
+    await seen(() => host().querySelector('sc-ridge button') !== null);
     const rises = [...host().querySelectorAll<HTMLButtonElement>('sc-ridge button')];
     expect(rises.some((rise) => rise.ariaLabel!.includes('you are here'))).toBeTrue();
     rises[0]!.click();
@@ -58,20 +66,17 @@ describe('the Bench', () => {
     const problem = { type: 'about:blank', title: 'Not Found', status: 404, detail };
     api.failure = new HttpErrorResponse({ status: 404, error: problem });
     await show(aSaved(5).id);
-    expect(host().textContent).toContain(detail);
+    await seen(() => host().textContent.includes(detail));
     expect(host().textContent).not.toContain('Try again');
     api.failure = new HttpErrorResponse({ status: 0 });
     await show(aSaved(6).id);
-    await until(() => {
-      fixture.detectChanges();
-      return host().textContent.includes('Try again');
-    });
+    await seen(() => host().textContent.includes('Try again'));
   });
 
   it('says so when the solver cannot be started', async () => {
     solver.solve.and.rejectWith(new Error('no workers here'));
     await show(aSaved(4).id);
-    expect(host().textContent).toContain('no workers here');
+    await seen(() => host().textContent.includes('no workers here'));
     expect(host().textContent).toContain('Try again');
   });
 });

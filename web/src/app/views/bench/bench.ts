@@ -14,7 +14,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { stageWords } from '@sleetcrest/core';
-import { Subscription, switchMap } from 'rxjs';
+import { switchMap } from 'rxjs';
 import { apiFailure } from '../../base/api/failure';
 import { SavedWalks, walkFeature, WalkPage } from '../../subjects/walk';
 import { Solver } from '../../subjects/walk/work';
@@ -94,7 +94,6 @@ export class Bench {
   );
   private readonly isCutOff = signal(false);
   /** A late answer must not open a walk that was left for another. */
-  private fetching = Subscription.EMPTY;
 
   /** The stages of the method chosen; none until the solver has said them. */
   private readonly ahead = toSignal(
@@ -139,15 +138,18 @@ export class Bench {
     const id = this.id();
     if (id === undefined) return;
     this.notFound.set(null);
-    this.fetching.unsubscribe();
-    this.fetching = this.saved.read(id).subscribe({
-      next: (record) => this.store.dispatch(WalkPage.savedWalkOpened({ record })),
-      error: (error: unknown) => {
+    void this.saved.read(id).then(
+      (record) => {
+        // Another may have been asked for meanwhile.
+        if (id === this.id()) this.store.dispatch(WalkPage.savedWalkOpened({ record }));
+      },
+      (error: unknown) => {
+        if (id !== this.id()) return;
         const { message, unreachable } = apiFailure(error);
         this.isCutOff.set(unreachable);
         this.notFound.set(message);
       },
-    });
+    );
   }
 
   protected tryAgain(): void {

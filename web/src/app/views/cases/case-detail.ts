@@ -26,7 +26,7 @@ import { approachesOf, type CaseSurvey } from '@sleetcrest/core/engine/run';
 import type { SetUp } from '@sleetcrest/core/engine/set-up';
 import { type Beside, type CaseCard, mirrored } from '@sleetcrest/core/shown/cases';
 import { crownSvg } from '@sleetcrest/core/shown/drawing';
-import { saveAs } from 'file-saver';
+import { saveFile, saveText } from '../../base/files/save-file';
 import { v4 as uuid } from 'uuid';
 import { smallSeed } from '../../base/work/chance';
 import { entryFeature } from '../../subjects/cube';
@@ -167,10 +167,10 @@ export class CaseDetail {
   }
 
   protected saveSvg(): void {
-    saveAs(new Blob([this.svg()], { type: 'image/svg+xml' }), `${this.fileName()}.svg`);
+    saveText(this.svg(), `${this.fileName()}.svg`);
   }
 
   protected async savePng(): Promise<void> {
-    saveAs(await pngOf(this.svg()), `${this.fileName()}.png`);
+    saveFile(await pngOf(this.svg()), `${this.fileName()}.png`);
   }
 }

@@ -2,15 +2,14 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import type { Handout } from '@sleetcrest/contract';
-import { type Observable, of, throwError } from 'rxjs';
 import { MethodsApi } from '../../subjects/method';
-import { openStore } from '../../app.spec-support';
+import { openStore, until } from '../../app.spec-support';
 import { HandoutDialog } from './handout-dialog';
 
 describe('the dialog for a handout', () => {
   let fixture: ComponentFixture<HandoutDialog>;
   let asked: Handout[];
-  let answer: Observable<Blob>;
+  let answer: () => Promise<Blob>;
   let closed: number;
 
   beforeEach(async () => {
@@ -19,7 +18,7 @@ describe('the dialog for a handout', () => {
     const api = {
       handout: (handout: Handout) => {
         asked.push(handout);
-        return answer;
+        return answer();
       },
     };
     openStore(
@@ -46,11 +45,14 @@ describe('the dialog for a handout', () => {
       one.textContent.includes('Make the PDF'),
     )!;
     button.click();
-    await fixture.whenStable();
+    await until(() => {
+      fixture.detectChanges();
+      return !button.disabled;
+    });
   }
 
   it('asks for the stage one came from, as one reads', async () => {
-    answer = of(new Blob(['%PDF']));
+    answer = async () => new Blob(['%PDF']);
     await make();
     expect(asked).toEqual([
       jasmine.objectContaining({
@@ -66,7 +68,7 @@ describe('the dialog for a handout', () => {
   });
 
   it('asks for anything else that is chosen', async () => {
-    answer = of(new Blob(['%PDF']));
+    answer = async () => new Blob(['%PDF']);
     await choose('What', 'whole');
     await choose('Paper', 'LETTER');
     await choose('Turns', 'words');
@@ -85,7 +87,9 @@ describe('the dialog for a handout', () => {
   });
 
   it('stays open and says why when there is no file', async () => {
-    answer = throwError(() => new HttpErrorResponse({ status: 503 }));
+    answer = async () => {
+    throw new HttpErrorResponse({ status: 503 });
+  };
     await make();
     expect(host().querySelector('[role=alert]')!.textContent).toContain('cannot be reached');
     expect(closed).toBe(0);

@@ -15,11 +15,11 @@ import {
   STANDARD_SCHEME,
 } from '@sleetcrest/core';
 import { stagesOf } from '@sleetcrest/core/engine/run';
-import { saveAs } from 'file-saver';
+import { saveFile } from '../../base/files/save-file';
 import { MethodsApi } from '../../subjects/method';
 import type { MethodChosen } from '../../subjects/method/parts/method-choice';
 import { copied, readerFeature } from '../../subjects/settings';
-import { apiFailure } from '../../base/api/failure';
+import { action } from '../../base/reading/action';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
 import { Choice, type Option } from '../../ui/fields/choice';
 
@@ -129,8 +129,9 @@ export class HandoutDialog {
   protected readonly firstColour = signal<Colour>(this.reader.firstColour);
   protected readonly ink = signal<Handout['ink']>('colour');
   protected readonly looks = signal<'with' | 'without'>('without');
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly action = action('The file was not made. ');
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
   protected readonly inkSaid = computed(() =>
     this.ink() === 'colour'
       ? 'Stickers in your own colours.'
@@ -139,28 +140,20 @@ export class HandoutDialog {
 
   protected make(): void {
     const stage = this.part() === WHOLE ? null : (this.part() as Stage);
-    this.busy.set(true);
-    this.trouble.set(null);
-    this.api
-      .handout({
-        method: copied(this.data.method),
-        stage,
-        paper: this.paper(),
-        dialect: this.dialect(),
-        firstColour: this.firstColour(),
-        ink: this.ink(),
-        swatches: this.reader.swatches,
-        ...(this.looks() === 'with' ? { looks: true } : {}),
-      })
-      .subscribe({
-        next: (pdf) => {
-          saveAs(pdf, `sleetcrest-${this.method.id}${stage ? `-${stage}` : ''}.pdf`);
-          this.dialog.close();
-        },
-        error: (error: unknown) => {
-          this.busy.set(false);
-          this.trouble.set(`The file was not made. ${apiFailure(error).message}`);
-        },
-      });
+    const handout: Handout = {
+      method: copied(this.data.method),
+      stage,
+      paper: this.paper(),
+      dialect: this.dialect(),
+      firstColour: this.firstColour(),
+      ink: this.ink(),
+      swatches: this.reader.swatches,
+      ...(this.looks() === 'with' ? { looks: true } : {}),
+    };
+    void this.action.run(async () => {
+      const pdf = await this.api.handout(handout);
+      saveFile(pdf, `sleetcrest-${this.method.id}${stage ? `-${stage}` : ''}.pdf`);
+      this.dialog.close();
+    });
   }
 }

@@ -3,7 +3,7 @@ import { MatDialog } from '@angular/material/dialog';
 import { Notices } from '../../base/dialogs/notices';
 import { Store } from '@ngrx/store';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
-import { saveAs } from 'file-saver';
+import { saveFile } from '../../base/files/save-file';
 import { LogBooks, type LogReader } from '../../subjects/log';
 import { counted } from '../../base/words/counted';
 import { apiFailure } from '../../base/api/failure';
@@ -101,7 +101,7 @@ export class LogDeeds {
 
   async takeOut(filter: LogFilter, as: 'csv' | 'json'): Promise<void> {
     await this.doing(async () => {
-      saveAs(await this.books.own().file(filter, as), `sleetcrest-log.${as}`);
+      saveFile(await this.books.own().file(filter, as), `sleetcrest-log.${as}`);
     });
   }
 

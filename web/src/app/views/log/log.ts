@@ -22,7 +22,7 @@ import {
 import { accountFeature } from '../../subjects/account';
 import { entryFeature } from '../../subjects/cube';
 import { LogBooks, type LogReader } from '../../subjects/log';
-import { selectFirstSide, selectMethodNames } from '../../subjects/method';
+import { selectFirstSide, MethodStore } from '../../subjects/method';
 import { today } from '../../base/words/days';
 import { clockText } from '../../base/words/clock-text';
 import { counted } from '../../base/words/counted';
@@ -81,7 +81,7 @@ export class Log {
   private readonly status = this.store.selectSignal(accountFeature.selectStatus);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly first = this.store.selectSignal(selectFirstSide);
-  protected readonly methods = this.store.selectSignal(selectMethodNames);
+  protected readonly methods = inject(MethodStore).names;
   protected readonly filter = this.store.selectSignal(logFeature.selectFilter);
   protected readonly face = this.store.selectSignal(logFeature.selectFace);
   protected readonly grouping = this.store.selectSignal(logFeature.selectGrouping);

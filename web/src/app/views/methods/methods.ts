@@ -17,12 +17,12 @@ import {
 import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
-import { saveAs } from 'file-saver';
+import { saveText } from '../../base/files/save-file';
 import Papa from 'papaparse';
 import { entryFeature } from '../../subjects/cube';
 import {
   Consent,
-  methodsFeature,
+  MethodStore,
   proofOf,
   selectFirstSide,
   selectMethodChosen,
@@ -64,7 +64,7 @@ export class Methods {
   private readonly work = inject(Work);
   private readonly learning = inject(LearningWork);
   private readonly consent = inject(Consent);
-  private readonly own = this.store.selectSignal(methodsFeature.selectOwn);
+  private readonly own = inject(MethodStore).own;
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly first = this.store.selectSignal(selectFirstSide);
@@ -209,6 +209,6 @@ export class Methods {
   protected saveCsv(): void {
     const rows = this.groups().flatMap((group) => group.rows);
     const csv = Papa.unparse(tableOf(this.columns(), rows), { newline: '\r\n' });
-    saveAs(new Blob([csv], { type: 'text/csv;charset=utf-8' }), 'sleetcrest-methods.csv');
+    saveText(csv, 'sleetcrest-methods.csv');
   }
 }

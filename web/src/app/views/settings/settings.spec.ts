@@ -1,24 +1,12 @@
+import { openStore } from '../../app.spec-support';
 import { TestBed } from '@angular/core/testing';
-import { provideRouter } from '@angular/router';
-import { provideStore, provideState, Store } from '@ngrx/store';
 import { COLOURS } from '@sleetcrest/core';
-import { DEFAULT_READER } from '../../subjects/settings/reader';
-import { methodsFeature } from '../../subjects/method';
-import { readerFeature, SettingsPage } from '../../subjects/settings';
+import { readerFeature } from '../../subjects/settings';
 import { Settings } from './settings';
 
 describe('the settings', () => {
   it('exchange two centres when one is given another’s colour, so each colour stays once', async () => {
-    TestBed.configureTestingModule({
-      providers: [
-        provideRouter([]),
-        provideStore(),
-        provideState(readerFeature),
-        provideState(methodsFeature),
-      ],
-    });
-    const store = TestBed.inject(Store);
-    store.dispatch(SettingsPage.settingChanged({ change: DEFAULT_READER }));
+    const { store } = openStore();
     const fixture = TestBed.createComponent(Settings);
     await fixture.whenStable();
     const selects = (fixture.nativeElement as Element).querySelectorAll<HTMLSelectElement>(

@@ -37,6 +37,11 @@ export const routes: Routes = [
         loadComponent: () => import('./roster/roster').then(({ Roster }) => Roster),
       },
       {
+        path: 'groups',
+        title: 'Groups · Sleetcrest',
+        loadComponent: () => import('./groups/groups-page').then(({ GroupsPage }) => GroupsPage),
+      },
+      {
         path: 'mine',
         title: 'My table · Sleetcrest',
         loadComponent: () => import('./mine/mine').then(({ Mine }) => Mine),

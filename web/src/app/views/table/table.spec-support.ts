@@ -2,7 +2,7 @@ import { signal } from '@angular/core';
 import { RIGHTS, type Account, type Group } from '@sleetcrest/contract/accounts';
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
 import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
-import { TableGroups } from '../../subjects/group';
+import { GroupStore } from '../../subjects/group';
 
 export const RUNA: Account = {
   id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e101',
@@ -30,7 +30,7 @@ export const aGroup = (...names: string[]): Group => ({
 
 /** What is known of the groups, without asking anybody. */
 export const groupsOf = (group: Group | undefined, account: Account | null = RUNA) => ({
-  provide: TableGroups,
+  provide: GroupStore,
   useValue: {
     group: signal(group),
     account: signal(account),
@@ -42,9 +42,14 @@ export const groupsOf = (group: Group | undefined, account: Account | null = RUN
     trouble: signal(null),
     isKnown: signal(true),
     may: () => true,
+    isBusy: signal(false),
+    moves: { value: signal([]), again: () => undefined },
     again: () => undefined,
     changed: () => undefined,
     choose: () => undefined,
+    change: async () => undefined,
+    leave: async () => undefined,
+    endHelp: async () => undefined,
   },
 });
 

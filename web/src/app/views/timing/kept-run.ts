@@ -1,9 +1,7 @@
 import { STAGES, type Turn } from '@sleetcrest/core';
 import type { TimerState } from '@sleetcrest/core/learner/timing';
 import * as z from 'zod';
-
-const SETTINGS = 'sleetcrest timing';
-const RUN = 'sleetcrest timing run';
+import { kept } from '../../base/storage/kept';
 
 /** How somebody times: kept in the browser. */
 const settingsSchema = z.object({
@@ -63,30 +61,10 @@ const runSchema = z.object({
 /** A solve under way, or one that is not kept yet: it survives a reload. */
 export type Run = z.infer<typeof runSchema>;
 
-function read<T>(key: string, schema: z.ZodType<T>): T | null {
-  try {
-    const parsed = schema.safeParse(JSON.parse(localStorage.getItem(key) ?? 'null'));
-    return parsed.success ? parsed.data : null;
-  } catch {
-    // Storage may be closed to us, or hold something else.
-    return null;
-  }
-}
-
-function write(key: string, value: unknown): void {
-  try {
-    if (value === null) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify(value));
-  } catch {
-    // Without storage the timing goes on; only a reload would not find it.
-  }
-}
-
-export const keptSettings = (): TimingSettings =>
-  read(SETTINGS, settingsSchema) ?? DEFAULT_SETTINGS;
-export const keepSettings = (settings: TimingSettings): void => write(SETTINGS, settings);
-export const keptRun = (): Run | null => read(RUN, runSchema);
-export const keepRun = (run: Run | null): void => write(RUN, run);
+/** How somebody times, kept in this browser. */
+export const keptSettings = kept('sleetcrest timing', settingsSchema);
+/** The solve under way, or the one that is not kept in the log yet. */
+export const keptRun = kept('sleetcrest timing run', runSchema);
 
 /** Whether a timer has anything to lose. */
 export const isWorthKeeping = (

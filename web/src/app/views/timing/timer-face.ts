@@ -17,7 +17,7 @@ import { type Hand, lookCue } from '@sleetcrest/core/learner/timing';
 import { isFree } from '../../base/keys/keys';
 import { momentNow, momentOf } from '../../base/words/moments';
 import { clockText } from '../../base/words/clock-text';
-import { keepRun, type TimingSettings } from './kept-run';
+import { keptRun, type TimingSettings } from './kept-run';
 import { TimingRun } from './timing-run';
 
 /** The two keys under the forefingers, and what each does. */
@@ -117,7 +117,7 @@ export class TimerFace {
   }
 
   protected giveUp(): void {
-    keepRun(null);
+    keptRun.forget();
     this.run.happened({ type: 'reset' });
   }
 

@@ -27,7 +27,7 @@ import {
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import type { TurnReportingCube } from '../../devices/cube/turn-reporting-cube';
 import { momentHere } from '../../base/words/days';
-import { isWorthKeeping, keepRun, keptRun, type Draft } from './kept-run';
+import { isWorthKeeping, keptRun, type Draft } from './kept-run';
 import { sleptSoFar } from '../../base/words/moments';
 import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-timer';
 import type { TableTimer } from '../../devices/table-timer/table-timer';
@@ -77,7 +77,7 @@ export class TimingRun {
       this.device.disconnect();
       this.table.disconnect();
     });
-    const kept = keptRun();
+    const kept = keptRun.read();
     if (!kept) return;
     this.resumed = true;
     this.draft.set(kept.draft);
@@ -92,7 +92,7 @@ export class TimingRun {
     this.draft.set(draft);
     this.timer.update(({ hands }) => ({ phase: 'idle', hands }));
     this.watch = null;
-    keepRun(null);
+    keptRun.forget();
     if (this.cube()) void this.connectCube();
   }
 
@@ -170,7 +170,7 @@ export class TimingRun {
   private keep(): void {
     const [timer, draft] = [this.timer(), this.draft()];
     if (!draft || draft.id === this.settled || !isWorthKeeping(timer)) return;
-    keepRun({
+    keptRun.keep({
       draft,
       timer: { ...timer, marks: [...timer.marks], hands: { ...timer.hands } },
       turns: this.watch?.turns ?? [],
@@ -181,7 +181,7 @@ export class TimingRun {
   /** The record is kept elsewhere now. Hands that are lifted after it are not remembered. */
   settle(): void {
     this.settled = this.draft()?.id ?? null;
-    keepRun(null);
+    keptRun.forget();
   }
 
   /** The record of the solve that was stopped. */

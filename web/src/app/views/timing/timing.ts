@@ -38,7 +38,7 @@ import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { TablePanel } from '../../devices/table-timer/table-panel';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { After } from './after';
-import { keepSettings, keptSettings, type TimingSettings } from './kept-run';
+import { DEFAULT_SETTINGS, keptSettings, type TimingSettings } from './kept-run';
 import { Recent } from './recent';
 import { ScramblePanel } from './scramble-panel';
 import { TimedRecord } from './timed-record';
@@ -77,7 +77,7 @@ export class Timing {
   readonly stage = input<string>();
   /** Turns that mix the cube, from the address: what a coach has set, or shows to all. */
   readonly scramble = input<string>();
-  protected readonly settings = signal<TimingSettings>(keptSettings());
+  protected readonly settings = signal<TimingSettings>(keptSettings.read() ?? DEFAULT_SETTINGS);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly first = this.store.selectSignal(selectFirstSide);
@@ -240,7 +240,7 @@ export class Timing {
 
   protected set(change: Partial<TimingSettings>): void {
     this.settings.update((settings) => ({ ...settings, ...change }));
-    keepSettings(this.settings());
+    keptSettings.keep(this.settings());
     this.run.look.set(this.settings().look > 0);
     if ('stage' in change) this.next();
   }

@@ -9,7 +9,7 @@ import {
   type PatternApproach,
 } from '@sleetcrest/core/teaching/approaches';
 import { type Saying, sequenceKey } from '@sleetcrest/core/teaching/sayings';
-import { methodsFeature } from '../../subjects/method';
+import { MethodStore } from '../../subjects/method';
 import type { CaseChange } from './case-form';
 import {
   draftApproaches,
@@ -29,7 +29,7 @@ import { workshopFeature, WorkshopPage } from './workshop.feature';
 @Injectable()
 export class DraftDesk {
   private readonly store = inject(Store);
-  private readonly own = this.store.selectSignal(methodsFeature.selectOwn);
+  private readonly own = inject(MethodStore).own;
   readonly draft = this.store.selectSignal(workshopFeature.selectDraft);
   readonly canUndo = this.store.selectSignal(workshopFeature.selectCanUndo);
   readonly canRedo = this.store.selectSignal(workshopFeature.selectCanRedo);

@@ -1,12 +1,12 @@
 import { describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
 import { fail, ok, type Result } from '@sleetcrest/core';
-import { saveAs } from 'file-saver';
+import { saveText } from '../../base/files/save-file';
 import { draftProblem, type Draft } from './drafting';
 
 /** Saves a method as a Method document. */
 export function saveMethod(draft: Draft): void {
   const text = JSON.stringify(draft, null, 2) + '\n';
-  saveAs(new Blob([text], { type: 'application/json' }), `${draft.id}.method.json`);
+  saveText(text, `${draft.id}.method.json`);
 }
 
 /** Reads a Method document; one that cannot be used is refused whole, with the reason. */

@@ -2,9 +2,9 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialog } from '@angular/material/dialog';
 import { provideState, type Store } from '@ngrx/store';
 import { of } from 'rxjs';
-import { listen, openStore, until } from '../../app.spec-support';
+import { openStore, until } from '../../app.spec-support';
 import { FakeWork } from '../../subjects/method/work/work.spec-support';
-import { MethodsPage } from '../../subjects/method';
+import { MethodStore } from '../../subjects/method';
 import { Work } from '../../subjects/method/work';
 import { readerFeature } from '../../subjects/settings';
 import { Workshop } from './workshop';
@@ -98,10 +98,10 @@ describe('the Workshop', () => {
     await press('Corner swap');
     await press('Make it my own');
     await says(/Solves all/);
-    const actions = listen(store);
+    const kept = spyOn(TestBed.inject(MethodStore), 'keep').and.resolveTo();
     await press('Save');
     const draft = store.selectSignal(workshopFeature.selectDraft)()!;
-    expect(actions).toEqual([MethodsPage.methodKept({ kept: { method: draft, proof: 'proved' } })]);
+    expect(kept.calls.allArgs()).toEqual([[{ method: draft, proof: 'proved' }]]);
   });
 
   it('sets an unproved method in use only when that is agreed to', async () => {

@@ -28,7 +28,7 @@ import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { approachesAfter } from '@sleetcrest/core/teaching/methods';
 import isEqual from 'fast-deep-equal';
 import { historyKey } from '../../base/keys/keys';
-import { Consent, methodsFeature, MethodsPage } from '../../subjects/method';
+import { Consent, MethodStore } from '../../subjects/method';
 import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
 import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
 import { CaseForm } from './case-form';
@@ -40,7 +40,7 @@ import { MethodCard } from './method-card';
 import { ProofPanel } from './proof-panel';
 import { SayingsForm } from './sayings-form';
 import { isProved, Proofs } from './proofs';
-import { forgetDraft, rememberDraft, rememberedDraft } from './remembered-draft';
+import { keptDraft } from './remembered-draft';
 import { WorkshopPage } from './workshop.feature';
 
 const SETTLED = 250;
@@ -71,13 +71,14 @@ const SETTLED = 250;
 })
 export class Workshop {
   private readonly store = inject(Store);
+  private readonly methods = inject(MethodStore);
   private readonly consent = inject(Consent);
   private readonly notices = inject(Notices);
   protected readonly proofs = inject(Proofs);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
-  protected readonly own = this.store.selectSignal(methodsFeature.selectOwn);
-  protected readonly status = this.store.selectSignal(methodsFeature.selectStatus);
-  protected readonly failure = this.store.selectSignal(methodsFeature.selectFailure);
+  protected readonly own = this.methods.own;
+  protected readonly status = this.methods.status;
+  protected readonly failure = this.methods.failure;
   protected readonly desk = inject(DraftDesk);
   private readonly draft = this.desk.draft;
 
@@ -106,12 +107,15 @@ export class Workshop {
   });
 
   constructor() {
-    this.store.dispatch(MethodsPage.opened());
-    effect(() => rememberDraft(this.draft()));
+    void this.methods.list();
+    effect(() => {
+      const draft = this.draft();
+      if (draft) keptDraft.keep(draft);
+    });
     const given = (history.state as { method?: unknown } | null)?.method;
     const handed =
       typeof given === 'string' ? methodById(given) : methodSchema.safeParse(given).data;
-    const left = this.draft() ? null : rememberedDraft();
+    const left = this.draft() ? null : keptDraft.read();
     if (handed) this.takeUp(handed);
     else if (left) this.store.dispatch(WorkshopPage.methodTakenUp({ draft: left }));
 
@@ -152,7 +156,7 @@ export class Workshop {
   protected putAway(): void {
     const draft = this.draft();
     const saved = this.isSaved();
-    forgetDraft();
+    keptDraft.forget();
     this.store.dispatch(WorkshopPage.draftPutAway());
     if (!draft || saved) return;
     void this.notices.offerUndo(
@@ -171,14 +175,14 @@ export class Workshop {
     const draft = this.draft();
     if (!draft || this.desk.problem()) return;
     const kept = { method: draft, proof: this.proofState() };
-    this.store.dispatch(MethodsPage.methodKept({ kept }));
+    void this.methods.keep(kept);
   }
 
   protected remove(): void {
     const saved = this.desk.saved();
     if (!saved) return;
     const { id, title } = saved.method;
-    this.store.dispatch(MethodsPage.deletionAsked({ id, title }));
+    void this.methods.remove(id, title);
   }
 
   protected async use(): Promise<void> {

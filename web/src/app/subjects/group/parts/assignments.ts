@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -17,10 +17,9 @@ import { EntryPage } from '../../cube';
 import { today } from '../../../base/words/days';
 import { Held } from '../../../base/reading/held';
 import { reading } from '../../../base/reading/reading';
-import { apiFailure } from '../../../base/api/failure';
+import { action } from '../../../base/reading/action';
 import { TableApi } from '../table-api';
 import { taskPlace } from './task-place';
-import { from, firstValueFrom } from 'rxjs';
 
 /** Done longer ago than so many days is not shown any more. */
 const SHOWN_DAYS = 7;
@@ -99,10 +98,11 @@ export class Assignments {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly account = this.store.selectSignal(accountFeature.selectAccount);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly action = action();
+  protected readonly trouble = this.action.trouble;
   protected readonly asking = reading(
     () => (this.account()?.role === 'learner' ? this.account()!.id : undefined),
-    () => firstValueFrom(this.held.or('assignments', from(this.api.ownAssignments()))),
+    () => this.held.or('assignments', () => this.api.ownAssignments()),
   );
   protected readonly shown = computed(() => {
     const all = (this.asking.value() ?? []).flatMap((assignment) => {
@@ -146,13 +146,10 @@ export class Assignments {
   }
 
   protected async say({ id }: Assignment, done: boolean): Promise<void> {
-    this.trouble.set(null);
-    try {
+    await this.action.run(async () => {
       const changed = await this.api.sayDone(id, done);
       this.asking.set((this.asking.value() ?? []).map((one) => (one.id === id ? changed : one)));
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    }
+    });
   }
 }
 

@@ -3,9 +3,9 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import type { Group } from '@sleetcrest/contract/accounts';
 import type { HandIn } from '@sleetcrest/contract/table';
-import { of } from 'rxjs';
 import { openStore, until } from '../../../app.spec-support';
-import { AccountApi } from '../../account';
+import { SessionApi } from '../../account';
+import { GroupApi } from '../group-api';
 import { TableApi } from '../table-api';
 import { HandInDialog } from './hand-in-dialog';
 
@@ -40,10 +40,10 @@ describe('handing something in', () => {
 
   async function open(groups: Group[]): Promise<void> {
     [handed, closed, failure] = [[], 0, undefined];
-    openStore(
+    const { store } = openStore(
       { provide: MAT_DIALOG_DATA, useValue: { what: 'record', entry: `${ID}99` } },
       { provide: MatDialogRef, useValue: { close: () => closed++, id: 'dialog' } },
-      { provide: AccountApi, useValue: { groups: () => of(groups) } },
+      { provide: GroupApi, useValue: { list: async () => groups, moves: async () => [] } },
       {
         provide: TableApi,
         useValue: {
@@ -54,6 +54,8 @@ describe('handing something in', () => {
         },
       },
     );
+    const account = { id: `${ID}77`, name: 'Teo', role: 'learner' } as const;
+    store.dispatch(SessionApi.sessionTold({ session: { account, demo: [] } }));
     fixture = TestBed.createComponent(HandInDialog);
     await seen(() => host().querySelector('mat-progress-bar') === null);
   }

@@ -10,12 +10,10 @@ import {
 } from '@angular/material/dialog';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import type { HandIn } from '@sleetcrest/contract/table';
-import { firstValueFrom } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { Notices } from '../../../base/dialogs/notices';
-import { reading } from '../../../base/reading/reading';
-import { AccountApi } from '../../account';
-import { apiFailure } from '../../../base/api/failure';
+import { action } from '../../../base/reading/action';
+import { GroupStore } from '../group-store';
 import { TableApi } from '../table-api';
 
 /** What is handed in, to whom, and the words with it. */
@@ -32,13 +30,13 @@ import { TableApi } from '../table-api';
   template: `
     <h2 mat-dialog-title>{{ isQuestion ? 'Ask your coach' : 'Hand it in' }}</h2>
     <mat-dialog-content>
-      @if (groups.isBusy()) {
+      @if (!groups.isKnown()) {
         <mat-progress-bar mode="indeterminate" aria-label="Fetching your groups" />
       } @else if (all().length === 0) {
         <p>
           {{
             groups.trouble() ??
-              'You belong to no group yet: your coach tells you a code, and under Account you join by it.'
+              'You belong to no group yet: your coach tells you a code, and under Table you join by it.'
           }}
         </p>
       } @else {
@@ -91,44 +89,29 @@ export class HandInDialog {
   private readonly handed = inject<HandIn['handed']>(MAT_DIALOG_DATA);
   protected readonly dialog = inject<MatDialogRef<HandInDialog>>(MatDialogRef);
   private readonly api = inject(TableApi);
-  private readonly accounts = inject(AccountApi);
   private readonly notices = inject(Notices);
   protected readonly isQuestion = this.handed.what === 'question';
   /** Made once, so that what is sent again adds nothing. */
   private readonly id = uuid();
-  protected readonly groups = reading(
-    () => true,
-    () => firstValueFrom(this.accounts.groups()),
-  );
-  protected readonly all = computed(() =>
-    (this.groups.value() ?? []).filter(({ rights }) => rights.length === 0),
-  );
+  protected readonly groups = inject(GroupStore);
+  protected readonly all = this.groups.joined;
   protected readonly chosen = signal('');
   protected readonly group_ = computed(
     () => this.all().find(({ id }) => id === this.chosen()) ?? this.all().at(0),
   );
   protected readonly words = signal('');
-  protected readonly busy = signal(false);
-  protected readonly trouble = signal<string | null>(null);
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
 
   protected async send(): Promise<void> {
     const group = this.group_();
     if (!group) return;
-    this.busy.set(true);
-    this.trouble.set(null);
-    try {
-      await this.api.handIn({
-        id: this.id,
-        group: group.id,
-        handed: this.handed,
-        words: this.words(),
-      });
+    const { id, handed } = this;
+    await this.action.run(async () => {
+      await this.api.handIn({ id, group: group.id, handed, words: this.words() });
       this.dialog.close();
       void this.notices.say(`${group.coach.name} has it. The answer comes under Table.`);
-    } catch (error) {
-      this.trouble.set(apiFailure(error).message);
-    } finally {
-      this.busy.set(false);
-    }
+    });
   }
 }

@@ -1,51 +1,29 @@
 import { signal } from '@angular/core';
+import * as z from 'zod';
+import { kept } from '../../../base/storage/kept';
 
-const SEAT = 'sleetcrest.seat';
-const HAND = 'sleetcrest.seat.hand';
+const seat = kept('sleetcrest.seat', z.string(), 'text');
+const hand = kept('sleetcrest.seat.hand', z.string(), 'text');
 
 /** Whether somebody sits, or sat before the page was loaded: only then is anything of it fetched. */
-export const isSeated = signal(read(SEAT) !== null);
+export const isSeated = signal(seat.read() !== undefined);
 
-export const seatRemembered = (): string | null => read(SEAT);
+export const seatRemembered = (): string | null => seat.read() ?? null;
 /** Whether the hand was up as somebody wanted it, before the page was loaded. */
-export const handRemembered = (): boolean => read(HAND) !== null;
+export const handRemembered = (): boolean => hand.read() !== undefined;
 
 export function rememberSeat(live: string): void {
-  keep(SEAT, live);
+  seat.keep(live);
   isSeated.set(true);
 }
 
 export function rememberHand(isUp: boolean): void {
-  if (isUp) keep(HAND, 'up');
-  else forget(HAND);
+  if (isUp) hand.keep('up');
+  else hand.forget();
 }
 
 export function forgetSeat(): void {
-  forget(SEAT);
-  forget(HAND);
+  seat.forget();
+  hand.forget();
   isSeated.set(false);
-}
-
-function keep(name: string, value: string): void {
-  try {
-    localStorage.setItem(name, value);
-  } catch {
-    // Then it is lost with the page.
-  }
-}
-
-function forget(name: string): void {
-  try {
-    localStorage.removeItem(name);
-  } catch {
-    // Nothing was remembered.
-  }
-}
-
-function read(name: string): string | null {
-  try {
-    return localStorage.getItem(name);
-  } catch {
-    return null;
-  }
 }

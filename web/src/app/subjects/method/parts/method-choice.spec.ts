@@ -7,7 +7,7 @@ import { of } from 'rxjs';
 import { openStore, until } from '../../../app.spec-support';
 import { copied } from '../../settings';
 import { MethodChoice, type MethodChosen } from './method-choice';
-import { MethodsServer } from '../methods.actions';
+import { MethodsApi } from '../methods-api';
 
 const builtIn = approachById('ycross-repeat') as PatternApproach;
 const OWN_CROSS = { ...builtIn, id: 'my-cross' };
@@ -40,11 +40,18 @@ describe('the choice of a method', () => {
         return { afterClosed: () => of(agreed) };
       },
     };
-    const { store } = openStore({ provide: MatDialog, useValue: dialog });
-    store.dispatch(
-      MethodsServer.methodsListed({
-        own: [own('sure', 'proved'), own('rough', 'failing'), own('new', 'unproved')],
-      }),
+    openStore(
+      { provide: MatDialog, useValue: dialog },
+      {
+        provide: MethodsApi,
+        useValue: {
+          list: async () => [
+            own('sure', 'proved'),
+            own('rough', 'failing'),
+            own('new', 'unproved'),
+          ],
+        },
+      },
     );
     fixture = TestBed.createComponent(MethodChoice);
     fixture.componentRef.setInput('value', 'gentle');

@@ -1,9 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { Store } from '@ngrx/store';
 import { type Method, methodById, METHODS, shortTitle } from '@sleetcrest/core';
 import { Consent } from '../choosing/consent';
-import { MethodsPage } from '../methods.actions';
-import { methodsFeature } from '../methods.feature';
+import { MethodStore } from '../method-store';
 import { proofOf } from '../choosing/proof-of';
 
 /** A method as chosen: a named one's id, or one's own written out. */
@@ -41,9 +39,9 @@ export class MethodChoice {
   readonly warns = input(true);
   readonly chosen = output<MethodChosen>();
 
-  private readonly store = inject(Store);
+  private readonly methods = inject(MethodStore);
   private readonly consent = inject(Consent);
-  private readonly saved = this.store.selectSignal(methodsFeature.selectOwn);
+  private readonly saved = this.methods.own;
 
   protected readonly named = METHODS;
   protected readonly short = shortTitle;
@@ -65,8 +63,7 @@ export class MethodChoice {
   });
 
   constructor() {
-    const status = this.store.selectSignal(methodsFeature.selectStatus)();
-    if (status === 'idle' || status === 'failed') this.store.dispatch(MethodsPage.opened());
+    this.methods.want();
   }
 
   protected choose(select: HTMLSelectElement): void {

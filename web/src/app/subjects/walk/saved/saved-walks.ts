@@ -1,6 +1,5 @@
 import { inject, Injectable } from '@angular/core';
 import type { CreateSolve, SavedSolve, SolvePage } from '@sleetcrest/contract';
-import { map, type Observable, of, tap } from 'rxjs';
 import { Held } from '../../../base/reading/held';
 import type { Change } from '../../../base/outbox/change';
 import { Outbox } from '../../../base/outbox/outbox';
@@ -14,27 +13,22 @@ export class SavedWalks {
   private readonly held = inject(Held);
   private readonly outbox = inject(Outbox);
 
-  list(page: number, size: number): Observable<SolvePage> {
-    const asked = this.api.list(page, size).pipe(
-      tap(({ items }) => {
-        for (const solve of items) void this.held.hold(keyOf(solve.id), solve);
-      }),
-    );
-    return this.held.or(`solves ${page} ${size}`, asked).pipe(
-      map((answer) => {
-        const items = answer.items.flatMap((solve) => this.asToldOf(solve));
-        return { ...answer, items, total: answer.total - answer.items.length + items.length };
-      }),
-    );
+  async list(page: number, size: number): Promise<SolvePage> {
+    const answer = await this.held.or(`solves ${page} ${size}`, async () => {
+      const asked = await this.api.list(page, size);
+      for (const solve of asked.items) void this.held.hold(keyOf(solve.id), solve);
+      return asked;
+    });
+    const items = answer.items.flatMap((solve) => this.asToldOf(solve));
+    return { ...answer, items, total: answer.total - answer.items.length + items.length };
   }
 
   /** A walk as it was told last, here or on the server. */
-  read(id: string): Observable<WalkRecord> {
+  async read(id: string): Promise<WalkRecord> {
     const begun = this.begun().find((solve) => solve.id === id);
-    if (begun) return of({ position: { step: 0, turn: 0 }, ...begun });
-    return this.held
-      .or(keyOf(id), this.api.read(id))
-      .pipe(map((solve) => recordOf(this.asToldOf(solve)[0] ?? solve)));
+    if (begun) return { position: { step: 0, turn: 0 }, ...begun };
+    const solve = await this.held.or(keyOf(id), () => this.api.read(id));
+    return recordOf(this.asToldOf(solve)[0] ?? solve);
   }
 
   /** Walks begun here that the server has not heard of. */

@@ -2,16 +2,14 @@ import { HttpErrorResponse } from '@angular/common/http';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { MatDialogRef } from '@angular/material/dialog';
 import { Notices } from '../../../base/dialogs/notices';
-import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import { Subject } from 'rxjs';
 import { aSaved, GUEST, FakeSolves, openStore, until } from '../../../app.spec-support';
-import { recordOf, SavedPage, walkFeature, WalkPage } from '../../../subjects/walk';
+import { recordOf, SavedStore, walkFeature, WalkPage } from '../../../subjects/walk';
 import { aRecord } from '../../../subjects/walk/walk.spec-support';
 import { Outbox } from '../../../base/outbox/outbox';
 import { SolvesApi } from '../../../subjects/walk/solves-api';
 import { SavedDrawer } from './saved-drawer';
-import * as savedEffects from '../../../subjects/walk/saved/saved.effects';
 
 describe('the drawer of saved cubes', () => {
   let fixture: ComponentFixture<SavedDrawer>;
@@ -27,7 +25,6 @@ describe('the drawer of saved cubes', () => {
     undo = new Subject();
     closed = false;
     ({ store, went } = openStore(
-      provideEffects(savedEffects),
       { provide: SolvesApi, useValue: api },
       {
         provide: Notices,
@@ -129,7 +126,7 @@ describe('the drawer of saved cubes', () => {
     await outbox.put('walk', [aRecord(5).id], { do: 'create', solve: aRecord(5) });
     await click('Delete Cube 1');
     await seen(() => names().join() === 'Cube 2');
-    store.dispatch(SavedPage.pageAsked({ page: 1 }));
+    void TestBed.inject(SavedStore).open();
     await seen(() => host().textContent.includes('Kept here until the server can be reached'));
     await seen(() => names().join() === 'Cube 2');
     await click('Cube 5');

@@ -12,8 +12,7 @@ import { readerFeature } from '../../../subjects/settings';
 import {
   PAGE_SIZE,
   recordOf,
-  savedFeature,
-  SavedPage as Drawer,
+  SavedStore,
   SavedWalks,
   walkFeature,
   WalkPage,
@@ -30,12 +29,13 @@ import { Crown } from '../../../ui/crown/crown';
 })
 export class SavedDrawer {
   private readonly store = inject(Store);
+  private readonly cubes = inject(SavedStore);
   private readonly router = inject(Router);
   private readonly dialog = inject<MatDialogRef<SavedDrawer>>(MatDialogRef);
 
-  protected readonly page = this.store.selectSignal(savedFeature.selectPage);
-  protected readonly loading = this.store.selectSignal(savedFeature.selectLoading);
-  protected readonly failure = this.store.selectSignal(savedFeature.selectFailure);
+  protected readonly page = this.cubes.page;
+  protected readonly loading = this.cubes.loading;
+  protected readonly failure = this.cubes.failure;
   protected readonly letters = this.store.selectSignal(readerFeature.selectLetters);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
   private readonly saved = inject(SavedWalks);
@@ -58,7 +58,7 @@ export class SavedDrawer {
   );
 
   constructor() {
-    this.store.dispatch(Drawer.opened());
+    void this.cubes.open();
   }
 
   protected open(solve: SavedSolve): void {
@@ -79,16 +79,16 @@ export class SavedDrawer {
     this.renaming.set(null);
     const trimmed = name.trim();
     if (trimmed && trimmed !== solve.name) {
-      this.store.dispatch(Drawer.solveRenamed({ solve, name: trimmed }));
+      void this.cubes.rename(solve, trimmed);
     }
   }
 
   protected remove(solve: SavedSolve): void {
-    this.store.dispatch(Drawer.deletionAsked({ solve }));
+    void this.cubes.remove(solve);
   }
 
   protected ask(page: number): void {
-    this.store.dispatch(Drawer.pageAsked({ page }));
+    void this.cubes.open(page);
   }
 }
 

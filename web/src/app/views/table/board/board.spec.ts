@@ -3,7 +3,7 @@ import type { WritableSignal } from '@angular/core';
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import type { Group } from '@sleetcrest/contract/accounts';
 import type { BoardEvent, LiveSession, Present } from '@sleetcrest/contract/table';
-import { TableApi, TableGroups } from '../../../subjects/group';
+import { TableApi, GroupStore } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Board } from './board';
 import { BoardPerson, personOf } from './board-person';
@@ -184,7 +184,7 @@ describe('the live board', () => {
     const now = new Date(NOW).toISOString();
     heard({ is: 'all', now, present: [present()] });
     await seen(() => names().length === 1);
-    const group = TestBed.inject(TableGroups).group as WritableSignal<Group | undefined>;
+    const group = TestBed.inject(GroupStore).group as WritableSignal<Group | undefined>;
     group.set({ ...aGroup('Odd'), id: learnerId(77) });
     await seen(() => text().includes('Nobody meets just now'));
     expect(names()).toEqual([]);

@@ -21,10 +21,10 @@ import { v4 as uuid } from 'uuid';
 import { anySeed } from '../../../base/work/chance';
 import { Notices } from '../../../base/dialogs/notices';
 import { Crown } from '../../../ui/crown/crown';
-import { ENDING_WORDS, GroupTitles, TableApi, TableGroups, TakeUp } from '../../../subjects/group';
+import { ENDING_WORDS, GroupTitles, TableApi, GroupStore, TakeUp } from '../../../subjects/group';
 import { Scrambler } from '../../../subjects/cube/work';
 import { followSession, type Following } from '../../../base/events/event-stream';
-import { Deed } from '../../../base/reading/deed';
+import { action } from '../../../base/reading/action';
 import { BoardPerson, personOf, type Person } from './board-person';
 
 /** Milliseconds between looks at the clock. */
@@ -50,7 +50,7 @@ const TICK = 1000;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Board {
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
   private readonly router = inject(Router);
@@ -63,9 +63,9 @@ export class Board {
   protected readonly isBehind = signal(false);
   protected readonly isOver = signal(false);
   protected readonly over = signal('');
-  private readonly deed = new Deed();
-  protected readonly busy = this.deed.busy;
-  protected readonly trouble = this.deed.trouble;
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
   /** The clock of the server, as it told it. */
   private readonly ahead = signal(0);
   private readonly tick = signal(Date.now());
@@ -122,7 +122,7 @@ export class Board {
 
   /** Shows the session that is being held, if one is. */
   private async find(group: string): Promise<void> {
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       const session = (await this.api.sessions()).find((one) => one.group === group);
       if (session) this.follow(session);
       else this.leave(false);
@@ -131,7 +131,8 @@ export class Board {
 
   protected async begin(): Promise<void> {
     const group = this.groups.group();
-    if (group) await this.deed.do(async () => this.follow(await this.api.beginSession(group.id)));
+    if (group)
+      await this.action.run(async () => this.follow(await this.api.beginSession(group.id)));
   }
 
   private follow(session: LiveSession): void {
@@ -172,15 +173,15 @@ export class Board {
 
   protected async lower(person: Person): Promise<void> {
     const session = this.session();
-    if (session) await this.deed.do(() => this.api.lowerHand(session.id, person.id));
+    if (session) await this.action.run(() => this.api.lowerHand(session.id, person.id));
   }
 
   /** Takes somebody off the table; of a guest the code changes too, or they would come back by it. */
   protected takeOff(person: Person): void {
     const session = this.session();
     if (!session) return;
-    const off = (): Promise<void> =>
-      this.deed.do(async () => {
+    const off = (): Promise<boolean> =>
+      this.action.run(async () => {
         await this.api.takeOff(session.id, person.id);
         this.looked.set(null);
       });
@@ -190,7 +191,7 @@ export class Board {
   protected async renewCode(): Promise<void> {
     const session = this.session();
     if (!session) return;
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       this.session.set(await this.api.renewBoardCode(session.id));
     });
   }
@@ -199,7 +200,7 @@ export class Board {
   protected async show(show: Offer['show'], words: string): Promise<void> {
     const session = this.session();
     if (!session) return;
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       const offer = { id: uuid(), words, show };
       this.session.set(await this.api.changeSession(session.id, { offer }));
       this.showing.set(false);
@@ -210,7 +211,7 @@ export class Board {
   protected async clear(): Promise<void> {
     const session = this.session();
     if (session) {
-      await this.deed.do(async () =>
+      await this.action.run(async () =>
         this.session.set(await this.api.changeSession(session.id, { offer: null })),
       );
     }
@@ -229,7 +230,7 @@ export class Board {
   }
 
   protected async mixed(): Promise<void> {
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       const method = this.titles.method();
       const scramble = await this.scrambler.scramble({
         seed: anySeed(),
@@ -258,7 +259,7 @@ export class Board {
   protected async times(showsTimes: boolean): Promise<void> {
     const session = this.session();
     if (session) {
-      await this.deed.do(async () =>
+      await this.action.run(async () =>
         this.session.set(await this.api.changeSession(session.id, { showsTimes })),
       );
     }
@@ -267,7 +268,7 @@ export class Board {
   protected async end(): Promise<void> {
     const session = this.session();
     if (!session) return;
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       await this.api.endSession(session.id);
       this.leave(true);
     });

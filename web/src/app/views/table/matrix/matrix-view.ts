@@ -19,7 +19,7 @@ import { RouterLink } from '@angular/router';
 import type { MatrixRow } from '@sleetcrest/contract/table';
 import { dayNamed } from '@sleetcrest/core/learner/answers';
 import { STANDINGS } from '@sleetcrest/core/learner/standing';
-import { saveAs } from 'file-saver';
+import { saveText } from '../../../base/files/save-file';
 import { unparse } from 'papaparse';
 import { today } from '../../../base/words/days';
 import { Choice } from '../../../ui/fields/choice';
@@ -28,8 +28,8 @@ import { StandingRise } from '../../../ui/standing/standing-rise';
 import { clockText } from '../../../base/words/clock-text';
 import { counted } from '../../../base/words/counted';
 import { percent } from '../../../base/words/percent';
-import { readingOf } from '../../../base/reading/reading-of';
-import { TableApi, TableGroups } from '../../../subjects/group';
+import { reading } from '../../../base/reading/reading';
+import { TableApi, GroupStore } from '../../../subjects/group';
 import { inOrder, type Order } from './matrix-order';
 import { RowRidge, type Span } from './row-ridge';
 
@@ -66,7 +66,7 @@ interface Looked {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MatrixView {
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   private readonly api = inject(TableApi);
   protected readonly words = STANDING_WORDS;
   protected readonly standings = STANDINGS;
@@ -81,9 +81,10 @@ export class MatrixView {
     { value: 'seen', name: 'longest not seen' },
   ];
   protected readonly order = signal<Order>('need');
-  private readonly asking = readingOf(
+  private readonly asking = reading(
     () => this.groups.group()?.id,
     (group) => this.api.matrix(group, today()),
+    { whenAnother: 'drop' },
   );
   protected readonly trouble = this.asking.trouble;
   protected readonly isBusy = this.asking.isBusy;
@@ -174,6 +175,6 @@ export class MatrixView {
     };
     // A name may begin as something to work out does.
     const text = unparse(table, { escapeFormulae: true });
-    saveAs(new Blob([text], { type: 'text/csv' }), `how-they-stand-${matrix.day}.csv`);
+    saveText(text, `how-they-stand-${matrix.day}.csv`);
   }
 }

@@ -7,7 +7,7 @@ import { joinLiveSchema } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { accountFeature } from '../../../subjects/account';
 import { Seat, TableApi } from '../../../subjects/group';
-import { Deed } from '../../../base/reading/deed';
+import { action } from '../../../base/reading/action';
 
 /** Sits down at a table by the code on its board; without an account, under a nickname. */
 @Component({
@@ -71,17 +71,17 @@ export class JoinTable {
   protected readonly account = inject(Store).selectSignal(accountFeature.selectAccount);
   protected readonly code = signal('');
   protected readonly nickname = signal('');
-  private readonly deed = new Deed();
-  protected readonly busy = this.deed.busy;
-  protected readonly trouble = this.deed.trouble;
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
 
   protected async join(): Promise<void> {
     const nickname = this.account() ? null : this.nickname();
     const parsed = joinLiveSchema.safeParse({ code: this.code(), nickname });
     if (!parsed.success) {
-      this.deed.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
+      this.action.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
       return;
     }
-    await this.deed.do(async () => this.seat.sit(await this.api.joinByCode(parsed.data)));
+    await this.action.run(async () => this.seat.sit(await this.api.joinByCode(parsed.data)));
   }
 }

@@ -1,18 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { RouterLink } from '@angular/router';
 import type { LiveSession } from '@sleetcrest/contract/table';
-import { Seat, TableApi, TableGroups } from '../../../subjects/group';
+import { Seat, TableApi, GroupStore } from '../../../subjects/group';
 import { Assignments } from '../../../subjects/group/parts/assignments';
 import { reading } from '../../../base/reading/reading';
-import { Deed } from '../../../base/reading/deed';
+import { action } from '../../../base/reading/action';
 import { WorkView } from '../work/work-view';
+import { Trouble } from '../../../ui/trouble';
+import { Groups } from '../groups/groups';
 import { JoinTable } from './join-table';
 
 /** A learner's side of the table: sitting down at it, what is set, and what was handed in. */
 @Component({
   selector: 'sc-mine',
-  imports: [Assignments, JoinTable, MatButton, RouterLink, WorkView],
+  imports: [Assignments, Groups, JoinTable, MatButton, Trouble, WorkView],
   template: `
     <div class="page">
       <section aria-labelledby="sit-down">
@@ -29,9 +30,7 @@ import { JoinTable } from './join-table';
               <button matButton="filled" (click)="sit(session)">Sit down</button>
             </p>
           }
-          @if (trouble(); as message) {
-            <p class="trouble" role="alert">{{ message }}</p>
-          }
+          <sc-trouble [of]="trouble()" />
           <p class="quiet">
             {{
               groups.account()
@@ -51,12 +50,7 @@ import { JoinTable } from './join-table';
           <h2 id="handed-in">What you handed in</h2>
           <sc-work-view [own]="true" />
         </section>
-        @if (groups.joined().length === 0) {
-          <p class="quiet">
-            You belong to no group yet: join one by your coach’s code under
-            <a routerLink="/account">your account</a>.
-          </p>
-        }
+        <sc-groups />
       }
     </div>
   `,
@@ -101,11 +95,11 @@ import { JoinTable } from './join-table';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Mine {
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   protected readonly seat = inject(Seat);
   private readonly api = inject(TableApi);
-  private readonly deed = new Deed();
-  protected readonly trouble = this.deed.trouble;
+  private readonly action = action();
+  protected readonly trouble = this.action.trouble;
   private readonly asking = reading(
     () => ({ whose: this.groups.whose(), sits: this.seat.session()?.id }),
     () => this.api.sessions(),
@@ -115,7 +109,7 @@ export class Mine {
   );
 
   protected async sit(session: LiveSession): Promise<void> {
-    await this.deed.do(async () =>
+    await this.action.run(async () =>
       this.seat.sit(session.joined ? session : await this.api.joinOfGroup(session.group)),
     );
   }

@@ -2,9 +2,9 @@ import { Clipboard } from '@angular/cdk/clipboard';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Notices } from '../../../base/dialogs/notices';
-import { readingOf } from '../../../base/reading/reading-of';
+import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
-import { TableApi, TableGroups } from '../../../subjects/group';
+import { TableApi, GroupStore } from '../../../subjects/group';
 
 /** Where calendars read the planned sessions: a secret address, that can be changed. */
 @Component({
@@ -42,13 +42,14 @@ import { TableApi, TableGroups } from '../../../subjects/group';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PlanCalendar {
-  private readonly groups = inject(TableGroups);
+  private readonly groups = inject(GroupStore);
   private readonly api = inject(TableApi);
   private readonly clipboard = inject(Clipboard);
   private readonly notices = inject(Notices);
-  protected readonly asking = readingOf(
+  protected readonly asking = reading(
     () => this.groups.group()?.id,
     (group) => this.api.calendar(group),
+    { whenAnother: 'drop' },
   );
   protected readonly address = computed(() => {
     const path = this.asking.value();

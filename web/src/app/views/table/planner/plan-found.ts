@@ -2,7 +2,7 @@ import { computed, inject, type Signal } from '@angular/core';
 import type { Matrix, SessionPlanDocument } from '@sleetcrest/contract/table';
 import isEqual from 'fast-deep-equal';
 import { LearningWork } from '../../../subjects/practice/work';
-import { GroupTitles, TableGroups } from '../../../subjects/group';
+import { GroupTitles, GroupStore } from '../../../subjects/group';
 import { PlanningWork } from '../../../subjects/group/work';
 import { reading } from '../../../base/reading/reading';
 import { askedOf } from './draft';
@@ -12,7 +12,7 @@ import { askedOf } from './draft';
  * why, and the cubes to prepare. Made where things are injected.
  */
 export class PlanFound {
-  private readonly groups = inject(TableGroups);
+  private readonly groups = inject(GroupStore);
   private readonly titles = inject(GroupTitles);
   private readonly work = inject(PlanningWork);
   private readonly learning = inject(LearningWork);

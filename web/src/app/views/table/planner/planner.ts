@@ -34,15 +34,15 @@ import {
 } from '@sleetcrest/core/group/planning';
 import isEqual from 'fast-deep-equal';
 import { smallSeed } from '../../../base/work/chance';
-import { GroupTitles, TableApi, TableGroups } from '../../../subjects/group';
+import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
 import { PlanningWork } from '../../../subjects/group/work';
 import { today } from '../../../base/words/days';
 import { Notices } from '../../../base/dialogs/notices';
 import { DateField } from '../../../ui/fields/date-field';
 import { counted } from '../../../base/words/counted';
-import { readingOf } from '../../../base/reading/reading-of';
+import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
-import { Deed } from '../../../base/reading/deed';
+import { action } from '../../../base/reading/action';
 import { moved, newPlan, nextWeek, withSlot, without, written } from './draft';
 import { PlanCalendar } from './plan-calendar';
 import { PlanFound } from './plan-found';
@@ -87,7 +87,7 @@ export class Planner {
   /** The plan that is looked at, from the address. */
   readonly id = input<string>();
 
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
   private readonly work = inject(PlanningWork);
@@ -96,12 +96,13 @@ export class Planner {
   protected readonly counted = counted;
   protected readonly numbers = NUMBERS;
 
-  private readonly keeping = readingOf(
+  private readonly keeping = reading(
     () => this.groups.group()?.id,
     async (group) => ({
       plans: await this.api.plans(group),
       matrix: await this.api.matrix(group, today()),
     }),
+    { whenAnother: 'drop' },
   );
   protected readonly readTrouble = this.keeping.trouble;
   protected readonly isBusy = this.keeping.isBusy;
@@ -118,9 +119,9 @@ export class Planner {
   /** What was proposed last for the same people and minutes. */
   protected readonly proposed = signal<(Planned & { for: PlanAsked }) | null>(null);
   protected readonly isProposing = signal(false);
-  private readonly deed = new Deed();
-  protected readonly busy = this.deed.busy;
-  protected readonly trouble = this.deed.trouble;
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
   /** Who is moved by keyboard or touch, without dragging. */
   protected readonly moving = signal<string | null>(null);
 
@@ -163,7 +164,7 @@ export class Planner {
   private put(plan: SessionPlanDocument, basis: string | null): void {
     this.hand.put(this.groups.group()!.id, plan, basis);
     this.proposed.set(null);
-    this.deed.forget();
+    this.action.forget();
   }
 
   private begin(): void {
@@ -217,7 +218,7 @@ export class Planner {
     const [asked, plan] = [this.asked(), this.plan()];
     if (!asked || !plan) return;
     this.isProposing.set(true);
-    this.deed.forget();
+    this.action.forget();
     try {
       const proposed = await this.work.plan(asked);
       // The people or minutes may have been changed meanwhile.
@@ -226,7 +227,7 @@ export class Planner {
       this.change({ tables: written(tables), warmUp: [...warmUp] });
       this.proposed.set({ ...proposed, for: asked });
     } catch (error) {
-      this.deed.refuse(apiFailure(error).message);
+      this.action.refuse(apiFailure(error).message);
     } finally {
       this.isProposing.set(false);
     }
@@ -280,10 +281,10 @@ export class Planner {
     if (!group || !plan) return;
     const parsed = sessionPlanSchema.safeParse(plan);
     if (!parsed.success) {
-      this.deed.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
+      this.action.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
       return;
     }
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       const kept = await this.api.keepPlan(group.id, { plan: parsed.data, basis: this.hand.basis });
       this.hand.kept(kept);
       this.tell([...this.plans().filter((one) => one.plan.id !== kept.plan.id), kept]);
@@ -303,7 +304,7 @@ export class Planner {
   protected async remove(): Promise<void> {
     const [group, plan] = [this.groups.group(), this.plan()];
     if (!group || !plan) return;
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       if (this.hand.basis !== null) await this.api.removePlan(group.id, plan.id);
       this.tell(this.plans().filter((one) => one.plan.id !== plan.id));
       this.begin();

@@ -9,15 +9,15 @@ import {
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import type { AskPrint, PrintJob } from '@sleetcrest/contract/table';
-import { saveAs } from 'file-saver';
+import { saveFile } from '../../../base/files/save-file';
 import { v4 as uuid } from 'uuid';
 import { today } from '../../../base/words/days';
 import { Choice } from '../../../ui/fields/choice';
 import { DateField } from '../../../ui/fields/date-field';
 import { counted } from '../../../base/words/counted';
-import { readingOf } from '../../../base/reading/reading-of';
-import { Deed } from '../../../base/reading/deed';
-import { TableApi, TableGroups } from '../../../subjects/group';
+import { reading } from '../../../base/reading/reading';
+import { action } from '../../../base/reading/action';
+import { TableApi, GroupStore } from '../../../subjects/group';
 import { ForWhom } from '../../../subjects/group/parts/for-whom';
 
 const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
@@ -125,7 +125,7 @@ const LOOK = 700;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PrintPaper {
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   private readonly api = inject(TableApi);
   protected readonly kinds = KINDS;
   protected readonly words = KIND_WORDS;
@@ -135,12 +135,13 @@ export class PrintPaper {
   protected readonly paper = signal<AskPrint['paper']>('A4');
   protected readonly day = signal(today());
   protected readonly whom = signal<readonly string[]>([]);
-  private readonly deed = new Deed();
-  protected readonly busy = this.deed.busy;
-  protected readonly trouble = this.deed.trouble;
-  private readonly asking = readingOf(
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
+  private readonly asking = reading(
     () => this.groups.group()?.id,
     (group) => this.api.prints(group),
+    { whenAnother: 'drop' },
   );
   protected readonly jobs = computed((): readonly PrintJob[] => this.asking.value() ?? []);
   private readonly isMaking = computed(() =>
@@ -169,7 +170,7 @@ export class PrintPaper {
 
   protected download(job: PrintJob): Promise<void> {
     return this.doing(async (group) => {
-      saveAs(await this.api.printed(group, job.id), `sleetcrest-${job.kind}-${job.day}.pdf`);
+      saveFile(await this.api.printed(group, job.id), `sleetcrest-${job.kind}-${job.day}.pdf`);
     });
   }
 
@@ -182,6 +183,6 @@ export class PrintPaper {
 
   private async doing(work: (group: string) => Promise<void>): Promise<void> {
     const group = this.groups.group()?.id;
-    if (group !== undefined) await this.deed.do(() => work(group));
+    if (group !== undefined) await this.action.run(() => work(group));
   }
 }

@@ -1,10 +1,8 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { of } from 'rxjs';
 import type { Invitation, Right } from '@sleetcrest/contract/accounts';
 import type { AddLearners } from '@sleetcrest/contract/table';
 import { openStore, pressNotice, until } from '../../../app.spec-support';
-import { AccountApi } from '../../../subjects/account';
-import { TableApi } from '../../../subjects/group';
+import { GroupApi, TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Roster } from './roster';
 
@@ -32,24 +30,20 @@ describe('who belongs to a group', () => {
         asked.push([name, ...given.slice(1)]);
         return answer;
       };
+    const groups = groupsOf(aGroup('Amalie'));
+    Object.assign(groups.useValue, {
+      leave: noted('leave', undefined),
+      change: noted('change', undefined),
+    });
     openStore(
-      groupsOf(aGroup('Amalie')),
+      groups,
+      { provide: TableApi, useValue: { calendars: async () => [] } },
       {
-        provide: AccountApi,
+        provide: GroupApi,
         useValue: {
-          leave: (_: string, learner: string) => {
-            asked.push(['leave', learner]);
-            return of(null);
-          },
-          setPhrase: (learner: string, phrase: string) => {
+          setPhrase: async (learner: string, phrase: string) => {
             asked.push(['phrase', learner, phrase]);
-            return of(null);
           },
-        },
-      },
-      {
-        provide: TableApi,
-        useValue: {
           checkNames: noted('check', { taken: [{ name: 'Odd', free: 'Odd 2' }] }),
           addLearners: async (_: string, { learners }: AddLearners) => {
             asked.push(['add', learners.map(({ name }) => name)]);
@@ -68,8 +62,6 @@ describe('who belongs to a group', () => {
             asked.push(['withdraw', code]);
             codes = [];
           },
-          calendars: async () => [],
-          changeGroup: noted('change', aGroup('Amalie')),
         },
       },
     );
@@ -155,9 +147,13 @@ describe('who belongs to a group', () => {
   });
 
   it('changes how the group learns, and puts it away', async () => {
-    const zone = host().querySelector<HTMLSelectElement>('#zone')!;
-    zone.value = 'Europe/Oslo';
-    zone.dispatchEvent(new Event('change'));
+    host().querySelector<HTMLElement>('sc-group-ways mat-select')!.click();
+    const oslo = (): HTMLElement | undefined =>
+      [...document.querySelectorAll<HTMLElement>('mat-option')].find((one) =>
+        one.textContent.includes('Europe/Oslo'),
+      );
+    await seen(() => oslo() !== undefined);
+    oslo()!.click();
     await seen(() => asked.length === 1);
     expect(asked[0]).toEqual(['change', { zone: 'Europe/Oslo' }]);
     await seen(() => !button('Put it away').disabled);

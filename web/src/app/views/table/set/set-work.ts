@@ -13,7 +13,6 @@ import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { Store } from '@ngrx/store';
 import type { Stage } from '@sleetcrest/core';
 import { taskWords } from '@sleetcrest/core/group/tasks';
 import {
@@ -27,14 +26,14 @@ import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { v4 as uuid } from 'uuid';
 import { today } from '../../../base/words/days';
 import { Notices } from '../../../base/dialogs/notices';
-import { savedFeature, SavedPage } from '../../../subjects/walk';
-import { GroupTitles, TableApi, TableGroups } from '../../../subjects/group';
+import { SavedStore } from '../../../subjects/walk';
+import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
 import { ForWhom } from '../../../subjects/group/parts/for-whom';
 import { Choice } from '../../../ui/fields/choice';
 import { DateField } from '../../../ui/fields/date-field';
 import { clockText } from '../../../base/words/clock-text';
-import { readingOf } from '../../../base/reading/reading-of';
-import { Deed } from '../../../base/reading/deed';
+import { reading } from '../../../base/reading/reading';
+import { action } from '../../../base/reading/action';
 
 const KINDS: readonly { value: Task['do']; name: string }[] = [
   { value: 'lesson', name: 'a lesson' },
@@ -69,11 +68,11 @@ export class SetWork {
   readonly case = input<string>();
   readonly for = input<string>();
 
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
   private readonly notices = inject(Notices);
-  private readonly store = inject(Store);
+  private readonly cubes = inject(SavedStore);
   protected readonly kinds = KINDS;
   protected readonly clock = clockText;
 
@@ -87,14 +86,15 @@ export class SetWork {
   protected readonly until = signal('');
   /** For whom; empty for all. */
   protected readonly whom = signal<readonly string[]>([]);
-  private readonly deed = new Deed();
-  protected readonly busy = this.deed.busy;
-  protected readonly trouble = this.deed.trouble;
-  protected readonly saved = this.store.selectSignal(savedFeature.selectPage);
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
+  protected readonly saved = this.cubes.page;
 
-  private readonly asking = readingOf(
+  private readonly asking = reading(
     () => this.groups.group()?.id,
     (group) => this.api.assignments(group),
+    { whenAnother: 'drop' },
   );
   protected readonly readTrouble = this.asking.trouble;
   protected readonly isBusy = this.asking.isBusy;
@@ -118,7 +118,7 @@ export class SetWork {
       });
     });
     effect(() => {
-      if (this.kind() === 'cube') untracked(() => this.store.dispatch(SavedPage.opened()));
+      if (this.kind() === 'cube') untracked(() => void this.cubes.open());
     });
   }
 
@@ -164,10 +164,10 @@ export class SetWork {
     };
     const parsed = setAssignmentSchema.safeParse(given);
     if (!parsed.success) {
-      this.deed.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
+      this.action.refuse(`${describeErrors(fieldErrors(parsed.error))}.`);
       return;
     }
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       await this.api.assign(group.id, parsed.data);
       this.note.set('');
       this.asking.again();
@@ -176,7 +176,7 @@ export class SetWork {
   }
 
   protected async takeBack(one: Assignment): Promise<void> {
-    await this.deed.do(async () => {
+    await this.action.run(async () => {
       await this.api.takeBack(one.group, one.id);
       this.asking.again();
       const ids = one.forAll ? null : one.progress.map(({ learner }) => learner);
@@ -185,7 +185,7 @@ export class SetWork {
         await this.api.assign(one.group, { id, task, note, until, for: ids });
         this.asking.again();
       };
-      void this.notices.offerUndo('It is taken back.', () => void this.deed.do(again));
+      void this.notices.offerUndo('It is taken back.', () => void this.action.run(again));
     });
   }
 

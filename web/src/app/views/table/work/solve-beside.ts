@@ -25,7 +25,7 @@ import { Reviewer } from '../../../subjects/log/work';
 import { Crown } from '../../../ui/crown/crown';
 import { clockText } from '../../../base/words/clock-text';
 import { counted } from '../../../base/words/counted';
-import { readingOf } from '../../../base/reading/reading-of';
+import { reading } from '../../../base/reading/reading';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({
@@ -206,7 +206,7 @@ export class SolveBeside {
   protected readonly clock = clockText;
   protected readonly counted = counted;
   /** By what was turned: the turns of one solve are never shown with another's scramble. */
-  protected readonly taken = readingOf(
+  protected readonly taken = reading(
     () => {
       const { scramble, turns, method } = this.entry();
       return turns === ''
@@ -225,6 +225,7 @@ export class SolveBeside {
       if (!reviewed.ok) throw new Error(reviewed.error);
       return reviewed.value;
     },
+    { whenAnother: 'drop' },
   );
   protected readonly review = this.taken.value;
   protected readonly at = computed(() => this.place().turn ?? 0);

@@ -14,9 +14,9 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Place, Work } from '@sleetcrest/contract/table';
 import { readerFeature } from '../../../subjects/settings';
-import { GroupTitles, TableApi, TableGroups } from '../../../subjects/group';
-import { readingOf } from '../../../base/reading/reading-of';
-import { Deed } from '../../../base/reading/deed';
+import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
+import { reading } from '../../../base/reading/reading';
+import { action } from '../../../base/reading/action';
 import { CubeBeside } from './cube-beside';
 import { SolveBeside } from './solve-beside';
 import { WorkNotes, type Draft } from './work-notes';
@@ -178,22 +178,23 @@ export class WorkView {
   /** Whether a learner looks at their own. */
   readonly own = input(false);
 
-  protected readonly groups = inject(TableGroups);
+  protected readonly groups = inject(GroupStore);
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
   private readonly router = inject(Router);
   protected readonly letters = inject(Store).selectSignal(readerFeature.selectLetters);
   protected readonly place = signal<Place>(NOWHERE);
-  private readonly deed = new Deed();
-  protected readonly busy = this.deed.busy;
-  protected readonly trouble = this.deed.trouble;
-  protected readonly asking = readingOf(
+  private readonly action = action();
+  protected readonly busy = this.action.busy;
+  protected readonly trouble = this.action.trouble;
+  protected readonly asking = reading(
     () => {
       const group = this.groups.group()?.id;
       if (this.own()) return this.groups.whose() ? OWN : undefined;
       return group;
     },
     (whose) => (whose === OWN ? this.api.ownWork() : this.api.work(whose)),
+    { whenAnother: 'drop' },
   );
   protected readonly all = computed(() => this.asking.value() ?? []);
   private readonly picked = signal<string | undefined>(undefined);
@@ -228,21 +229,21 @@ export class WorkView {
     return kind === 'stage' && stage ? this.titles.of(stage) : 'a solve';
   }
 
-  protected write(work: Work, draft: Draft): Promise<void> {
+  protected write(work: Work, draft: Draft): Promise<boolean> {
     return this.doing(() => this.api.writeOn(work.id, { ...draft, place: this.place() }));
   }
 
-  protected mark(work: Work): Promise<void> {
+  protected mark(work: Work): Promise<boolean> {
     return this.doing(() => this.api.markWork(work.id, work.markedAt === null));
   }
 
-  private read(work: Work): Promise<void> {
+  private read(work: Work): Promise<boolean> {
     return this.doing(() => this.api.readWork(work.id));
   }
 
   /** Puts what was changed in its place, where it stands. */
-  private doing(change: () => Promise<Work>): Promise<void> {
-    return this.deed.do(async () => {
+  private doing(change: () => Promise<Work>): Promise<boolean> {
+    return this.action.run(async () => {
       const changed = await change();
       this.asking.set(this.all().map((one) => (one.id === changed.id ? changed : one)));
     });

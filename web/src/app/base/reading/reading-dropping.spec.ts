@@ -1,8 +1,7 @@
 import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { until } from '../../app.spec-support';
-import type { Reading } from './reading';
-import { readingOf } from './reading-of';
+import { reading, type Reading } from './reading';
 
 describe('reading what belongs to somebody', () => {
   const whose = signal<string | undefined>('a');
@@ -20,9 +19,10 @@ describe('reading what belongs to somebody', () => {
     whose.set('a');
     asked = [];
     read = TestBed.runInInjectionContext(() =>
-      readingOf(
+      reading(
         whose,
         (one) => new Promise<string>((answer, fail) => asked.push({ for: one, answer, fail })),
+        { whenAnother: 'drop' },
       ),
     );
     await until(() => asked.length === 1);

@@ -1,21 +1,18 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { Notices } from '../../base/dialogs/notices';
-import { provideEffects } from '@ngrx/effects';
 import type { Store } from '@ngrx/store';
 import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
 import { methodById } from '@sleetcrest/core';
-import { of, throwError } from 'rxjs';
 import { MethodsApi } from './methods-api';
 import { GUEST, openStore, until } from '../../app.spec-support';
 import { Outbox } from '../../base/outbox/outbox';
 import { copied, readerFeature, SettingsPage } from '../settings';
-import { MethodsPage } from './methods.actions';
-import * as effects from './methods.effects';
-import { methodsFeature } from './methods.feature';
+import { MethodStore } from './method-store';
 
 describe('one’s own methods', () => {
   let store: Store;
+  let methods: InstanceType<typeof MethodStore>;
   let rows: Map<string, SavedMethod>;
   let failure: unknown;
   let undo: () => void;
@@ -35,7 +32,10 @@ describe('one’s own methods', () => {
     createdAt: at,
     updatedAt: at,
   });
-  const answer = <T>(value: () => T) => (failure ? throwError(() => failure) : of(value()));
+  const answer = async <T>(value: () => T): Promise<T> => {
+    if (failure) throw failure as Error;
+    return value();
+  };
 
   beforeEach(() => {
     rows = new Map();
@@ -66,32 +66,27 @@ describe('one’s own methods', () => {
       offerUndo: (_: string, then: () => void) => void (undo = then),
     };
     ({ store } = openStore(
-      provideEffects(effects),
       { provide: MethodsApi, useValue: api },
       { provide: Notices, useValue: notices },
     ));
     store.dispatch(GUEST);
+    methods = TestBed.inject(MethodStore);
   });
 
-  const titles = (): string[] =>
-    store
-      .selectSignal(methodsFeature.selectOwn)()
-      .map((one) => one.method.title);
+  const titles = (): string[] => methods.own().map((one) => one.method.title);
 
   const ready = (shows: () => boolean): Promise<void> => until(shows);
   const keep = (kept: Partial<SavedMethod['method']> = {}): void =>
-    store.dispatch(
-      MethodsPage.methodKept({ kept: { method: { ...method, ...kept }, proof: 'proved' } }),
-    );
+    void methods.keep({ method: { ...method, ...kept }, proof: 'proved' });
 
   it('are listed, kept, deleted and brought back', async () => {
-    store.dispatch(MethodsPage.opened());
-    await ready(() => store.selectSignal(methodsFeature.selectStatus)() === 'reached');
+    void methods.list();
+    await ready(() => methods.status() === 'reached');
     expect(titles()).toEqual([]);
     keep();
     keep({ id: 'a', title: 'A' });
     await ready(() => titles().join() === 'A,Landing');
-    store.dispatch(MethodsPage.deletionAsked({ id: 'landing', title: 'Landing' }));
+    void methods.remove('landing', 'Landing');
     await ready(() => titles().join() === 'A');
     undo();
     await ready(() => titles().join() === 'A,Landing');
@@ -100,7 +95,7 @@ describe('one’s own methods', () => {
   it('are used as they were saved last', async () => {
     store.dispatch(SettingsPage.settingChanged({ change: { method } }));
     const better = { ...method, title: 'Landing, second try' };
-    store.dispatch(MethodsPage.methodKept({ kept: { method: better, proof: 'proved' } }));
+    void methods.keep({ method: better, proof: 'proved' });
     await ready(() => titles().length === 1);
     expect(store.selectSignal(readerFeature.selectMethod)()).toEqual(better);
   });
@@ -108,11 +103,11 @@ describe('one’s own methods', () => {
   it('wait while the server cannot be reached, and are kept once it can', async () => {
     failure = new HttpErrorResponse({ status: 0 });
     keep();
-    await ready(() => store.selectSignal(methodsFeature.selectStatus)() === 'waiting');
+    await ready(() => methods.status() === 'waiting');
     expect([titles(), rows.size]).toEqual([['Landing'], 0]);
     failure = undefined;
     await TestBed.inject(Outbox).flush();
-    await ready(() => store.selectSignal(methodsFeature.selectStatus)() === 'reached');
+    await ready(() => methods.status() === 'reached');
     expect(rows.size).toBe(1);
   });
 
@@ -120,7 +115,7 @@ describe('one’s own methods', () => {
     const error = { type: 'about:blank', title: 'No', status: 422, detail: 'It has no title.' };
     failure = new HttpErrorResponse({ status: 422, error });
     keep();
-    await ready(() => store.selectSignal(methodsFeature.selectFailure)() === 'It has no title.');
+    await ready(() => methods.failure() === 'It has no title.');
     expect(titles()).toEqual([]);
   });
 

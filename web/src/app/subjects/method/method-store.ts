@@ -1,0 +1,142 @@
+import { computed, inject } from '@angular/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withState,
+} from '@ngrx/signals';
+import { rxMethod } from '@ngrx/signals/rxjs-interop';
+import { Store } from '@ngrx/store';
+import { savedMethodSchema, type KeepMethod, type SavedMethod } from '@sleetcrest/contract';
+import { METHODS } from '@sleetcrest/core';
+import { pipe, tap } from 'rxjs';
+import { apiFailure } from '../../base/api/failure';
+import { Notices } from '../../base/dialogs/notices';
+import { Outbox, type Settled } from '../../base/outbox/outbox';
+import { Held } from '../../base/reading/held';
+import { readerFeature, SettingsPage } from '../settings';
+import { asTold, putIn, waitingOf } from './methods-told';
+import { MethodsApi } from './methods-api';
+
+interface MethodState {
+  /** People's own methods as the server last told them, with what waits to be sent. */
+  readonly own: readonly SavedMethod[];
+  readonly status: 'idle' | 'asking' | 'reached' | 'waiting' | 'failed';
+  readonly failure: string | null;
+}
+
+const NOTHING: MethodState = { own: [], status: 'idle', failure: null };
+const HELD = 'methods';
+
+/** People's own methods: as the server has them, with what was done here and waits to be sent. */
+export const MethodStore = signalStore(
+  { providedIn: 'root' },
+  withState(NOTHING),
+  withComputed(({ own }) => ({
+    /** What every method is called: the named ones, and people's own. */
+    names: computed(() => [
+      ...METHODS.map(({ id, title }) => ({ id, title })),
+      ...own().map(({ method: { id, title } }) => ({ id, title })),
+    ]),
+  })),
+  withMethods(
+    (
+      store,
+      api = inject(MethodsApi),
+      held = inject(Held),
+      outbox = inject(Outbox),
+      notices = inject(Notices),
+      reader = inject(Store),
+    ) => {
+      const failed = (failure: string): void => patchState(store, { status: 'failed', failure });
+
+      /** Asks the server for them. */
+      const list = async (): Promise<void> => {
+        patchState(store, { status: 'asking', failure: null });
+        try {
+          const own = asTold(await held.or(HELD, () => api.list()), outbox.waiting());
+          patchState(store, { own, status: 'reached', failure: null });
+        } catch (error) {
+          failed(apiFailure(error).message);
+        }
+      };
+
+      /** Keeps one, against what the server had of it when it was begun. */
+      const keep = async (kept: KeepMethod): Promise<void> => {
+        patchState(store, { status: 'asking', failure: null });
+        const { id } = kept.method;
+        const known = store.own().find(({ method }) => method.id === id);
+        // One that waits was made from what the server had before.
+        const waits = outbox.about('method', id).length > 0;
+        const told = waits ? kept : { ...kept, basis: known?.updatedAt ?? null };
+        const outcome = await outbox.put('method', [id], { do: 'keep', kept: told });
+        if (outcome.is === 'refused') failed(outcome.message);
+        if (outcome.is === 'waiting') {
+          const own = putIn(store.own(), waitingOf(kept, known));
+          patchState(store, { own, status: 'waiting', failure: null });
+        }
+      };
+
+      const restore = async (id: string): Promise<void> => {
+        const outcome = await outbox.put('method', [id], { do: 'restore' });
+        if (outcome.is === 'refused') failed(outcome.message);
+        else await list();
+      };
+
+      /** Deletes one; it can be had back for a while. */
+      const remove = async (id: string, title: string): Promise<void> => {
+        const outcome = await outbox.put('method', [id], { do: 'remove' });
+        if (outcome.is === 'refused') {
+          failed(outcome.message);
+          return;
+        }
+        patchState(store, { own: store.own().filter(({ method }) => method.id !== id) });
+        const said =
+          outcome.is === 'waiting'
+            ? `“${title}” is deleted as soon as the server can be reached.`
+            : `“${title}” is deleted.`;
+        void notices.offerUndo(said, () => void restore(id));
+      };
+
+      /** The server has one as it was told; in use, it is used as it was saved last. */
+      const saved = (one: SavedMethod): void => {
+        const own = putIn(store.own(), one);
+        patchState(store, { own, status: 'reached', failure: null });
+        const chosen = reader.selectSignal(readerFeature.selectMethod)();
+        if (typeof chosen === 'string' || chosen.id !== one.method.id) return;
+        reader.dispatch(SettingsPage.settingChanged({ change: { method: one.method } }));
+      };
+
+      /** What became of methods that were told, now or before a reload, here or in another tab. */
+      const hear = ({ change, outcome }: Settled): void => {
+        if (change.kind !== 'method' || outcome.is !== 'kept') return;
+        const one = savedMethodSchema.safeParse(outcome.answer).data;
+        if (!one) return;
+        if (change.things[0] === one.method.id) {
+          saved(one);
+          return;
+        }
+        // It was changed elsewhere too: both are kept, this one as another.
+        const said = `This method was changed elsewhere too: yours is kept as “${one.method.title}”.`;
+        void notices.say(said, 'Good', 15_000);
+        void list();
+      };
+
+      return {
+        list,
+        keep,
+        remove,
+        /** Asks for them, unless that was done. */
+        want(): void {
+          if (store.status() === 'idle' || store.status() === 'failed') void list();
+        },
+        _hear: rxMethod<Settled>(pipe(tap(hear))),
+      };
+    },
+  ),
+  withHooks({
+    onInit: (store, outbox = inject(Outbox)) => void store._hear(outbox.settled),
+  }),
+);

@@ -1,0 +1,36 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+
+/** The one way to say that something failed: why, and what may be tried. Nothing where nothing did. */
+@Component({
+  selector: 'sc-trouble',
+  imports: [MatButton],
+  template: `
+    @if (of(); as why) {
+      <p class="trouble" role="alert">
+        {{ why }}
+        @if (again(); as what) {
+          <button matButton type="button" (click)="asked.emit()">{{ what }}</button>
+        }
+        <ng-content />
+      </p>
+    }
+  `,
+  styles: `
+    .trouble {
+      margin: 8px 0;
+      padding: 8px 12px;
+      border-left: 4px solid var(--trouble);
+      background: var(--trouble-soft);
+      color: var(--text);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Trouble {
+  /** Why it failed, in a sentence; null where it did not. */
+  readonly of = input.required<string | null | undefined>();
+  /** What the button says that tries it again; none where it is left out. */
+  readonly again = input('');
+  readonly asked = output();
+}

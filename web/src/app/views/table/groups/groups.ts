@@ -1,0 +1,99 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { Router } from '@angular/router';
+import type { Group } from '@sleetcrest/contract/accounts';
+import { saveFile } from '../../../base/files/save-file';
+import { Notices } from '../../../base/dialogs/notices';
+import { action } from '../../../base/reading/action';
+import { leavingWords } from '../../../subjects/account';
+import { GroupApi, GroupStore } from '../../../subjects/group';
+import { Trouble } from '../../../ui/trouble';
+
+/** The one place where groups are made, joined, helped with, left, archived ones brought back, and deleted. */
+@Component({
+  selector: 'sc-groups',
+  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel, Trouble],
+  templateUrl: './groups.html',
+  styleUrl: './groups.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Groups {
+  protected readonly groups = inject(GroupStore);
+  private readonly api = inject(GroupApi);
+  private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
+  protected readonly action = action();
+  protected readonly isCoach = computed(() => this.groups.account()?.role === 'coach');
+  protected readonly trouble = computed(() => this.action.trouble() ?? this.groups.trouble());
+
+  protected isOwn(group: Group): boolean {
+    return group.coach.id === this.groups.account()?.id;
+  }
+
+  protected async make(name: HTMLInputElement): Promise<void> {
+    const named = name.value.trim();
+    if (named === '') {
+      this.action.refuse('Give the group a name first.');
+      return;
+    }
+    if (await this.action.run(() => this.groups.make(named))) name.value = '';
+  }
+
+  protected async join(code: HTMLInputElement): Promise<void> {
+    const given = code.value.trim().toUpperCase();
+    if (given === '') {
+      this.action.refuse('Type the code first.');
+      return;
+    }
+    await this.action.run(async () => {
+      const { name, rights } = await this.groups.join(given);
+      code.value = '';
+      void this.notices.say(
+        rights.length > 0 ? `You help with ${name}.` : `You belong to ${name}.`,
+      );
+    });
+  }
+
+  /** Looks at one, and at who belongs to it. */
+  protected manage({ id }: Group): void {
+    this.groups.choose(id);
+    void this.router.navigate(['/table/who']);
+  }
+
+  protected async bringBack(group: Group): Promise<void> {
+    await this.action.run(async () => {
+      await this.groups.change(group.id, { archived: false });
+      this.groups.choose(group.id);
+    });
+  }
+
+  protected async takeAlong({ id }: Group): Promise<void> {
+    await this.action.run(async () => saveFile(await this.api.export(id), 'sleetcrest-group.zip'));
+  }
+
+  /** A group cannot be brought back; its learners and their logs stay. Told first is what goes with it. */
+  protected async dissolve({ id, name }: Group): Promise<void> {
+    const goes = await this.api.leaving(id).then(leavingWords, () => '');
+    void this.notices.offerUndo(
+      `Delete “${name}”?${goes} Its learners keep their logs.`,
+      () => void this.action.run(() => this.groups.dissolve(id)),
+      'Delete',
+    );
+  }
+
+  protected async leave({ id }: Group): Promise<void> {
+    const own = this.groups.account()?.id;
+    if (own !== undefined) await this.action.run(() => this.groups.leave(id, own));
+  }
+
+  protected async endHelp({ id }: Group): Promise<void> {
+    const own = this.groups.account()?.id;
+    if (own !== undefined) await this.action.run(() => this.groups.endHelp(id, own));
+  }
+
+  protected async answerMove(to: string, agrees: boolean): Promise<void> {
+    await this.action.run(() => this.groups.answerMove(to, agrees));
+  }
+}

@@ -1,0 +1,62 @@
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { MatSelect, MatOption } from '@angular/material/select';
+import type { ChangeGroup, Group } from '@sleetcrest/contract/accounts';
+import { action } from '../../../base/reading/action';
+import { GroupStore } from '../../../subjects/group';
+import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/method-choice';
+import { copied } from '../../../subjects/settings';
+import { Trouble } from '../../../ui/trouble';
+
+/** What a group is called, how it learns, and by which clock it meets. */
+@Component({
+  selector: 'sc-group-ways',
+  imports: [
+    FormsModule,
+    MatButton,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    MatOption,
+    MatSelect,
+    MethodChoice,
+    Trouble,
+  ],
+  template: `
+    <sc-trouble [of]="action.trouble()" />
+    <form class="go" (ngSubmit)="change({ name: named.value })">
+      <mat-form-field appearance="outline" subscriptSizing="dynamic">
+        <mat-label>Name of the group</mat-label>
+        <input #named matInput maxlength="60" [value]="group().name" />
+      </mat-form-field>
+      <button matButton="outlined" type="submit">Rename</button>
+    </form>
+    <sc-method-choice [value]="group().method" (chosen)="chooseMethod($event)" />
+    <mat-form-field appearance="outline" subscriptSizing="dynamic">
+      <mat-label>Where it meets (its clock)</mat-label>
+      <mat-select [value]="group().zone" (valueChange)="change({ zone: $event })">
+        @for (one of zones; track one) {
+          <mat-option [value]="one">{{ one }}</mat-option>
+        }
+      </mat-select>
+    </mat-form-field>
+  `,
+  styleUrls: ['../table-page.scss', './roster.scss'],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class GroupWays {
+  readonly group = input.required<Group>();
+  private readonly groups = inject(GroupStore);
+  protected readonly action = action();
+  protected readonly zones = ['UTC', ...Intl.supportedValuesOf('timeZone')];
+
+  protected chooseMethod(method: MethodChosen): void {
+    void this.change({ method: copied(method) });
+  }
+
+  protected async change(change: ChangeGroup): Promise<void> {
+    await this.action.run(() => this.groups.change(this.group().id, change));
+  }
+}
