@@ -116,7 +116,7 @@ const GROUPS = [
     }
     h3 {
       color: var(--text);
-      font-size: 1rem;
+      font-size: var(--type-body);
     }
     dl {
       display: grid;

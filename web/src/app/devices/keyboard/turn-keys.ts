@@ -60,7 +60,7 @@ export interface TurnTold {
     p {
       margin: 6px 0 0;
       color: var(--quiet);
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
     }
   `,
   host: { '(document:keydown)': 'key($event)' },

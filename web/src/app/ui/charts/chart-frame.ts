@@ -87,13 +87,13 @@ echarts.use([
       gap: 0 14px;
     }
     h2 {
-      font-size: 1rem;
+      font-size: var(--type-body);
     }
     .key {
       display: inline-flex;
       gap: 6px;
       align-items: center;
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
     .key i {
       width: 14px;
@@ -103,7 +103,7 @@ echarts.use([
     .note {
       margin: 0;
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
     .plot {
       width: 100%;
@@ -115,7 +115,7 @@ echarts.use([
     }
     summary {
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
       cursor: pointer;
     }
     .scroll {
@@ -125,7 +125,7 @@ echarts.use([
     table {
       width: 100%;
       border-collapse: collapse;
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
     th,
     td {

@@ -10,6 +10,7 @@ import { saveFile } from '../../base/files/save-file';
 import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, leavingWords, SessionApi } from '../../subjects/account';
 import { Keys } from './keys';
+import { Trouble } from '../../ui/trouble';
 
 /** As which file it is saved. */
 const EVERYTHING = 'sleetcrest-everything.zip';
@@ -17,7 +18,7 @@ const EVERYTHING = 'sleetcrest-everything.zip';
 /** One's account: name and phrase, taking everything along, and leaving. */
 @Component({
   selector: 'sc-account',
-  imports: [FormsModule, Keys, MatButton, MatFormField, MatInput, MatLabel, RouterLink],
+  imports: [FormsModule, Keys, MatButton, MatFormField, MatInput, MatLabel, RouterLink, Trouble],
   templateUrl: './account.html',
   styleUrl: './account.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

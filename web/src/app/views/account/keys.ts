@@ -5,15 +5,14 @@ import type { Account } from '@sleetcrest/contract/accounts';
 import { AccountApi, accountFeature } from '../../subjects/account';
 import { reading } from '../../base/reading/reading';
 import { action } from '../../base/reading/action';
+import { Trouble } from '../../ui/trouble';
 
 /** Where one is signed in, and the codes by which other coaches may come: each can be withdrawn. */
 @Component({
   selector: 'sc-keys',
-  imports: [MatButton],
+  imports: [MatButton, Trouble],
   template: `
-    @if (action.trouble() ?? signedIn.trouble(); as message) {
-      <p class="trouble" role="alert">{{ message }}</p>
-    }
+    <sc-trouble [of]="action.trouble() ?? signedIn.trouble()" />
     <h2>Where you are signed in</h2>
     <ul>
       @for (one of signedIn.value() ?? []; track one.id) {
@@ -55,7 +54,7 @@ import { action } from '../../base/reading/action';
   `,
   styles: `
     h2 {
-      font-size: 1.125rem;
+      font-size: var(--type-section);
     }
     ul {
       margin: 0;
@@ -68,15 +67,6 @@ import { action } from '../../base/reading/action';
       gap: 4px 14px;
       align-items: center;
       min-height: 40px;
-    }
-    .quiet {
-      color: var(--quiet);
-    }
-    .trouble {
-      margin: 8px 0;
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -77,8 +77,8 @@ describe('signing in', () => {
   it('says so when they do not belong together', async () => {
     const problem = { type: 'about:blank', title: 'No', status: 401, detail: 'They do not.' };
     answer = async () => {
-    throw new HttpErrorResponse({ status: 401, error: problem });
-  };
+      throw new HttpErrorResponse({ status: 401, error: problem });
+    };
     await type('name', 'Runa');
     await type('phrase', 'a guess');
     await submit();

@@ -26,6 +26,7 @@ import {
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
+import { Trouble } from '../../ui/trouble';
 
 /** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
 @Component({
@@ -42,6 +43,7 @@ import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
     MatRadioButton,
     MatRadioGroup,
     RouterLink,
+    Trouble,
   ],
   templateUrl: './sign-in.html',
   styleUrl: './sign-in.scss',

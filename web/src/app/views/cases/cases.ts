@@ -22,6 +22,7 @@ import { Pots } from '../../ui/pots/pots';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { CaseDetail } from './case-detail';
 import { percent } from '../../base/words/percent';
+import { Trouble } from '../../ui/trouble';
 
 /** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
 @Component({
@@ -36,6 +37,7 @@ import { percent } from '../../base/words/percent';
     Picture,
     Pots,
     Ridge,
+    Trouble,
   ],
   templateUrl: './cases.html',
   styleUrl: './cases.scss',

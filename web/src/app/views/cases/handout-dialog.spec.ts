@@ -88,8 +88,8 @@ describe('the dialog for a handout', () => {
 
   it('stays open and says why when there is no file', async () => {
     answer = async () => {
-    throw new HttpErrorResponse({ status: 503 });
-  };
+      throw new HttpErrorResponse({ status: 503 });
+    };
     await make();
     expect(host().querySelector('[role=alert]')!.textContent).toContain('cannot be reached');
     expect(closed).toBe(0);

@@ -22,13 +22,14 @@ import { copied, readerFeature } from '../../subjects/settings';
 import { action } from '../../base/reading/action';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
 import { Choice, type Option } from '../../ui/fields/choice';
+import { Trouble } from '../../ui/trouble';
 
 const WHOLE = 'whole';
 
 /** What a printed guide shall show; the server makes the PDF file. */
 @Component({
   selector: 'sc-handout-dialog',
-  imports: [Choice, MatButton, MatDialogModule, MatProgressBar],
+  imports: [Choice, MatButton, MatDialogModule, MatProgressBar, Trouble],
   template: `
     <h2 mat-dialog-title>Print a handout</h2>
     <mat-dialog-content>
@@ -61,9 +62,7 @@ const WHOLE = 'whole';
         <sc-choice label="Ink" [options]="inks" [value]="ink()" (chosen)="ink.set($event)" />
       </div>
       <p>{{ inkSaid() }}</p>
-      @if (trouble(); as message) {
-        <p class="trouble" role="alert">{{ message }}</p>
-      }
+      <sc-trouble [of]="trouble()" />
       @if (busy()) {
         <mat-progress-bar mode="indeterminate" aria-label="Making the file" />
       }
@@ -82,10 +81,6 @@ const WHOLE = 'whole';
     }
     p {
       margin-top: 12px;
-    }
-    .trouble {
-      padding: 10px 14px;
-      border-left: 4px solid var(--trouble);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

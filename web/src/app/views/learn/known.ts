@@ -14,13 +14,14 @@ import {
   recallChart,
 } from './knowledge-charts';
 import { Learning } from './learning';
+import { Trouble } from '../../ui/trouble';
 
 const DAYS = 14;
 
 /** What I know: how likely each case is recalled, how promises came true, times, mix-ups, what is due. */
 @Component({
   selector: 'sc-known',
-  imports: [ChartFrame, MatButton, MatProgressBar, RouterLink],
+  imports: [ChartFrame, MatButton, MatProgressBar, RouterLink, Trouble],
   template: `
     <div class="page">
       <header>
@@ -31,9 +32,7 @@ const DAYS = 14;
         }
       </header>
       @if (trouble(); as sentence) {
-        <p class="trouble" role="alert">
-          {{ sentence }} <button matButton (click)="again()">Try again</button>
-        </p>
+        <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
       }
       @if (charts(); as all) {
         <div class="charts">

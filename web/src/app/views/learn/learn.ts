@@ -13,13 +13,14 @@ import { counted } from '../../base/words/counted';
 import { percent } from '../../base/words/percent';
 import { reading } from '../../base/reading/reading';
 import { Learning, type LearnCase } from './learning';
+import { Trouble } from '../../ui/trouble';
 
 const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
 
 /** The path: first things, the stages of the method, whole solves; and what is to be done today. */
 @Component({
   selector: 'sc-learn',
-  imports: [Assignments, MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink],
+  imports: [Assignments, MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink, Trouble],
   templateUrl: './learn.html',
   styleUrl: './learn.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -45,6 +45,7 @@ import { TurnTile } from '../../ui/tiles/turn-tile';
 import { reading } from '../../base/reading/reading';
 import { SeeCard } from './cards/see-card';
 import { Learning, type Answered } from './learning';
+import { Trouble } from '../../ui/trouble';
 
 type Part = 'watch' | 'together' | 'alone' | 'among';
 const PARTS: readonly { value: Part; name: string }[] = [
@@ -69,8 +70,9 @@ const AMONG = 4;
     RouterLink,
     SayingView,
     SeeCard,
-    Turning,
+    Trouble,
     TurnTile,
+    Turning,
   ],
   templateUrl: './lesson.html',
   styleUrls: ['./page.scss', './lesson.scss'],

@@ -35,6 +35,7 @@ import { CubeView } from '../../ui/cube/cube-view';
 import { TurnTile } from '../../ui/tiles/turn-tile';
 import { counted } from '../../base/words/counted';
 import { isFree, isPress } from '../../base/keys/keys';
+import { Trouble } from '../../ui/trouble';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {
@@ -49,7 +50,7 @@ const HANDED = 'A pattern handed to you';
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
   selector: 'sc-patterns',
-  imports: [Crown, CubeView, MatButton, Pots, RouterLink, TurnTile],
+  imports: [Crown, CubeView, MatButton, Pots, RouterLink, Trouble, TurnTile],
   templateUrl: './patterns.html',
   styleUrls: ['./page.scss', './patterns.scss'],
   host: { '(document:keydown)': 'key($event)' },

@@ -29,6 +29,7 @@ import { SeeCard } from './cards/see-card';
 import { TurnCard } from './cards/turn-card';
 import { Learning, type Answered } from './learning';
 import { Session } from './session';
+import { Trouble } from '../../ui/trouble';
 
 type Kind = 'today' | CardKind;
 
@@ -50,7 +51,17 @@ const BECAUSE = {
 /** Practice: what is due today, or one kind of it. */
 @Component({
   selector: 'sc-practice',
-  imports: [BothCard, MatButton, MatProgressBar, ReadCard, RouterLink, SeeCard, Segments, TurnCard],
+  imports: [
+    BothCard,
+    MatButton,
+    MatProgressBar,
+    ReadCard,
+    RouterLink,
+    SeeCard,
+    Segments,
+    Trouble,
+    TurnCard,
+  ],
   providers: [Session],
   templateUrl: './practice.html',
   styleUrls: ['./page.scss', './practice.scss'],

@@ -11,6 +11,7 @@ import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/cont
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { apiFailure } from '../../base/api/failure';
+import { Trouble } from '../../ui/trouble';
 import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
 import type { AccountLog, LogBook } from '../../subjects/log';
@@ -28,7 +29,15 @@ export interface EntryDialogData {
 /** One record: looked at whole, and changed where it is one's own. */
 @Component({
   selector: 'sc-entry-dialog',
-  imports: [EntryHistory, MatButton, MatDialogActions, MatDialogContent, MatDialogTitle, ToldField],
+  imports: [
+    EntryHistory,
+    MatButton,
+    MatDialogActions,
+    MatDialogContent,
+    MatDialogTitle,
+    ToldField,
+    Trouble,
+  ],
   template: `
     <h2 mat-dialog-title>{{ data.entry.beganAt.slice(0, 16).replace('T', ' ') }}</h2>
     <mat-dialog-content>
@@ -113,9 +122,7 @@ export interface EntryDialogData {
             (takenBack)="set($event)"
           />
         }
-        @if (trouble(); as message) {
-          <p class="whole trouble" role="alert">{{ message }}</p>
-        }
+        <sc-trouble class="whole" [of]="trouble()" />
       </form>
     </mat-dialog-content>
     <mat-dialog-actions align="end">
@@ -142,7 +149,7 @@ export interface EntryDialogData {
     label {
       display: grid;
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
     select {
       min-height: 40px;
@@ -151,11 +158,6 @@ export interface EntryDialogData {
       background: var(--surface);
       color: var(--text);
       font: inherit;
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
     @media (max-width: 30em) {
       form {

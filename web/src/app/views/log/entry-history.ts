@@ -49,7 +49,7 @@ import type { AccountLog } from '../../subjects/log';
     }
     .quiet {
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

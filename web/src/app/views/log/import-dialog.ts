@@ -12,11 +12,12 @@ import { told } from '../../base/work/worker-of';
 import { type Checked, LogBooks, type Mapping, type Preview, records } from '../../subjects/log';
 import { apiFailure } from '../../base/api/failure';
 import { HttpErrorResponse } from '@angular/common/http';
+import { Trouble } from '../../ui/trouble';
 
 /** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
 @Component({
   selector: 'sc-import-dialog',
-  imports: [MatButton, MatDialogActions, MatDialogContent, MatDialogTitle, MatProgressBar],
+  imports: [MatButton, MatDialogActions, MatDialogContent, MatDialogTitle, MatProgressBar, Trouble],
   templateUrl: './import-dialog.html',
   styleUrl: './import-dialog.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -76,9 +76,6 @@ import { counted } from '../../base/words/counted';
       align-items: center;
       margin-bottom: 8px;
     }
-    .quiet {
-      color: var(--quiet);
-    }
     .lines {
       height: calc(100dvh - 400px);
       min-height: 260px;

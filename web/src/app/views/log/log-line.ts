@@ -117,7 +117,7 @@ import type { LogLine } from './log-windows';
     }
     .time {
       text-align: right;
-      font-size: 1.0625rem;
+      font-size: var(--type-lead);
     }
     .aside {
       color: var(--quiet);
@@ -145,7 +145,7 @@ import type { LogLine } from './log-windows';
     }
     .beside {
       color: var(--done);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
       font-variant-numeric: tabular-nums;
     }
     .slower {
@@ -154,7 +154,7 @@ import type { LogLine } from './log-windows';
     .method,
     .notes {
       color: var(--quiet);
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
     }
     .tag,
     .mark {
@@ -162,7 +162,7 @@ import type { LogLine } from './log-windows';
       padding: 1px 8px;
       border-radius: 8px;
       background: var(--ground);
-      font-size: 0.8125rem;
+      font-size: var(--type-caption);
     }
     .mark {
       background: var(--accent-soft);

@@ -5,11 +5,16 @@ import { Store } from '@ngrx/store';
 import { accountFeature } from '../../subjects/account';
 import { LogBooks, MOST_HELD } from '../../subjects/log';
 import { counted } from '../../base/words/counted';
+import { Trouble } from '../../ui/trouble';
+
+const NO_ROOM =
+  'This browser has no room left: what you told last is kept only as long as this page is open. ' +
+  'Make room, or stay until the server can be reached.';
 
 /** Where the records are just now: in this browser, waiting for the server, refused by it. */
 @Component({
   selector: 'sc-log-notes',
-  imports: [MatButton, RouterLink],
+  imports: [MatButton, RouterLink, Trouble],
   template: `
     @if (status() === 'guest') {
       <p>
@@ -17,10 +22,7 @@ import { counted } from '../../base/words/counted';
       </p>
     }
     @if (books.isFull()) {
-      <p class="trouble" role="alert">
-        This browser has no room left: what you told last is kept only as long as this page is open.
-        Make room, or stay until the server can be reached.
-      </p>
+      <sc-trouble [of]="noRoom" />
     }
     @if (waiting(); as says) {
       <p role="status">{{ says }}</p>
@@ -31,11 +33,10 @@ import { counted } from '../../base/words/counted';
       </p>
     }
     @if (refused(); as says) {
-      <p class="trouble" role="alert">
-        {{ says }}
-        <button matButton (click)="books.tryAgain()">Try again</button>
-        <button matButton (click)="books.forgetRefused()">Forget it</button>
-      </p>
+      <sc-trouble [of]="says"
+        ><button matButton (click)="books.tryAgain()">Try again</button>
+        <button matButton (click)="books.forgetRefused()">Forget it</button></sc-trouble
+      >
     }
   `,
   styles: `
@@ -45,14 +46,11 @@ import { counted } from '../../base/words/counted';
       border-left: 4px solid var(--accent);
       background: var(--surface);
     }
-    .trouble {
-      border-color: var(--trouble);
-      background: var(--trouble-soft);
-    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogNotes {
+  protected readonly noRoom = NO_ROOM;
   protected readonly books = inject(LogBooks);
   protected readonly status = inject(Store).selectSignal(accountFeature.selectStatus);
   protected readonly most = MOST_HELD.toLocaleString('en');

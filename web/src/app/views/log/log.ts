@@ -37,6 +37,7 @@ import { LogLineView } from './log-line';
 import { LogNotes } from './log-notes';
 import { LogWindows, type LogLine } from './log-windows';
 import { logFeature, LogPage, type Face } from './log.feature';
+import { Trouble } from '../../ui/trouble';
 
 /** Whole solves and single stages are not to be counted together: the former, unless asked for. */
 const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.kind ?? 'solve' });
@@ -63,6 +64,7 @@ const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.k
     MatMenuTrigger,
     MatProgressBar,
     RouterLink,
+    Trouble,
   ],
   providers: [LogDeeds],
   templateUrl: './log.html',

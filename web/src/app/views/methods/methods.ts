@@ -35,6 +35,7 @@ import { Stopped } from '../../base/work/worker-of';
 import { difference, stageRows, tableOf, wholeRows, type Column } from './comparison';
 import { MethodRidges, type RidgeOf } from './method-ridges';
 import { MixBuilder } from './mix-builder';
+import { Trouble } from '../../ui/trouble';
 
 const MOST_COLUMNS = 4;
 const WHOLE = 'whole';
@@ -52,6 +53,7 @@ const WHOLE = 'whole';
     MethodChoice,
     MethodRidges,
     MixBuilder,
+    Trouble,
   ],
   templateUrl: './methods.html',
   styleUrl: './methods.scss',

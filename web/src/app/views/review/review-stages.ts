@@ -82,7 +82,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
     thead th {
       padding: 6px 12px;
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
       font-weight: 400;
       text-align: left;
     }
@@ -103,7 +103,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
     }
     .quiet {
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
     b + .quiet {
       margin-left: 10px;
@@ -111,7 +111,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
     .exact {
       display: block;
       font-family: 'Atkinson Hyperlegible Next', sans-serif;
-      font-size: 0.75rem;
+      font-size: var(--type-caption);
     }
     .looks {
       display: flex;
@@ -127,7 +127,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
       background: var(--ground);
       color: var(--text);
       font: inherit;
-      font-size: 0.8125rem;
+      font-size: var(--type-caption);
       text-align: left;
       cursor: pointer;
     }

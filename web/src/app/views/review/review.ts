@@ -46,6 +46,7 @@ import { Crown } from '../../ui/crown/crown';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { TurnTile } from '../../ui/tiles/turn-tile';
 import { ReviewStages } from './review-stages';
+import { Trouble } from '../../ui/trouble';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;
@@ -66,6 +67,7 @@ const ABOUT = 2;
     ReviewStages,
     Ridge,
     RouterLink,
+    Trouble,
     TurnTile,
   ],
   templateUrl: './review.html',

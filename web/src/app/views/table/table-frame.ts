@@ -95,7 +95,7 @@ import { Mine } from './mine/mine';
       gap: 2px;
     }
     .group {
-      font-size: 1.1rem;
+      font-size: var(--type-lead);
     }
     .current {
       background: var(--accent-soft);

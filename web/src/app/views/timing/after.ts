@@ -106,16 +106,16 @@ const KEPT_SAID: Record<Keeping, string> = {
       display: flex;
       gap: 10px;
       align-items: baseline;
-      font-size: 1.25rem;
+      font-size: var(--type-heading);
     }
     .quiet {
       color: var(--quiet);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
       font-weight: 400;
     }
     table {
       border-collapse: collapse;
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
     }
     th {
       font-weight: 400;

@@ -42,7 +42,7 @@ const SHOWN = 6;
     }
     h2 {
       margin-bottom: 8px;
-      font-size: 1.0625rem;
+      font-size: var(--type-lead);
     }
     p .quiet {
       display: block;
@@ -51,7 +51,7 @@ const SHOWN = 6;
     .quiet {
       margin-left: 8px;
       color: var(--quiet);
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
     }
     ol {
       display: grid;

@@ -48,11 +48,11 @@ import { counted } from '../../base/words/counted';
   styles: `
     h2 {
       margin-bottom: 8px;
-      font-size: 1.0625rem;
+      font-size: var(--type-lead);
     }
     .quiet {
       color: var(--quiet);
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
       font-weight: 400;
     }
     .mixing {

@@ -44,6 +44,7 @@ import { ScramblePanel } from './scramble-panel';
 import { TimedRecord } from './timed-record';
 import { TimerFace } from './timer-face';
 import { TimingRun } from './timing-run';
+import { Trouble } from '../../ui/trouble';
 
 /** Timing a solve: scramble, look, solve with both hands off the cube at either end, tell. */
 @Component({
@@ -58,6 +59,7 @@ import { TimingRun } from './timing-run';
     ScramblePanel,
     TablePanel,
     TimerFace,
+    Trouble,
   ],
   providers: [TimedRecord, TimingRun],
   templateUrl: './timing.html',

@@ -41,6 +41,7 @@ import { counted } from '../../base/words/counted';
 import { Crown, type Stroke } from '../../ui/crown/crown';
 import { ToldField } from '../../ui/fields/told-field';
 import { heldFurther, painted, withPatterns } from './drafting';
+import { Trouble } from '../../ui/trouble';
 
 /** A change to a case: applied to the case as it then is, since several may come within a frame. */
 export interface CaseChange {
@@ -57,7 +58,7 @@ interface Brush {
 /** One case of one's own approach: what must be seen, and what is turned. */
 @Component({
   selector: 'sc-case-form',
-  imports: [Crown, MatButton, MatFormField, MatHint, MatInput, MatLabel, Tiles, ToldField],
+  imports: [Crown, MatButton, MatFormField, MatHint, MatInput, MatLabel, Tiles, ToldField, Trouble],
   templateUrl: './case-form.html',
   styleUrl: './case-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -12,6 +12,7 @@ import {
   writeWords,
 } from '@sleetcrest/core/teaching/sayings';
 import { ToldField } from '../../ui/fields/told-field';
+import { Trouble } from '../../ui/trouble';
 
 /** So many characters fit in one line of the field. */
 const A_LINE = 40;
@@ -28,7 +29,7 @@ interface Row {
 /** The words a teacher says over the sequences of an approach: those that ship, or their own. */
 @Component({
   selector: 'sc-sayings-form',
-  imports: [MatButton, ToldField],
+  imports: [MatButton, ToldField, Trouble],
   template: `
     <h3>Words to remember it by</h3>
     @if (rows().length === 0) {
@@ -56,7 +57,7 @@ interface Row {
           </button>
         }
         @for (problem of row.problems; track problem) {
-          <p class="trouble" role="alert">{{ problem }}</p>
+          <sc-trouble [of]="problem" />
         }
       </div>
     }

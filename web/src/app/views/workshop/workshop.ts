@@ -42,6 +42,7 @@ import { SayingsForm } from './sayings-form';
 import { isProved, Proofs } from './proofs';
 import { keptDraft } from './remembered-draft';
 import { WorkshopPage } from './workshop.feature';
+import { Trouble } from '../../ui/trouble';
 
 const SETTLED = 250;
 
@@ -62,6 +63,7 @@ const SETTLED = 250;
     ProofPanel,
     SayingsForm,
     ToldField,
+    Trouble,
   ],
   providers: [DraftDesk, Proofs],
   templateUrl: './workshop.html',

@@ -20,6 +20,7 @@ import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
 import { TableApi } from '../table-api';
 import { taskPlace } from './task-place';
+import { Trouble } from '../../../ui/trouble';
 
 /** Done longer ago than so many days is not shown any more. */
 const SHOWN_DAYS = 7;
@@ -27,11 +28,9 @@ const SHOWN_DAYS = 7;
 /** What a coach has set for a learner: what is open first, by the day it is wanted. */
 @Component({
   selector: 'sc-assignments',
-  imports: [MatButton],
+  imports: [MatButton, Trouble],
   template: `
-    @if (asking.trouble() ?? trouble(); as message) {
-      <p class="trouble" role="alert">{{ message }}</p>
-    }
+    <sc-trouble [of]="asking.trouble() ?? trouble()" />
     @for (one of shown(); track one.assignment.id) {
       <article [class.done]="one.own.doneAt">
         <div>
@@ -80,11 +79,6 @@ const SHOWN_DAYS = 7;
     .quiet {
       display: block;
       color: var(--quiet);
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

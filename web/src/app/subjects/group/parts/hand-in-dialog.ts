@@ -15,6 +15,7 @@ import { Notices } from '../../../base/dialogs/notices';
 import { action } from '../../../base/reading/action';
 import { GroupStore } from '../group-store';
 import { TableApi } from '../table-api';
+import { Trouble } from '../../../ui/trouble';
 
 /** What is handed in, to whom, and the words with it. */
 @Component({
@@ -26,6 +27,7 @@ import { TableApi } from '../table-api';
     MatDialogContent,
     MatDialogTitle,
     MatProgressBar,
+    Trouble,
   ],
   template: `
     <h2 mat-dialog-title>{{ isQuestion ? 'Ask your coach' : 'Hand it in' }}</h2>
@@ -65,9 +67,7 @@ import { TableApi } from '../table-api';
           (ngModelChange)="words.set($event)"
         ></textarea>
       }
-      @if (trouble(); as message) {
-        <p class="trouble" role="alert">{{ message }}</p>
-      }
+      <sc-trouble [of]="trouble()" />
     </mat-dialog-content>
     <mat-dialog-actions>
       <button matButton (click)="dialog.close()">Not now</button>
@@ -76,13 +76,7 @@ import { TableApi } from '../table-api';
       </button>
     </mat-dialog-actions>
   `,
-  styles: `
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
-    }
-  `,
+  styles: ``,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class HandInDialog {

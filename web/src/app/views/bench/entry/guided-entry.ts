@@ -95,16 +95,13 @@ const NONE = -2;
       padding: 8px 12px;
       border-left: 4px solid var(--accent);
       background: var(--surface);
-      font-size: 1.2rem;
+      font-size: var(--type-section);
     }
     .count {
       display: block;
-      font-size: 0.9rem;
+      font-size: var(--type-small);
     }
     .count,
-    .quiet {
-      color: var(--quiet);
-    }
     .tools {
       display: flex;
       flex-wrap: wrap;

@@ -35,7 +35,7 @@ interface Tile {
     }
     span {
       color: var(--trouble);
-      font-size: 0.8125rem;
+      font-size: var(--type-caption);
       font-weight: 700;
     }
   `,

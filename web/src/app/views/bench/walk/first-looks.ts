@@ -45,7 +45,7 @@ import { reading } from '../../../base/reading/reading';
       display: block;
       margin-top: 4px;
       color: var(--quiet);
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
     }
     ol {
       margin: 2px 0 0;

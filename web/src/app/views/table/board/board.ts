@@ -26,6 +26,7 @@ import { Scrambler } from '../../../subjects/cube/work';
 import { followSession, type Following } from '../../../base/events/event-stream';
 import { action } from '../../../base/reading/action';
 import { BoardPerson, personOf, type Person } from './board-person';
+import { Trouble } from '../../../ui/trouble';
 
 /** Milliseconds between looks at the clock. */
 const TICK = 1000;
@@ -43,6 +44,7 @@ const TICK = 1000;
     MatProgressBar,
     MatSlideToggle,
     RouterLink,
+    Trouble,
   ],
   templateUrl: './board.html',
   styleUrl: './board.scss',

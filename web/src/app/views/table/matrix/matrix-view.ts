@@ -32,6 +32,7 @@ import { reading } from '../../../base/reading/reading';
 import { TableApi, GroupStore } from '../../../subjects/group';
 import { inOrder, type Order } from './matrix-order';
 import { RowRidge, type Span } from './row-ridge';
+import { Trouble } from '../../../ui/trouble';
 
 /** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
 const LEAST_CELL = 17;
@@ -60,6 +61,7 @@ interface Looked {
     RouterLink,
     RowRidge,
     StandingRise,
+    Trouble,
   ],
   templateUrl: './matrix-view.html',
   styleUrls: ['../table-page.scss', './matrix-view.scss'],

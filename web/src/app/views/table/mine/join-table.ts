@@ -8,11 +8,12 @@ import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { accountFeature } from '../../../subjects/account';
 import { Seat, TableApi } from '../../../subjects/group';
 import { action } from '../../../base/reading/action';
+import { Trouble } from '../../../ui/trouble';
 
 /** Sits down at a table by the code on its board; without an account, under a nickname. */
 @Component({
   selector: 'sc-join-table',
-  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel],
+  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel, Trouble],
   template: `
     <form (ngSubmit)="join()">
       <mat-form-field appearance="outline" subscriptSizing="dynamic">
@@ -43,9 +44,7 @@ import { action } from '../../../base/reading/action';
       }
       <button matButton="filled" type="submit" [disabled]="busy()">Sit down by the code</button>
     </form>
-    @if (trouble(); as message) {
-      <p class="trouble" role="alert">{{ message }}</p>
-    }
+    <sc-trouble [of]="trouble()" />
   `,
   styles: `
     form {
@@ -56,11 +55,6 @@ import { action } from '../../../base/reading/action';
     }
     mat-form-field {
       width: min(100%, 17rem);
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -63,10 +63,10 @@ import { JoinTable } from './join-table';
       padding: 12px 24px 24px;
     }
     h1 {
-      font-size: 1.4rem;
+      font-size: var(--type-title);
     }
     h2 {
-      font-size: 1.15rem;
+      font-size: var(--type-section);
     }
     section {
       display: grid;
@@ -79,14 +79,6 @@ import { JoinTable } from './join-table';
       padding: 8px 14px;
       border-left: 4px solid var(--accent);
       background: var(--accent-soft);
-    }
-    .quiet {
-      color: var(--quiet);
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
     sc-work-view {
       padding: 0;

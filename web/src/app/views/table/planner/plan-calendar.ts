@@ -36,7 +36,7 @@ import { TableApi, GroupStore } from '../../../subjects/group';
       overflow-wrap: anywhere;
       background: var(--ground);
       font-family: var(--mono);
-      font-size: 0.875rem;
+      font-size: var(--type-small);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -48,6 +48,7 @@ import { PlanCalendar } from './plan-calendar';
 import { PlanFound } from './plan-found';
 import { NEW, PlanInHand } from './plan-in-hand';
 import { remarkWords, slotWords, worthWords } from './plan-words';
+import { Trouble } from '../../../ui/trouble';
 
 /** A number of a plan that the coach tells, and its bounds. */
 interface Bounded {
@@ -78,6 +79,7 @@ const NUMBERS: readonly Bounded[] = [
     MatLabel,
     MatProgressBar,
     PlanCalendar,
+    Trouble,
   ],
   templateUrl: './planner.html',
   styleUrls: ['../table-page.scss', './planner.scss'],

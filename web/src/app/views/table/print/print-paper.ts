@@ -19,6 +19,7 @@ import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
 import { TableApi, GroupStore } from '../../../subjects/group';
 import { ForWhom } from '../../../subjects/group/parts/for-whom';
+import { Trouble } from '../../../ui/trouble';
 
 const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
   { value: 'pack', name: 'packs: what to practise until next time' },
@@ -40,7 +41,7 @@ const LOOK = 700;
 /** Paper to hand out: packs, letters to families, certificates; made while one does other things. */
 @Component({
   selector: 'sc-print-paper',
-  imports: [Choice, DateField, ForWhom, MatButton, MatProgressBar],
+  imports: [Choice, DateField, ForWhom, MatButton, MatProgressBar, Trouble],
   template: `
     @if (groups.group(); as group) {
       <div class="two">
@@ -55,9 +56,7 @@ const LOOK = 700;
           />
           <sc-date-field label="Of the day" [value]="day()" (told)="day.set($event)" />
           <sc-for-whom [learners]="group.learners" [(whom)]="whom" />
-          @if (trouble(); as message) {
-            <p class="trouble" role="alert">{{ message }}</p>
-          }
+          <sc-trouble [of]="trouble()" />
           <button
             matButton="filled"
             [disabled]="busy() || group.learners.length === 0"

@@ -71,7 +71,7 @@ import { reading } from '../../../base/reading/reading';
     }
     .phrase {
       font-family: var(--mono);
-      font-size: 1.05rem;
+      font-size: var(--type-lead);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -34,6 +34,7 @@ import { DateField } from '../../../ui/fields/date-field';
 import { clockText } from '../../../base/words/clock-text';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
+import { Trouble } from '../../../ui/trouble';
 
 const KINDS: readonly { value: Task['do']; name: string }[] = [
   { value: 'lesson', name: 'a lesson' },
@@ -58,6 +59,7 @@ const KINDS: readonly { value: Task['do']; name: string }[] = [
     MatInput,
     MatLabel,
     MatProgressBar,
+    Trouble,
   ],
   templateUrl: './set-work.html',
   styleUrls: ['../table-page.scss', './set-work.scss'],

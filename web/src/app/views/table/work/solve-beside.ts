@@ -26,11 +26,12 @@ import { Crown } from '../../../ui/crown/crown';
 import { clockText } from '../../../base/words/clock-text';
 import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
+import { Trouble } from '../../../ui/trouble';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({
   selector: 'sc-solve-beside',
-  imports: [Crown, MatIcon, MatIconButton, MatProgressBar],
+  imports: [Crown, MatIcon, MatIconButton, MatProgressBar, Trouble],
   template: `
     <p class="quiet">{{ summary() }}</p>
     @if (entry().turns === '') {
@@ -51,9 +52,7 @@ import { reading } from '../../../base/reading/reading';
         }
       </table>
     } @else {
-      @if (taken.trouble(); as message) {
-        <p class="trouble" role="alert">{{ message }}</p>
-      }
+      <sc-trouble [of]="taken.trouble()" />
       @if (taken.isBusy()) {
         <mat-progress-bar mode="indeterminate" aria-label="Taking the solve apart" />
       }
@@ -142,7 +141,7 @@ import { reading } from '../../../base/reading/reading';
     }
     h3 {
       margin: 4px 0;
-      font-size: 1rem;
+      font-size: var(--type-body);
     }
     .turns {
       display: flex;
@@ -158,7 +157,7 @@ import { reading } from '../../../base/reading/reading';
       background: var(--surface);
       color: var(--text);
       font-family: var(--mono);
-      font-size: 0.9375rem;
+      font-size: var(--type-note);
       cursor: pointer;
     }
     .noted {
@@ -183,11 +182,6 @@ import { reading } from '../../../base/reading/reading';
     table {
       border-spacing: 12px 4px;
       text-align: left;
-    }
-    .trouble {
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -85,9 +85,6 @@ const NOTHING: Draft = { id: '', words: '' };
       white-space: pre-wrap;
       overflow-wrap: anywhere;
     }
-    .quiet {
-      color: var(--quiet);
-    }
     .place {
       padding: 0 6px;
       border: 1px solid var(--line-strong);

@@ -20,6 +20,7 @@ import { action } from '../../../base/reading/action';
 import { CubeBeside } from './cube-beside';
 import { SolveBeside } from './solve-beside';
 import { WorkNotes, type Draft } from './work-notes';
+import { Trouble } from '../../../ui/trouble';
 
 const NOWHERE: Place = { turn: null, stage: null };
 
@@ -32,12 +33,10 @@ const OWN = 'own';
  */
 @Component({
   selector: 'sc-work-view',
-  imports: [CubeBeside, MatButton, MatProgressBar, SolveBeside, WorkNotes],
+  imports: [CubeBeside, MatButton, MatProgressBar, SolveBeside, Trouble, WorkNotes],
   template: `
     @if (trouble() ?? asking.trouble(); as message) {
-      <p class="trouble" role="alert">
-        {{ message }} <button matButton (click)="asking.again()">Try again</button>
-      </p>
+      <sc-trouble [of]="message" again="Try again" (asked)="asking.again()" />
     }
     @if (asking.isBusy() && all().length === 0) {
       <mat-progress-bar mode="indeterminate" aria-label="Fetching what was handed in" />
