@@ -70,11 +70,11 @@ test('an evening at the table, from planning to going home', async ({
     await coach.getByRole('button', { name: 'Make a code' }).click();
     const code = await coach.getByRole('status').locator('b').innerText();
     await signUp(helper, someName('Helga'), 'I teach others');
-    await helper.goto('/account');
+    await helper.goto('/table');
     await expect(helper.getByRole('heading', { name: 'Your groups' })).toBeVisible();
     await helper.getByLabel('Code of a group you help with').fill(code);
     await helper.getByRole('button', { name: 'Help' }).click();
-    await helper.goto('/table');
+    await expect(helper.getByText('You help with')).toBeVisible();
     await expect(helper.getByRole('rowheader', { name: 'Marit' })).toBeVisible();
     await expect(helper.getByRole('link', { name: 'Who belongs' })).toBeVisible();
   });

@@ -257,7 +257,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   const coachName = someName('Hedda');
   await signUp(page, coachName, 'I teach others');
   await page.getByRole('link', { name: `Account of ${coachName}` }).click();
-  await expect(page).toHaveURL(/\/account$/);
+  await page.getByRole('link', { name: 'Your groups' }).click();
   await page.getByLabel('Name of the group').fill('Monday table');
   await page.getByRole('button', { name: 'Make a group' }).click();
   const code = await page.locator('.code').innerText();
@@ -266,6 +266,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   const learnerName = someName('Jonas');
   await signUp(learner, learnerName);
   await learner.getByRole('link', { name: `Account of ${learnerName}` }).click();
+  await learner.getByRole('link', { name: 'Your group' }).click();
   await learner.getByLabel('Code from your coach').fill(code);
   await learner.getByRole('button', { name: 'Join' }).click();
   await expect(learner.getByText(`with ${coachName}, who sees your log`)).toBeVisible();

@@ -132,7 +132,13 @@ export class FakeSolves {
 /** Presses a key on the page. */
 export const press = (key: string, more: KeyboardEventInit = {}): void => {
   document.body.dispatchEvent(
-    new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more }),
+    new KeyboardEvent('keydown', {
+      key,
+      code: key === ' ' ? 'Space' : '',
+      bubbles: true,
+      cancelable: true,
+      ...more,
+    }),
   );
 };
 

@@ -9,7 +9,8 @@ import { RestBanner } from './subjects/walk/parts/rest-banner';
 import { isSeated } from './subjects/group/seat/remembered-seat';
 import { SeatStrip } from './subjects/group/parts/seat-strip';
 import { readerFeature, SettingsPage } from './subjects/settings';
-import { isFree } from './base/keys/keys';
+import { listensTo } from './base/keys/keyboard';
+import { EVERYWHERE } from './frame/everywhere.keys';
 import { letterOn } from '@sleetcrest/core';
 import { Dialogs } from './base/dialogs/dialogs';
 import { NewVersion } from './frame/new-version';
@@ -90,7 +91,6 @@ import { NewVersionBanner } from './frame/new-version-banner';
     <main id="main" tabindex="-1"><router-outlet /></main>
   `,
   styleUrl: './app.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class App {
@@ -104,6 +104,14 @@ export class App {
   private readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
 
   constructor() {
+    const deeds = {
+      map: () => this.openKeys(),
+      saved: () => this.openDrawer(),
+      night: () => this.toggleNight(),
+      letters: () => this.toggleLetters(),
+      hand: () => isSeated() && void this.raiseHand(),
+    };
+    listensTo(EVERYWHERE, deeds, { when: () => this.reader().shortcuts });
     effect(() => {
       const { theme, swatches } = this.reader();
       const { dataset, style } = document.documentElement;
@@ -147,15 +155,8 @@ export class App {
     if (seat.session()) seat.toggleHand();
   }
 
-  protected key(event: KeyboardEvent): void {
-    const { shortcuts, letters } = this.reader();
-    if (!shortcuts || !isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === '?') this.openKeys();
-    else if (event.key === 's') this.openDrawer();
-    else if (event.key === 'n') this.toggleNight();
-    else if (event.key === 'h' && isSeated()) void this.raiseHand();
-    else if (event.key === 'l') {
-      this.store.dispatch(SettingsPage.settingChanged({ change: { letters: !letters } }));
-    }
+  private toggleLetters(): void {
+    const letters = !this.reader().letters;
+    this.store.dispatch(SettingsPage.settingChanged({ change: { letters } }));
   }
 }

@@ -6,100 +6,22 @@ import {
   MatDialogContent,
   MatDialogTitle,
 } from '@angular/material/dialog';
+import { KEY_SCOPES } from './key-scopes';
 
-const GROUPS = [
-  {
-    title: 'Everywhere',
-    keys: [
-      ['?', 'this map'],
-      ['S', 'saved cubes'],
-      ['N', 'day or night'],
-      ['L', 'letters on the stickers'],
-      ['H', 'raise the hand, while you sit at a table'],
-    ],
-  },
-  {
-    title: 'Entering a cube, on the picture',
-    keys: [
-      ['← ↑ → ↓', 'go from sticker to sticker'],
-      ['1 … 6', 'paint white, red, green, yellow, orange, blue, and go on'],
-      ['W R G Y O B', 'the same by first letter'],
-      ['0  Delete', 'rub out'],
-      ['Enter  Space', 'paint with the chosen colour'],
-      ['Ctrl Z', 'undo'],
-      ['Ctrl Shift Z', 'redo'],
-    ],
-  },
-  {
-    title: 'Walking',
-    keys: [
-      ['→', 'next turn'],
-      ['←', 'turn back'],
-      ['↓', 'next step'],
-      ['↑', 'step back'],
-      ['Space', 'play or pause'],
-      ['1 … 9', 'go to that stage'],
-    ],
-  },
-  {
-    title: 'Entering a cube, when asked',
-    keys: [
-      ['1 … 6', 'white, red, green, yellow, orange, blue'],
-      ['W R G Y O B', 'the same by first letter'],
-      ['Backspace', 'take the last one back'],
-      ['Enter', 'walk it, once all is told'],
-    ],
-  },
-  {
-    title: 'Read from afar',
-    keys: [
-      ['any key', 'next turn, and on after a step'],
-      ['←  ↑', 'turn back'],
-      ['?', 'that is not what I see'],
-      ['Esc', 'close'],
-    ],
-  },
-  {
-    title: 'Of the table: how they stand',
-    keys: [['← →', 'along a row, what each standing rests on']],
-  },
-  {
-    title: 'Timing',
-    keys: [
-      ['Enter', 'begin the look; the next scramble once it is stopped'],
-      ['F and J', 'both hands: hold, let go to start; both down to stop'],
-      ['Space', 'the stage is done'],
-      ['Backspace', 'take the last mark back'],
-      ['Esc', 'give up'],
-    ],
-  },
-  {
-    title: 'On a chart of the log',
-    keys: [['← → ↑ ↓', 'from point to point']],
-  },
-  {
-    title: 'In the Workshop',
-    keys: [
-      ['Ctrl Z', 'undo'],
-      ['Ctrl Shift Z', 'redo'],
-    ],
-  },
-] as const;
-
-/** The keyboard map. */
+/** The keyboard map: all that is listened to. */
 @Component({
   selector: 'sc-keyboard-map',
   imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
   template: `
     <h2 mat-dialog-title>Keyboard map</h2>
     <mat-dialog-content tabindex="0">
-      @for (group of groups; track group.title) {
+      @for (scope of scopes; track scope.title) {
         <section>
-          <h3>{{ group.title }}</h3>
+          <h3>{{ scope.title }}</h3>
           <dl>
-            @for (key of group.keys; track key[0]) {
-              <dt class="mono">{{ key[0] }}</dt>
-              <dd>{{ key[1] }}</dd>
+            @for (deed of scope.deeds; track deed.shown) {
+              <dt class="mono">{{ deed.shown }}</dt>
+              <dd>{{ deed.says }}</dd>
             }
           </dl>
         </section>
@@ -135,5 +57,8 @@ const GROUPS = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class KeyboardMap {
-  protected readonly groups = GROUPS;
+  protected readonly scopes = KEY_SCOPES.map(({ title, deeds }) => ({
+    title,
+    deeds: Object.values(deeds),
+  }));
 }

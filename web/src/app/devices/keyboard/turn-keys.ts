@@ -10,7 +10,8 @@ import {
   turnOf,
   writeMove,
 } from '@sleetcrest/core';
-import { isFree } from '../../base/keys/keys';
+import { listensTo } from '../../base/keys/keyboard';
+import { TURN_KEYS } from './turn.keys';
 
 /** A turn told by a key or a button, and when. */
 export interface TurnTold {
@@ -63,7 +64,6 @@ export interface TurnTold {
       font-size: var(--type-note);
     }
   `,
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TurnKeys {
@@ -75,6 +75,13 @@ export class TurnKeys {
     side,
     turns: [1, 3, 2].map((quarters) => turnOf(side, quarters)),
   }));
+
+  constructor() {
+    listensTo(TURN_KEYS, {
+      turn: (event) => this.tellByKey(event, 1),
+      back: (event) => this.tellByKey(event, 3),
+    });
+  }
 
   /** Words are long for a button: letters name it, words say it. */
   protected name(turn: Turn): string {
@@ -91,13 +98,8 @@ export class TurnKeys {
     return event.detail === 0 ? 'keys' : 'touch';
   }
 
-  protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-    const side = SIDE_LETTERS.indexOf(event.key.toUpperCase());
-    if (side < 0 || event.key.length !== 1) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const turn = turnOf(side as Side, event.shiftKey ? 3 : 1);
-    this.told.emit({ turn, at: event.timeStamp, by: 'keys' });
+  private tellByKey({ key, timeStamp }: KeyboardEvent, quarters: 1 | 3): void {
+    const side = SIDE_LETTERS.indexOf(key.toUpperCase()) as Side;
+    this.told.emit({ turn: turnOf(side, quarters), at: timeStamp, by: 'keys' });
   }
 }

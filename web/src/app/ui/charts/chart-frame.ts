@@ -6,6 +6,8 @@ import type { ECharts } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
 import type { Chart } from './chart';
+import { deedOf } from '../../base/keys/key-scope';
+import { CHART_KEYS } from './chart.keys';
 
 echarts.use([
   BarChart,
@@ -148,8 +150,9 @@ export class ChartFrame {
   });
 
   protected key(event: KeyboardEvent): void {
-    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
-    if (by === undefined) return;
+    const deed = deedOf(CHART_KEYS, event);
+    if (deed === undefined) return;
+    const by = deed === 'on' ? 1 : -1;
     event.preventDefault();
     const last = this.chart().points.length - 1;
     const next = Math.min(last, Math.max(0, (this.point() ?? (by > 0 ? -1 : last + 1)) + by));

@@ -11,6 +11,8 @@ import {
 import { type Colour, CROWN_SHAPES, CROWN_SIZE } from '@sleetcrest/core';
 import { colourOfKey } from './colour-of-key';
 import { neighbour, nextToPaint, stickerPlace } from './geometry';
+import { deedOf } from '../../base/keys/key-scope';
+import { CROWN_KEYS } from './crown.keys';
 
 /** Painting asked for at the crown: which sticker of the hold, and with what. */
 export interface Stroke {
@@ -107,14 +109,14 @@ export class Crown {
   }
 
   protected key(event: KeyboardEvent, sticker: number): void {
-    if (!this.paintable() || event.ctrlKey || event.metaKey || event.altKey) return;
-    const colour = colourOfKey(event.key);
-    if (event.key.startsWith('Arrow')) this.focus(neighbour(sticker, event.key));
-    else if (event.key === 'Enter' || event.key === ' ') this.paint(sticker, undefined);
-    else if (colour !== undefined) {
-      this.paint(sticker, colour);
+    const deed = deedOf(CROWN_KEYS, event);
+    if (!this.paintable() || deed === undefined) return;
+    if (deed === 'go') this.focus(neighbour(sticker, event.key));
+    else if (deed === 'paint') this.paint(sticker, undefined);
+    else {
+      this.paint(sticker, colourOfKey(event.key));
       this.focus(nextToPaint(sticker));
-    } else return;
+    }
     event.preventDefault();
     event.stopPropagation();
   }

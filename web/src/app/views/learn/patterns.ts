@@ -34,7 +34,9 @@ import { Pots } from '../../ui/pots/pots';
 import { CubeView } from '../../ui/cube/cube-view';
 import { TurnTile } from '../../ui/tiles/turn-tile';
 import { counted } from '../../base/words/counted';
-import { isFree, isPress } from '../../base/keys/keys';
+import { listensTo } from '../../base/keys/keyboard';
+import { isFreeOfButtons } from '../../base/keys/keys';
+import { PATTERN_KEYS } from './learn.keys';
 import { Trouble } from '../../ui/trouble';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
@@ -53,7 +55,6 @@ const HANDED = 'A pattern handed to you';
   imports: [Crown, CubeView, MatButton, Pots, RouterLink, Trouble, TurnTile],
   templateUrl: './patterns.html',
   styleUrls: ['./page.scss', './patterns.scss'],
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Patterns {
@@ -124,6 +125,15 @@ export class Patterns {
   protected readonly none: ReadonlySet<number> = new Set();
 
   constructor() {
+    const deeds = {
+      next: () => this.step(1),
+      back: () => this.step(-1),
+      play: () => this.play(1),
+    };
+    listensTo(PATTERN_KEYS, deeds, {
+      when: () => !this.isPainting(),
+      isMeant: isFreeOfButtons,
+    });
     effect(() => {
       this.shown();
       untracked(() => {
@@ -237,16 +247,6 @@ export class Patterns {
   protected forget({ turns }: Shown): void {
     const patterns = this.reader().patterns.filter((one) => one.turns !== turns);
     this.store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));
-  }
-
-  protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || isPress(event) || this.isPainting()) return;
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === 'ArrowRight') this.step(1);
-    else if (event.key === 'ArrowLeft') this.step(-1);
-    else if (event.key === ' ') this.play(1);
-    else return;
-    event.preventDefault();
   }
 }
 

@@ -17,7 +17,9 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
 import { type CardKind, dayNamed } from '@sleetcrest/core/learner/answers';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
-import { isFree, isPress } from '../../base/keys/keys';
+import { listensTo } from '../../base/keys/keyboard';
+import { isFreeOfButtons } from '../../base/keys/keys';
+import { PRACTICE_KEYS } from './learn.keys';
 import type { CaseKnown } from '../../subjects/practice';
 import { tellsWhere } from '../../subjects/group';
 import { Rest } from '../../subjects/walk';
@@ -65,7 +67,6 @@ const BECAUSE = {
   providers: [Session],
   templateUrl: './practice.html',
   styleUrls: ['./page.scss', './practice.scss'],
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Practice {
@@ -108,6 +109,8 @@ export class Practice {
   });
 
   constructor() {
+    const next = (): unknown => this.session.answered() && void this.session.next();
+    listensTo(PRACTICE_KEYS, { next }, { isMeant: isFreeOfButtons });
     tellsWhere(() => ({
       doing: this.session.isOver() ? 'done' : 'practice',
       title: 'Practice',
@@ -165,13 +168,5 @@ export class Practice {
     this.nextDay.set(
       nextDay === null ? null : nextDay === today + 1 ? 'tomorrow' : `on ${dayNamed(nextDay)}`,
     );
-  }
-
-  protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || isPress(event) || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key !== 'Enter' && event.key !== ' ') return;
-    if (!this.session.answered()) return;
-    event.preventDefault();
-    void this.session.next();
   }
 }

@@ -14,7 +14,9 @@ import {
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
 import { type Hand, lookCue } from '@sleetcrest/core/learner/timing';
+import { listensTo } from '../../base/keys/keyboard';
 import { isFree } from '../../base/keys/keys';
+import { TIMING_KEYS } from './timing.keys';
 import { momentNow, momentOf } from '../../base/words/moments';
 import { clockText } from '../../base/words/clock-text';
 import { keptRun, type TimingSettings } from './kept-run';
@@ -31,8 +33,6 @@ const TICK = 100;
   templateUrl: './timer-face.html',
   styleUrl: './timer-face.scss',
   host: {
-    '(document:keydown)': 'key($event)',
-    '(document:keyup)': 'keyLeft($event)',
     '(window:blur)': 'run.letGo()',
   },
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -79,6 +79,19 @@ export class TimerFace {
   }));
 
   constructor() {
+    const isRunning = (): boolean => this.timer().phase === 'running';
+    const canGiveUp = (): boolean => isRunning() || this.timer().phase === 'looking';
+    const deeds = {
+      look: (event: KeyboardEvent) => this.look(event),
+      hand: (event: KeyboardEvent) => this.pressed(event, true),
+      mark: (event: KeyboardEvent) => isRunning() && void this.mark(event),
+      unmark: () => isRunning() && void this.run.happened({ type: 'unmark' }),
+      giveUp: () => canGiveUp() && void this.giveUp(),
+    };
+    listensTo(TIMING_KEYS, deeds, {
+      isMeant: (event) => this.isMeant(event),
+      released: (event) => this.pressed(event, false),
+    });
     const ticking = setInterval(() => {
       const { phase } = this.timer();
       if (phase === 'looking' || phase === 'running') this.now.set(momentNow());
@@ -121,32 +134,22 @@ export class TimerFace {
     this.run.happened({ type: 'reset' });
   }
 
-  protected key(event: KeyboardEvent): void {
+  private pressed(event: KeyboardEvent, isDown: boolean): void {
     const hand = HAND_KEYS[event.code];
-    const { phase } = this.timer();
-    if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (phase !== 'running' && !isFree(event)) return;
-    if (hand) {
-      event.preventDefault();
-      this.hand(hand, true, event);
-    } else if (event.key === ' ' && phase === 'running') {
-      event.preventDefault();
-      this.mark(event);
-    } else if (event.key === 'Backspace' && phase === 'running') {
-      event.preventDefault();
-      this.run.happened({ type: 'unmark' });
-    } else if (event.key === 'Escape' && (phase === 'looking' || phase === 'running')) {
-      this.giveUp();
-    } else if (event.key === 'Enter' && !isOnControl(event)) {
-      event.preventDefault();
-      if (phase === 'stopped') this.nextAsked.emit();
-      else this.beginLook(momentOf(event));
-    }
+    if (hand) this.hand(hand, isDown, event);
   }
 
-  protected keyLeft(event: KeyboardEvent): void {
-    const hand = HAND_KEYS[event.code];
-    if (hand) this.hand(hand, false, event);
+  /** Begins the look, or asks for the next. */
+  private look(event: KeyboardEvent): boolean {
+    if (isOnControl(event)) return false;
+    if (this.timer().phase === 'stopped') this.nextAsked.emit();
+    else this.beginLook(momentOf(event));
+    return true;
+  }
+
+  /** While it runs every key is the clock's, wherever the focus is. */
+  private isMeant(event: KeyboardEvent): boolean {
+    return !event.repeat && (this.timer().phase === 'running' || isFree(event));
   }
 
   protected lay(hand: Hand, down: boolean, event: PointerEvent): void {

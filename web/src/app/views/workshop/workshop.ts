@@ -27,7 +27,8 @@ import {
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { approachesAfter } from '@sleetcrest/core/teaching/methods';
 import isEqual from 'fast-deep-equal';
-import { historyKey } from '../../base/keys/keys';
+import { listensTo } from '../../base/keys/keyboard';
+import { WORKSHOP_KEYS } from './workshop.keys';
 import { Consent, MethodStore } from '../../subjects/method';
 import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
 import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
@@ -68,7 +69,6 @@ const SETTLED = 250;
   providers: [DraftDesk, Proofs],
   templateUrl: './workshop.html',
   styleUrl: './workshop.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Workshop {
@@ -109,6 +109,7 @@ export class Workshop {
   });
 
   constructor() {
+    listensTo(WORKSHOP_KEYS, { undo: () => this.desk.undo(), redo: () => this.desk.redo() });
     void this.methods.list();
     effect(() => {
       const draft = this.draft();
@@ -210,13 +211,5 @@ export class Workshop {
     const read = await readMethodFile(file);
     this.importTrouble.set(read.ok ? null : read.error);
     if (read.ok) this.takeUp(read.value);
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const asked = historyKey(event);
-    if (!asked) return;
-    event.preventDefault();
-    if (asked === 'redo') this.desk.redo();
-    else this.desk.undo();
   }
 }

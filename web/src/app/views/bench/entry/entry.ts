@@ -33,7 +33,8 @@ import {
 } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { anySeed } from '../../../base/work/chance';
-import { historyKey } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { ENTRY_KEYS } from './entry.keys';
 import { Segments } from '../../../ui/fields/segments';
 import { FIRST_COLOURS } from '../../../ui/fields/options';
 import { selectFirstSide } from '../../../subjects/method';
@@ -86,7 +87,6 @@ const WAYS = [
   ],
   templateUrl: './entry.html',
   styleUrl: './entry.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Entry {
@@ -100,6 +100,10 @@ export class Entry {
   );
   protected readonly firstColours = FIRST_COLOURS;
   private readonly router = inject(Router);
+
+  constructor() {
+    listensTo(ENTRY_KEYS, { undo: () => this.undo(), redo: () => this.redo() });
+  }
 
   protected readonly way = signal<(typeof WAYS)[number]['value']>('paint');
   protected readonly ways = WAYS;
@@ -247,14 +251,6 @@ export class Entry {
     };
     this.store.dispatch(WalkPage.walkBegun({ record }));
     void this.router.navigate(['/bench', id]);
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const asked = historyKey(event);
-    if (!asked) return;
-    event.preventDefault();
-    if (asked === 'redo') this.redo();
-    else this.undo();
   }
 }
 

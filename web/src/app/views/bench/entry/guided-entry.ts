@@ -11,7 +11,6 @@ import { MatButton } from '@angular/material/button';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Store } from '@ngrx/store';
 import {
-  COLOURS,
   FRONT,
   type Hold,
   type Side,
@@ -20,7 +19,10 @@ import {
   UNSEEN,
   UP,
 } from '@sleetcrest/core';
-import { isFree, isPress } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { isFreeOfButtons } from '../../../base/keys/keys';
+import { colourOfKey } from '../../../ui/crown/colour-of-key';
+import { GUIDED_KEYS } from './entry.keys';
 import { readerFeature, SettingsPage } from '../../../subjects/settings';
 import { entryFeature, EntryPage } from '../../../subjects/cube';
 import { stickerPlace } from '../../../ui/crown/geometry';
@@ -109,7 +111,6 @@ const NONE = -2;
       align-items: center;
     }
   `,
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GuidedEntry {
@@ -146,6 +147,13 @@ export class GuidedEntry {
   });
 
   constructor() {
+    const deeds = {
+      number: (event: KeyboardEvent) => this.tellKey(event),
+      letter: (event: KeyboardEvent) => this.tellKey(event),
+      back: () => this.takeBack(),
+      walk: () => this.legal() && !this.question() && this.finished.emit(),
+    };
+    listensTo(GUIDED_KEYS, deeds, { isMeant: isFreeOfButtons });
     // The picture shows the cube as it is to be held for what is asked.
     effect(() => {
       const hold = this.question()?.hold;
@@ -179,19 +187,12 @@ export class GuidedEntry {
     this.store.dispatch(EntryPage.paintingUndone());
   }
 
-  protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey || isPress(event)) return;
-    if (event.key === 'Backspace') this.takeBack();
-    else if (event.key === 'Enter' && this.legal() && !this.question()) this.finished.emit();
-    else {
-      const colour = COLOURS.find(
-        (one, k) => event.key === String(k + 1) || event.key.toLowerCase() === one[0],
-      );
-      const question = this.question();
-      if (!colour || !question) return;
-      this.tell(this.scheme().indexOf(colour));
-    }
-    event.preventDefault();
+  /** Answers with the colour of a key, where something is asked. */
+  private tellKey({ key }: KeyboardEvent): boolean {
+    const colour = colourOfKey(key);
+    if (!colour || !this.question()) return false;
+    this.tell(this.scheme().indexOf(colour));
+    return true;
   }
 
   /** Answers the question with a colour, given as a side number. */

@@ -29,7 +29,9 @@ import {
   writeMoves,
 } from '@sleetcrest/core';
 import { sayingFor, wordsOver } from '@sleetcrest/core/teaching/sayings';
-import { isPress } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { isField, isPress, isUnderDialog } from '../../../base/keys/keys';
+import { FAR_KEYS } from './far.keys';
 import {
   type Reader,
   readerFeature,
@@ -57,7 +59,6 @@ const PAUSES: readonly Option<Far['pause']>[] = [
 ];
 /** How long a word takes to say, where no voice says it. */
 const SECONDS_A_WORD = 0.3;
-const BACK_KEYS = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
 const IDLE_KEYS = ['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock'];
 
 /** The walk over the whole window, to be read from arm's length and followed without the hands. */
@@ -66,7 +67,7 @@ const IDLE_KEYS = ['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock'];
   imports: [Choice, Crown, MatButton, MatIcon, MatSlideToggle, TurnTile],
   templateUrl: './far-walk.html',
   styleUrl: './far-walk.scss',
-  host: { '(document:keydown)': 'key($event)', role: 'region', 'aria-label': 'Full-window walk' },
+  host: { role: 'region', 'aria-label': 'Full-window walk' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FarWalk implements OnDestroy {
@@ -149,6 +150,16 @@ export class FarWalk implements OnDestroy {
   });
 
   constructor() {
+    const deeds = {
+      next: () => this.next(),
+      back: this.orPedal(() => this.back()),
+      doubt: this.orPedal(() => this.doubted.emit()),
+      close: this.orPedal(() => this.closed.emit()),
+    };
+    listensTo(FAR_KEYS, deeds, {
+      isMeant: (event) => this.isMeant(event),
+      takesAll: (event) => this.anyKey(event),
+    });
     inject<ElementRef<HTMLElement>>(ElementRef).nativeElement.focus();
     effect(() => {
       const scene = this.scene();
@@ -217,21 +228,33 @@ export class FarWalk implements OnDestroy {
     this.store.dispatch(SettingsPage.settingChanged({ change: { secondsPerTurn } }));
   }
 
-  protected key(event: KeyboardEvent): void {
-    const overlay = document.querySelector('.cdk-overlay-container mat-dialog-container');
-    if (event.defaultPrevented || overlay || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (this.learning()) {
-      this.change({ pedal: event.key });
-      this.learning.set(false);
-    } else if (event.key === this.far().pedal) this.next();
-    else if (event.key === 'Escape') this.closed.emit();
+  /** Any key goes on; the one of the pedal is taken where it is asked for. */
+  private anyKey({ key }: KeyboardEvent): boolean {
     // The hand goes up at this key, wherever one is.
-    else if (event.key === 'h' && isSeated()) return;
-    else if (isPress(event) || IDLE_KEYS.includes(event.key) || isField(event)) return;
-    else if (BACK_KEYS.includes(event.key)) this.back();
-    else if (event.key === '?') this.doubted.emit();
-    else this.next();
-    event.preventDefault();
+    if (key === 'h' && isSeated() && !this.learning()) return false;
+    if (this.learning()) {
+      this.change({ pedal: key });
+      this.learning.set(false);
+    } else this.next();
+    return true;
+  }
+
+  /** Whether the key is the pedal's, whatever else it does. */
+  private isPedal({ key }: KeyboardEvent): boolean {
+    return this.learning() || key === this.far().pedal;
+  }
+
+  private orPedal(deed: () => void): (event: KeyboardEvent) => void {
+    return (event) => {
+      if (this.isPedal(event)) this.anyKey(event);
+      else deed();
+    };
+  }
+
+  private isMeant(event: KeyboardEvent): boolean {
+    if (isUnderDialog() || event.ctrlKey || event.metaKey || event.altKey) return false;
+    if (this.isPedal(event)) return true;
+    return !isPress(event) && !IDLE_KEYS.includes(event.key) && !isField(event.target);
   }
 
   ngOnDestroy(): void {
@@ -242,6 +265,3 @@ export class FarWalk implements OnDestroy {
     this.sleep();
   }
 }
-
-const isField = (event: KeyboardEvent): boolean =>
-  /^(INPUT|SELECT|TEXTAREA)$/.test((event.target as HTMLElement | null)?.tagName ?? '');

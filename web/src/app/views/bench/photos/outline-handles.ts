@@ -8,6 +8,8 @@ import {
   output,
 } from '@angular/core';
 import type { Outline, Point } from '@sleetcrest/core/insight/pictures';
+import { deedOf } from '../../../base/keys/key-scope';
+import { OUTLINE_KEYS } from './photos.keys';
 
 const STEPS: Record<string, readonly [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -93,11 +95,12 @@ export class OutlineHandles {
   }
 
   protected key(event: KeyboardEvent, corner: number): void {
+    const deed = deedOf(OUTLINE_KEYS, event);
     const step = STEPS[event.key];
-    if (!step) return;
+    if (deed === undefined || !step) return;
     event.preventDefault();
     const [x, y] = this.outline()[corner]!;
-    const far = this.width() / (event.shiftKey ? 20 : 100);
+    const far = this.width() / (deed === 'far' ? 20 : 100);
     this.move(corner, [x + step[0] * far, y + step[1] * far]);
   }
 

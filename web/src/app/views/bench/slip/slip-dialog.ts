@@ -41,6 +41,8 @@ import { Palette } from '../entry/palette';
 import { meantSoFar } from './meant-so-far';
 import { SlipTiles } from './slip-tiles';
 import { Slips } from '../../../subjects/walk/work';
+import { listensTo } from '../../../base/keys/keyboard';
+import { SLIP_KEYS } from './slip.keys';
 
 /** What is known when the question is asked: the whole cube, where one reports its turns. */
 export interface SlipQuestion {
@@ -61,7 +63,6 @@ const WAYS: Record<WayBack['kind'], string> = {
   imports: [Crown, MatButton, MatIcon, MatProgressBar, Palette, SlipTiles, TurnTile],
   templateUrl: './slip-dialog.html',
   styleUrl: './slip-dialog.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SlipDialog {
@@ -115,6 +116,7 @@ export class SlipDialog {
   private asking = 0;
 
   constructor() {
+    listensTo(SLIP_KEYS, { undo: () => this.undo() }, { isMeant: () => !this.told });
     void this.slips.prepare().catch(() => undefined);
     effect(() => {
       const seen = this.seen();
@@ -215,12 +217,5 @@ export class SlipDialog {
     const { position } = this.question;
     this.store.dispatch(WalkPage.positionReached({ position }));
     this.dialog.close('back');
-  }
-
-  protected key(event: KeyboardEvent): void {
-    const undo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z';
-    if (!undo || this.told) return;
-    event.preventDefault();
-    this.undo();
   }
 }

@@ -23,7 +23,9 @@ import {
 } from '@sleetcrest/core';
 import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
-import { isFree, isPress } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { isFreeOfButtons } from '../../../base/keys/keys';
+import { WALK_KEYS } from './walk.keys';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
 import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/method-choice';
 import { copied, type Reader, readerFeature, SettingsPage } from '../../../subjects/settings';
@@ -65,7 +67,6 @@ import { TileRow } from '../../../ui/tiles/tile-row';
   providers: [FollowedCube],
   templateUrl: './walk.html',
   styleUrl: './walk.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Walk {
@@ -90,6 +91,15 @@ export class Walk {
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
 
   constructor() {
+    const deeds = {
+      next: () => this.next(),
+      back: () => this.back(),
+      stepNext: () => this.stepNext(),
+      stepBack: () => this.stepBack(),
+      play: () => this.play(),
+      stage: (event: KeyboardEvent) => this.goToStage(event),
+    };
+    listensTo(WALK_KEYS, deeds, { isMeant: isFreeOfButtons });
     tellsWhere(() => {
       const { position, timeline, cube, ridge, frame } = this.scene();
       const here = ridge.find(({ state }) => state === 'here');
@@ -293,36 +303,10 @@ export class Walk {
     void this.router.navigate(['/bench']);
   }
 
-  protected key(event: KeyboardEvent): void {
-    if (
-      this.afar() ||
-      !isFree(event) ||
-      event.ctrlKey ||
-      event.metaKey ||
-      event.altKey ||
-      isPress(event)
-    )
-      return;
-    const done = this.deed(event);
-    if (!done) return;
-    event.preventDefault();
-    done();
-  }
-
-  private deed(event: KeyboardEvent): (() => void) | undefined {
-    switch (event.key) {
-      case 'ArrowRight':
-        return event.shiftKey ? () => this.stepNext() : () => this.next();
-      case 'ArrowLeft':
-        return event.shiftKey ? () => this.stepBack() : () => this.back();
-      case 'ArrowDown':
-        return () => this.stepNext();
-      case 'ArrowUp':
-        return () => this.stepBack();
-      case ' ':
-        return () => this.play();
-    }
-    const stage = this.scene().ridge[Number(event.key) - 1];
-    return stage && this.reader().shortcuts ? () => this.goTo(stage.firstStep) : undefined;
+  private goToStage({ key }: KeyboardEvent): boolean {
+    const stage = this.scene().ridge[Number(key) - 1];
+    if (!stage || !this.reader().shortcuts) return false;
+    this.goTo(stage.firstStep);
+    return true;
   }
 }

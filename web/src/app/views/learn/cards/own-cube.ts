@@ -13,7 +13,8 @@ import { MatButton } from '@angular/material/button';
 import { type Colour, stickerInHold, stickersSeen, unseenCube } from '@sleetcrest/core';
 import type { CameOut, Done } from '@sleetcrest/core/learner/exercises';
 import { LearningWork } from '../../../subjects/practice/work';
-import { historyKey, isFree } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { OWN_CUBE_KEYS } from '../learn.keys';
 import { Crown } from '../../../ui/crown/crown';
 import { colourOfKey } from '../../../ui/crown/colour-of-key';
 import { Pots } from '../../../ui/pots/pots';
@@ -81,7 +82,6 @@ export interface Told {
     </div>
   `,
   styleUrl: './cards.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OwnCube {
@@ -133,6 +133,11 @@ export class OwnCube {
   protected readonly trouble = computed(() => this.asking.trouble() ?? this.judging.trouble());
 
   constructor() {
+    listensTo(OWN_CUBE_KEYS, {
+      number: (event) => this.tellByKey(event),
+      letter: (event) => this.tellByKey(event),
+      undo: () => this.undo(),
+    });
     effect(() => {
       this.done();
       untracked(() => this.colours.set([]));
@@ -156,14 +161,8 @@ export class OwnCube {
     this.told.emit({ right, instead });
   }
 
-  protected key(event: KeyboardEvent): void {
-    if (historyKey(event) === 'undo') this.undo();
-    else if (isFree(event) && !event.ctrlKey && !event.metaKey && !event.altKey) {
-      const colour = colourOfKey(event.key);
-      if (colour === undefined) return;
-      if (colour === null) this.undo();
-      else this.tell(colour);
-    } else return;
-    event.preventDefault();
+  private tellByKey({ key }: KeyboardEvent): void {
+    const colour = colourOfKey(key);
+    if (colour) this.tell(colour);
   }
 }

@@ -12,7 +12,8 @@ import {
 import { MatButton } from '@angular/material/button';
 import { randomFrom, type Turn, writeMove } from '@sleetcrest/core';
 import { read } from '@sleetcrest/core/learner/exercises';
-import { isFree } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { CHOICE_KEYS } from '../learn.keys';
 import { Learning, type Answered } from '../learning';
 
 /** Which way does this letter go? */
@@ -51,7 +52,6 @@ import { Learning, type Answered } from '../learning';
     </section>
   `,
   styleUrl: './cards.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReadCard {
@@ -73,6 +73,7 @@ export class ReadCard {
   });
 
   constructor() {
+    listensTo(CHOICE_KEYS, { choose: (event) => this.chooseByKey(event) });
     effect(() => {
       this.turn();
       this.seed();
@@ -96,11 +97,10 @@ export class ReadCard {
     this.answered.emit({ right, seconds, answer, turns: 0, by });
   }
 
-  protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+  private chooseByKey(event: KeyboardEvent): boolean {
     const choice = this.choices()[Number(event.key) - 1];
-    if (choice === undefined || this.given() !== null) return;
-    event.preventDefault();
+    if (choice === undefined || this.given() !== null) return false;
     this.choose(choice, event.timeStamp, 'keys');
+    return true;
   }
 }

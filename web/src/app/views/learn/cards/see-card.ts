@@ -16,7 +16,8 @@ import { lookSaid } from '@sleetcrest/core/insight/glance';
 import { see } from '@sleetcrest/core/learner/exercises';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { LearningWork, type LookedAt } from '../../../subjects/practice/work';
-import { isFree } from '../../../base/keys/keys';
+import { listensTo } from '../../../base/keys/keyboard';
+import { CHOICE_KEYS } from '../learn.keys';
 import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
 
@@ -77,7 +78,6 @@ import { Learning, type Answered } from '../learning';
     </div>
   `,
   styleUrl: './cards.scss',
-  host: { '(document:keydown)': 'key($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SeeCard {
@@ -119,6 +119,7 @@ export class SeeCard {
   );
 
   constructor() {
+    listensTo(CHOICE_KEYS, { choose: (event) => this.chooseByKey(event) });
     effect((onCleanup) => {
       const question = this.question();
       this.picture();
@@ -166,11 +167,10 @@ export class SeeCard {
     if (cube === this.cube()) this.looks.set(told);
   }
 
-  protected key(event: KeyboardEvent): void {
-    if (!isFree(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+  private chooseByKey(event: KeyboardEvent): boolean {
     const choice = this.question().choices[Number(event.key) - 1];
-    if (choice === undefined || this.given()) return;
-    event.preventDefault();
+    if (choice === undefined || this.given()) return false;
     this.choose(choice, event.timeStamp, 'keys');
+    return true;
   }
 }

@@ -27,6 +27,8 @@ import { followSession, type Following } from '../../../base/events/event-stream
 import { action } from '../../../base/reading/action';
 import { BoardPerson, personOf, type Person } from './board-person';
 import { Trouble } from '../../../ui/trouble';
+import { listensTo } from '../../../base/keys/keyboard';
+import { BOARD_KEYS } from './board.keys';
 
 /** Milliseconds between looks at the clock. */
 const TICK = 1000;
@@ -48,7 +50,6 @@ const TICK = 1000;
   ],
   templateUrl: './board.html',
   styleUrl: './board.scss',
-  host: { '(document:keydown.escape)': 'away()' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Board {
@@ -109,6 +110,7 @@ export class Board {
   );
 
   constructor() {
+    listensTo(BOARD_KEYS, { away: () => this.away() });
     const clock = setInterval(() => this.tick.set(Date.now()), TICK);
     inject(DestroyRef).onDestroy(() => {
       clearInterval(clock);

@@ -33,6 +33,8 @@ import { TableApi, GroupStore } from '../../../subjects/group';
 import { inOrder, type Order } from './matrix-order';
 import { RowRidge, type Span } from './row-ridge';
 import { Trouble } from '../../../ui/trouble';
+import { deedOf } from '../../../base/keys/key-scope';
+import { MATRIX_KEYS } from './matrix.keys';
 
 /** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
 const LEAST_CELL = 17;
@@ -143,8 +145,9 @@ export class MatrixView {
 
   /** Along a row by arrows: what each standing rests on, without leaving the row. */
   protected key(event: KeyboardEvent, row: MatrixRow): void {
-    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-    if (by === 0) return;
+    const deed = deedOf(MATRIX_KEYS, event);
+    if (deed === undefined) return;
+    const by = deed === 'on' ? 1 : -1;
     event.preventDefault();
     const looked = this.looked();
     const at = looked?.row === row.id ? looked.column + by : 0;
