@@ -290,6 +290,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   await learner.close();
 
   await page.reload();
+  await page.getByRole('article').getByRole('button', { name: 'Who belongs' }).click();
   await page.getByRole('listitem').filter({ hasText: learnerName }).getByRole('link').click();
   await expect(page.getByText('please look at this')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Bring in' })).toHaveCount(0);

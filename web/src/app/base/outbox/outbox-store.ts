@@ -1,11 +1,10 @@
 import { Injectable } from '@angular/core';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { Table } from 'dexie';
+import { database } from '../storage/database';
 import type { Change } from './change';
 
-interface Schema extends DBSchema {
-  /** By a number that grows: the order they were told in. */
-  changes: { key: number; value: Change };
-}
+/** By a number that grows: the order they were told in. */
+const CHANGES = 'changes';
 
 /** A change, and its place in the order. */
 export type Numbered = readonly [number: number, change: Change];
@@ -13,13 +12,13 @@ export type Numbered = readonly [number: number, change: Change];
 /** Where changes wait: in the browser, for all its tabs, over reloads. */
 @Injectable({ providedIn: 'root' })
 export class OutboxStore {
-  private database: Promise<IDBPDatabase<Schema>> | undefined;
+  private readonly open = database('sleetcrest outbox', 1, { [CHANGES]: '' });
 
   /** All that waits, in the order it was told. */
   async all(): Promise<Numbered[]> {
-    const { store } = (await this.open()).transaction('changes', 'readonly');
-    const [numbers, changes] = await Promise.all([store.getAllKeys(), store.getAll()]);
-    return changes.map((change, k) => [numbers[k]!, change]);
+    const opened = await this.open();
+    const table = opened.table<Change, number>(CHANGES);
+    return opened.transaction('r', table, () => numbered(table));
   }
 
   /**
@@ -33,23 +32,22 @@ export class OutboxStore {
       drop?: readonly number[];
     },
   ): Promise<void> {
-    const transaction = (await this.open()).transaction('changes', 'readwrite');
-    const { store } = transaction;
-    const [numbers, changes] = await Promise.all([store.getAllKeys(), store.getAll()]);
-    const { put = [], drop = [] } = plan(changes.map((change, k) => [numbers[k]!, change]));
-    let last = Number(numbers.at(-1) ?? 0);
-    await Promise.all([
-      ...put.map(([number, change]) => store.put(change, number ?? ++last)),
-      ...drop.map((number) => store.delete(number)),
-      transaction.done,
-    ]);
-  }
-
-  private open(): Promise<IDBPDatabase<Schema>> {
-    this.database ??= openDB<Schema>('sleetcrest outbox', 1, {
-      upgrade: (database) => void database.createObjectStore('changes'),
+    const opened = await this.open();
+    const table = opened.table<Change, number>(CHANGES);
+    await opened.transaction('rw', table, async () => {
+      const waiting = await numbered(table);
+      const { put = [], drop = [] } = plan(waiting);
+      let last = waiting.at(-1)?.[0] ?? 0;
+      for (const [number, change] of put) await table.put(change, number ?? ++last);
+      await table.bulkDelete([...drop]);
     });
-    this.database.catch(() => (this.database = undefined));
-    return this.database;
   }
+}
+
+async function numbered(table: Table<Change, number>): Promise<Numbered[]> {
+  const [numbers, changes] = await Promise.all([
+    table.toCollection().primaryKeys(),
+    table.toArray(),
+  ]);
+  return changes.map((change, k) => [numbers[k]!, change]);
 }

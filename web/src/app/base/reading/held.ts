@@ -1,5 +1,5 @@
 import { Injectable } from '@angular/core';
-import { openDB, type IDBPDatabase } from 'idb';
+import { database } from '../storage/database';
 import { apiFailure } from '../api/failure';
 
 const STORE = 'answers';
@@ -7,7 +7,7 @@ const STORE = 'answers';
 /** Answers of the server as they were heard last, for when it cannot be reached. */
 @Injectable({ providedIn: 'root' })
 export class Held {
-  private database: Promise<IDBPDatabase> | undefined;
+  private readonly open = database('sleetcrest held', 1, { [STORE]: '' });
 
   /** What is asked for; where the server cannot be reached, what it answered last. */
   async or<T>(key: string, ask: () => Promise<T>): Promise<T> {
@@ -24,7 +24,7 @@ export class Held {
 
   async last<T>(key: string): Promise<T | undefined> {
     try {
-      return (await (await this.open()).get(STORE, key)) as T | undefined;
+      return await (await this.open()).table<T, string>(STORE).get(key);
     } catch {
       // Storage may be closed to us.
       return undefined;
@@ -33,7 +33,7 @@ export class Held {
 
   async hold(key: string, answer: unknown): Promise<void> {
     try {
-      await (await this.open()).put(STORE, answer, key);
+      await (await this.open()).table(STORE).put(answer, key);
     } catch {
       // Without storage, or room in it, there is nothing to show without a network; no more than that.
     }
@@ -42,15 +42,9 @@ export class Held {
   /** Forgets everything, as when somebody signs out. */
   async forget(): Promise<void> {
     try {
-      await (await this.open()).clear(STORE);
+      await (await this.open()).table(STORE).clear();
     } catch {
       // Then there was nothing to forget.
     }
-  }
-
-  private open(): Promise<IDBPDatabase> {
-    return (this.database ??= openDB('sleetcrest held', 1, {
-      upgrade: (database) => void database.createObjectStore(STORE),
-    }));
   }
 }

@@ -1,12 +1,7 @@
-import { openDB, type IDBPDatabase } from 'idb';
+import { database } from '../storage/database';
 
 const STORE = 'made';
-let database: Promise<IDBPDatabase> | undefined;
-
-const open = (): Promise<IDBPDatabase> =>
-  (database ??= openDB('sleetcrest made', 1, {
-    upgrade: (made) => void made.createObjectStore(STORE),
-  }));
+const open = database('sleetcrest made', 1, { [STORE]: '' });
 
 /**
  * What takes long to make, made once and kept in the browser; for pages and workers alike. Where
@@ -15,12 +10,12 @@ const open = (): Promise<IDBPDatabase> =>
  */
 export async function remembered<T>(key: string, make: () => T | Promise<T>): Promise<T> {
   const known = await open()
-    .then((made) => made.get(STORE, key) as Promise<T | undefined>)
+    .then((made) => made.table<T, string>(STORE).get(key))
     .catch(() => undefined);
   if (known !== undefined) return known;
   const value = await make();
   await open()
-    .then((made) => made.put(STORE, value, key))
+    .then((made) => made.table(STORE).put(value, key))
     .catch(() => undefined);
   return value;
 }

@@ -1,4 +1,4 @@
-import { inject, Injectable, Injector, runInInjectionContext } from '@angular/core';
+import { inject, Injectable } from '@angular/core';
 import {
   batchAnswerSchema,
   entryHistorySchema,
@@ -23,6 +23,8 @@ import type { Asking, Later } from '../../base/work/worker-of';
 import { Client } from '../../base/api/client';
 import { apiFailure } from '../../base/api/failure';
 import type { Deeds, Outcome } from '../../base/outbox/change';
+import { onceAtATime } from '../../base/replica/once';
+import { workersOf } from '../../base/replica/workers-of';
 import { Outbox } from '../../base/outbox/outbox';
 import { WHOSE } from '../../base/outbox/whose';
 import type { LocalLog } from './local-log';
@@ -67,11 +69,9 @@ const WINDOW = 200;
 export class AccountLog extends ServerLog implements LogBook {
   private readonly outbox = inject(Outbox);
   private readonly whose = inject(WHOSE);
-  private readonly injector = inject(Injector);
-  private readonly helds = new Map<string, Asking<RecordDeeds>>();
+  private readonly worker = workersOf(records);
   /** Deleted before the server had heard of them: to bring one back is to tell it anew. */
   private readonly unheard = new Map<string, LogEntry>();
-  private holding: Promise<void> | undefined;
 
   constructor() {
     super(inject(Client), '/api/log');
@@ -196,12 +196,7 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   /** Brings what is held here up to date, so that it can be read without a network. */
-  hold(): Promise<void> {
-    this.holding ??= this.fetch()
-      .catch(() => undefined)
-      .finally(() => (this.holding = undefined));
-    return this.holding;
-  }
+  readonly hold = onceAtATime(() => this.fetch());
 
   /** Forgets what is held of an account. */
   async forget(account: string): Promise<void> {
@@ -276,12 +271,7 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   private heldOf(account: string): Asking<RecordDeeds> {
-    let held = this.helds.get(account);
-    if (!held) {
-      held = runInInjectionContext(this.injector, () => records(`sleetcrest-log-${account}`));
-      this.helds.set(account, held);
-    }
-    return held;
+    return this.worker(`sleetcrest-log-${account}`);
   }
 }
 

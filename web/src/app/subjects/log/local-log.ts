@@ -11,21 +11,15 @@ import {
   newestFirst,
   overviewOf,
 } from '@sleetcrest/core/learner/log';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import Papa from 'papaparse';
+import { Replica } from '../../base/replica/replica';
 import { MOST_HELD } from './log-book';
 
+/** A deleted record is marked, so that it can be brought back. */
 interface Row {
   id: string;
   entry: LogEntry;
   deleted: boolean;
-}
-
-interface Schema extends DBSchema {
-  /** A deleted record is marked, so that it can be brought back. */
-  entries: { key: string; value: Row };
-  /** Of a log that is held for an account: up to when what changed on the server is in it. */
-  since: { key: string; value: string };
 }
 
 const MOST_TAGS = 20;
@@ -37,15 +31,12 @@ const row = (entry: LogEntry): Row => ({ id: entry.id, entry, deleted: false });
  * log, or what is held of an account's for when the server cannot be reached.
  */
 export class LocalLog {
-  private database: Promise<IDBPDatabase<Schema>> | undefined;
+  private readonly held: Replica<Row>;
   /** The records as read last, newest first; undefined when something may have changed. */
   private known: LogEntry[] | undefined;
-  private readonly channel: BroadcastChannel;
 
-  constructor(private readonly name: string) {
-    this.channel = new BroadcastChannel(name);
-    // Another tab has changed the log.
-    this.channel.onmessage = () => (this.known = undefined);
+  constructor(name: string) {
+    this.held = new Replica(name, 2, 'entries', [], () => (this.known = undefined));
   }
 
   async page(filter: LogFilter, offset: number, limit: number): Promise<LogPage> {
@@ -69,17 +60,12 @@ export class LocalLog {
 
   /** Keeps records; those that are there already add nothing, those deleted come back. */
   async addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
-    const transaction = (await this.open()).transaction('entries', 'readwrite');
-    let added = 0;
-    for (const entry of entries) {
-      const known = await transaction.store.get(entry.id);
-      if (known && !known.deleted) continue;
-      await transaction.store.put(known ? { ...known, deleted: false } : row(entry));
-      added++;
-    }
-    await transaction.done;
-    this.changed();
-    return { added, known: entries.length - added };
+    const put = await this.held.put(entries.map(row), (one, known) => {
+      if (known && !known.deleted) return undefined;
+      return known ? { ...known, deleted: false } : one;
+    });
+    this.known = undefined;
+    return { added: put.length, known: entries.length - put.length };
   }
 
   async addBatch(batch: Blob): Promise<BatchAnswer> {
@@ -89,8 +75,8 @@ export class LocalLog {
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
     const entry = logEntrySchema.parse({ ...(await this.read(id)), ...change });
-    await (await this.open()).put('entries', row(entry));
-    this.changed();
+    await this.held.put([row(entry)]);
+    this.known = undefined;
     return entry;
   }
 
@@ -131,15 +117,13 @@ export class LocalLog {
 
   /** Takes records out for good: they are kept elsewhere now. */
   async moved(ids: readonly string[]): Promise<void> {
-    const transaction = (await this.open()).transaction('entries', 'readwrite');
-    for (const id of ids) await transaction.store.delete(id);
-    await transaction.done;
-    this.changed();
+    await this.held.moved(ids);
+    this.known = undefined;
   }
 
   /** Up to when what changed on the server is in here; undefined for a log never held. */
-  async since(): Promise<string | undefined> {
-    return (await this.open()).get('since', 'since');
+  since(): Promise<string | undefined> {
+    return this.held.since();
   }
 
   /** Puts records as the server has them in the place of what is here, and takes out those deleted. */
@@ -147,38 +131,22 @@ export class LocalLog {
     changed: readonly { entry: LogEntry; deleted: boolean }[],
     since?: string,
   ): Promise<void> {
-    const transaction = (await this.open()).transaction(['entries', 'since'], 'readwrite');
-    const entries = transaction.objectStore('entries');
-    for (const { entry, deleted } of changed) await entries.put({ ...row(entry), deleted });
-    if (since !== undefined) await transaction.objectStore('since').put(since, 'since');
-    await transaction.done;
-    this.changed();
+    await this.held.put(changed.map(({ entry, deleted }) => ({ ...row(entry), deleted })));
+    if (since !== undefined) await this.held.heardUntil(since);
+    this.known = undefined;
     const older = (await this.entries()).slice(MOST_HELD);
     if (older.length > 0) await this.moved(older.map(({ id }) => id));
   }
 
   /** Forgets everything. */
   async forget(): Promise<void> {
-    const transaction = (await this.open()).transaction(['entries', 'since'], 'readwrite');
-    await transaction.objectStore('entries').clear();
-    await transaction.objectStore('since').clear();
-    await transaction.done;
-    this.changed();
+    await this.held.forget();
+    this.known = undefined;
   }
 
   private async edit(ids: readonly string[], change: (one: Row) => Row): Promise<void> {
-    const transaction = (await this.open()).transaction('entries', 'readwrite');
-    for (const id of ids) {
-      const one = await transaction.store.get(id);
-      if (one) await transaction.store.put(change(one));
-    }
-    await transaction.done;
-    this.changed();
-  }
-
-  private changed(): void {
+    await this.held.edit(ids, change);
     this.known = undefined;
-    this.channel.postMessage('changed');
   }
 
   private async meant(filter: LogFilter): Promise<LogEntry[]> {
@@ -187,21 +155,10 @@ export class LocalLog {
 
   private async entries(): Promise<LogEntry[]> {
     if (this.known) return this.known;
-    const all = await (await this.open()).getAll('entries');
-    this.known = all
+    this.known = (await this.held.all())
       .filter(({ deleted }) => !deleted)
       .map(({ entry }) => entry)
       .sort(newestFirst);
     return this.known;
-  }
-
-  private open(): Promise<IDBPDatabase<Schema>> {
-    this.database ??= openDB<Schema>(this.name, 2, {
-      upgrade: (database, version) => {
-        if (version < 1) database.createObjectStore('entries', { keyPath: 'id' });
-        database.createObjectStore('since');
-      },
-    });
-    return this.database;
   }
 }

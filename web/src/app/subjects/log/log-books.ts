@@ -2,6 +2,8 @@ import { computed, inject, Injectable, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { auditTime, filter } from 'rxjs';
 import { Client } from '../../base/api/client';
+import { onceAtATime } from '../../base/replica/once';
+import { moveAll } from '../../base/replica/workers-of';
 import { Outbox } from '../../base/outbox/outbox';
 import { WHOSE } from '../../base/outbox/whose';
 import { AccountLog, ServerLog } from './account-log';
@@ -19,7 +21,6 @@ export class LogBooks {
   private readonly guestLog = inject(GuestLog);
   private readonly outbox = inject(Outbox);
   private readonly account = inject(WHOSE);
-  private settling: Promise<void> | undefined;
 
   /** One's own log. */
   readonly own = computed((): LogBook => (this.account() ? this.accountLog : this.guestLog));
@@ -60,12 +61,7 @@ export class LogBooks {
    * Sends what waits, moves into the account what a guest kept before they had one, and holds the log
    * here. What cannot be sent stays and is tried again.
    */
-  settle(): Promise<void> {
-    this.settling ??= this.send()
-      .catch(() => undefined)
-      .finally(() => (this.settling = undefined));
-    return this.settling;
-  }
+  readonly settle = onceAtATime(() => this.send());
 
   /** Tries again what was refused, or forgets it. */
   tryAgain(): Promise<void> {
@@ -88,14 +84,12 @@ export class LogBooks {
   private async send(): Promise<void> {
     if (!this.account()) return;
     await this.outbox.flush();
-    let arrived = 0;
-    for (;;) {
-      const some = await this.guestLog.some(AT_ONCE);
-      if (some.length === 0) break;
-      arrived += (await this.accountLog.addAll(some)).added;
-      await this.guestLog.moved(some.map(({ id }) => id));
-    }
-    if (arrived > 0) this.arrived();
+    const moved = await moveAll(
+      () => this.guestLog.some(AT_ONCE),
+      (some) => this.accountLog.addAll(some),
+      (ids) => this.guestLog.moved(ids),
+    );
+    if (moved > 0) this.arrived();
     await this.accountLog.hold();
   }
 }

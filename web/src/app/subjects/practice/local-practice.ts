@@ -16,14 +16,13 @@ import {
   secondsDue,
 } from '@sleetcrest/core/learner/answers';
 import { fitWeights, fsrsMemory, type Fit } from '@sleetcrest/memory';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { Replica } from '../../base/replica/replica';
 
-interface Schema extends DBSchema {
-  reviews: { key: string; value: Review };
-  /** Of answers that are held for an account: up to when what came in at the server is here. */
-  since: { key: string; value: string };
-  /** What fitting to this person came to, and after how many answers. */
-  fit: { key: string; value: { answers: number; fit: Fit | null } };
+/** What fitting to this person came to, and after how many answers: its table, and its key there. */
+const FIT = 'fit';
+interface Fitted {
+  readonly answers: number;
+  readonly fit: Fit | null;
 }
 
 /** What is due, and how much more there is room for. */
@@ -66,32 +65,22 @@ const FIT_EVERY = 100;
  * of an account's; everything that is shown of practice is reckoned from here, with or without a network.
  */
 export class LocalPractice {
-  private database: Promise<IDBPDatabase<Schema>> | undefined;
+  private readonly held: Replica<Review>;
   /** What was read last; undefined when something may have changed elsewhere. */
   private known: Promise<{ book: CardBook; reviews: Review[]; fit: Fit | null }> | undefined;
-  private readonly channel: BroadcastChannel;
 
-  constructor(private readonly name: string) {
-    this.channel = new BroadcastChannel(name);
-    this.channel.onmessage = () => (this.known = undefined);
+  constructor(name: string) {
+    this.held = new Replica(name, 1, 'reviews', [FIT], () => (this.known = undefined));
   }
 
   /** Adds answers; those that are here already add nothing. Gives how many were new. */
   async add(reviews: readonly Review[]): Promise<number> {
     const before = this.known && (await this.known);
-    const transaction = (await this.open()).transaction('reviews', 'readwrite');
-    const added: Review[] = [];
-    for (const review of reviews) {
-      if (await transaction.store.get(review.id)) continue;
-      await transaction.store.put(review);
-      added.push(review);
-    }
-    await transaction.done;
+    const added = await this.held.put(reviews, (one, known) => (known ? undefined : one));
     if (added.length > 0) {
       // What was just answered follows all else, as a rule; then nothing is reckoned anew.
       const follows = before && added.every((one) => before.book.follows(one) && take(before, one));
       if (!follows) this.known = undefined;
-      this.channel.postMessage('added');
     }
     return added.length;
   }
@@ -152,34 +141,27 @@ export class LocalPractice {
   }
 
   /** Some of the answers, for moving them into an account. */
-  async some(count: number): Promise<Review[]> {
-    return (await this.open()).getAll('reviews', null, count);
+  some(count: number): Promise<Review[]> {
+    return this.held.some(count);
   }
 
   /** Takes answers out for good: they are kept elsewhere now. */
   async moved(ids: readonly string[]): Promise<void> {
-    const transaction = (await this.open()).transaction('reviews', 'readwrite');
-    for (const id of ids) await transaction.store.delete(id);
-    await transaction.done;
+    await this.held.moved(ids);
     this.known = undefined;
-    this.channel.postMessage('moved');
   }
 
-  async since(): Promise<string | undefined> {
-    return (await this.open()).get('since', 'since');
+  since(): Promise<string | undefined> {
+    return this.held.since();
   }
 
-  async heardUntil(since: string): Promise<void> {
-    await (await this.open()).put('since', since, 'since');
+  heardUntil(since: string): Promise<void> {
+    return this.held.heardUntil(since);
   }
 
   async forget(): Promise<void> {
-    const stores = ['reviews', 'since', 'fit'] as const;
-    const transaction = (await this.open()).transaction(stores, 'readwrite');
-    for (const store of stores) await transaction.objectStore(store).clear();
-    await transaction.done;
+    await this.held.forget();
     this.known = undefined;
-    this.channel.postMessage('forgotten');
   }
 
   private read(): Promise<{ book: CardBook; reviews: Review[]; fit: Fit | null }> {
@@ -188,7 +170,7 @@ export class LocalPractice {
   }
 
   private async reckon(): Promise<{ book: CardBook; reviews: Review[]; fit: Fit | null }> {
-    const reviews = await (await this.open()).getAll('reviews');
+    const reviews = await this.held.all();
     const fit = await this.fitted(reviews);
     const memory = fsrsMemory(fit?.used ? fit.weights : undefined);
     return { book: CardBook.of(reviews, memory), reviews, fit };
@@ -196,24 +178,12 @@ export class LocalPractice {
 
   /** The fit to this person, made anew now and then, and remembered. */
   private async fitted(reviews: readonly Review[]): Promise<Fit | null> {
-    const database = await this.open();
     const answers = Math.floor(reviews.length / FIT_EVERY) * FIT_EVERY;
-    const known = await database.get('fit', 'fit');
+    const known = await this.held.note<Fitted>(FIT, FIT);
     if (known?.answers === answers) return known.fit;
     const fit = fitWeights(reviews);
-    await database.put('fit', { answers, fit }, 'fit');
+    await this.held.takeNote<Fitted>(FIT, FIT, { answers, fit });
     return fit;
-  }
-
-  private open(): Promise<IDBPDatabase<Schema>> {
-    this.database ??= openDB<Schema>(this.name, 1, {
-      upgrade: (database) => {
-        database.createObjectStore('reviews', { keyPath: 'id' });
-        database.createObjectStore('since');
-        database.createObjectStore('fit');
-      },
-    });
-    return this.database;
   }
 }
 

@@ -1,19 +1,13 @@
-import {
-  computed,
-  inject,
-  Injectable,
-  Injector,
-  runInInjectionContext,
-  signal,
-} from '@angular/core';
+import { computed, inject, Injectable, signal } from '@angular/core';
 import { reviewsPageSchema } from '@sleetcrest/contract/practice';
 import type { Review } from '@sleetcrest/core/learner/answers';
-import type { Asking, Later } from '../../base/work/worker-of';
+import type { Later } from '../../base/work/worker-of';
 import { Client } from '../../base/api/client';
+import { onceAtATime } from '../../base/replica/once';
+import { moveAll, workersOf } from '../../base/replica/workers-of';
 import { Outbox } from '../../base/outbox/outbox';
 import { WHOSE } from '../../base/outbox/whose';
 import type { LocalPractice } from './local-practice';
-import type { PracticeDeeds } from './practice-deeds';
 import { practiceWorker } from './practice-worker';
 
 const GUESTS = 'sleetcrest-practice';
@@ -29,9 +23,7 @@ export class PracticeBook {
   private readonly client = inject(Client);
   private readonly outbox = inject(Outbox);
   private readonly whose = inject(WHOSE);
-  private readonly injector = inject(Injector);
-  private readonly workers = new Map<string, Asking<PracticeDeeds>>();
-  private settling: Promise<void> | undefined;
+  private readonly worker = workersOf(practiceWorker);
 
   /** Goes up when there are answers that were not given here just now. */
   readonly arrivals = signal(0);
@@ -56,12 +48,7 @@ export class PracticeBook {
   }
 
   /** Moves into the account what a guest answered, and fetches what was answered elsewhere. */
-  settle(): Promise<void> {
-    this.settling ??= this.send()
-      .catch(() => undefined)
-      .finally(() => (this.settling = undefined));
-    return this.settling;
-  }
+  readonly settle = onceAtATime(() => this.send());
 
   /** Forgets what is held of an account that has signed out. */
   async forget(account: string): Promise<void> {
@@ -72,14 +59,15 @@ export class PracticeBook {
     if (!this.whose()) return;
     await this.outbox.flush();
     const guest = this.worker(GUESTS);
-    for (;;) {
-      const some = await guest.ask(({ practice }) => practice.some(AT_ONCE));
-      if (some.length === 0) break;
-      await this.client.tell('POST', REVIEWS, { reviews: some });
-      await this.ask((practice) => practice.add(some));
-      await guest.ask(({ practice }) => practice.moved(some.map(({ id }) => id)));
-      this.arrivals.update((count) => count + 1);
-    }
+    await moveAll(
+      () => guest.ask(({ practice }) => practice.some(AT_ONCE)),
+      async (some) => {
+        await this.client.tell('POST', REVIEWS, { reviews: some });
+        await this.ask((practice) => practice.add(some));
+        this.arrivals.update((count) => count + 1);
+      },
+      (ids) => guest.ask(({ practice }) => practice.moved(ids)),
+    );
     await this.fetch();
   }
 
@@ -100,14 +88,5 @@ export class PracticeBook {
 
   private nameOf(account: string | null | undefined): string {
     return account ? `${GUESTS}-${account}` : GUESTS;
-  }
-
-  private worker(name: string): Asking<PracticeDeeds> {
-    let worker = this.workers.get(name);
-    if (!worker) {
-      worker = runInInjectionContext(this.injector, () => practiceWorker(name));
-      this.workers.set(name, worker);
-    }
-    return worker;
   }
 }
