@@ -108,6 +108,7 @@ export {
   methodOf,
   METHODS,
   shortTitle,
+  titleRest,
 } from './teaching/methods/index.js';
 export {
   FIRST_LAYERS,

@@ -3,6 +3,7 @@ import '../jitless.js';
 
 export * from './roster.js';
 export * from './matrix.js';
+export * from './matrix-table.js';
 export * from './session.js';
 export * from './assignment.js';
 export * from './work.js';

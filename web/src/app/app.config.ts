@@ -6,7 +6,7 @@ import {
   provideBrowserGlobalErrorListeners,
   provideEnvironmentInitializer,
 } from '@angular/core';
-import { provideRouter, withComponentInputBinding } from '@angular/router';
+import { provideRouter, TitleStrategy, withComponentInputBinding } from '@angular/router';
 import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideState, provideStore, Store } from '@ngrx/store';
@@ -23,6 +23,7 @@ import { provideIcons } from './ui/icons';
 import * as restEffects from './subjects/walk/rest/rest.effects';
 import { answersRead } from './base/api/answers-read';
 import { WHOSE } from './base/outbox/whose';
+import { PageTitles } from './frame/titles';
 import { provideSenders } from './frame/senders';
 import * as persistEffects from './frame/persist.effects';
 
@@ -30,6 +31,7 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
     provideRouter(routes, withComponentInputBinding()),
+    { provide: TitleStrategy, useClass: PageTitles },
     provideHttpClient(withFetch(), withInterceptors([answersRead, signedOutElsewhere])),
     // Everything is fetched once the page has come to rest, and is there without a network from then on.
     provideServiceWorker('ngsw-worker.js', {

@@ -20,7 +20,7 @@ export { solveAsked, solvePainted, type WalkAsked } from './asked.js';
 export type { Deciding, Searching } from './searching.js';
 export type { OnProgress } from './progress.js';
 export { readStep, replay } from './replay.js';
-export { approachesOf, resolveMethod, stagesOf } from './resolve.js';
+export { approachesOf, methodProblem, resolveMethod, stagesOf } from './resolve.js';
 export type { Choice, Spoken } from './choice.js';
 export { capitals, filled, linesOf, placeOrColour, type Runner } from './runner.js';
 export { solve, writeStep } from './solve.js';

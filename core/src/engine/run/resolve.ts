@@ -46,29 +46,40 @@ const resolved = new WeakMap<Method, Result<readonly Approach[], string>>();
  * used or cannot follow the one before, or when they stop short of a solved cube.
  */
 export function resolveMethod(method: Method): Result<readonly Approach[], string> {
+  const result = known(method);
+  return result.ok ? result : fail(`method ${method.id}: ${result.error}`);
+}
+
+/** Why a method cannot be used as it stands, in a sentence that does not name it; undefined where it can. */
+export function methodProblem(method: Method): string | undefined {
+  const result = known(method);
+  return result.ok ? undefined : result.error;
+}
+
+function known(method: Method): Result<readonly Approach[], string> {
   let result = resolved.get(method);
   if (!result) resolved.set(method, (result = resolve(method)));
   return result;
 }
 
-function resolve({ id, approaches }: Method): Result<readonly Approach[], string> {
-  const known: Approach[] = [];
+function resolve({ approaches }: Method): Result<readonly Approach[], string> {
+  const all: Approach[] = [];
   for (const one of approaches) {
     const approach = typeof one === 'string' ? approachById(one) : one;
-    if (!approach) return fail(`method ${id}: no approach is called ${one as string}`);
+    if (!approach) return fail(`no approach is called ${one as string}`);
     const problem =
       (typeof one === 'string' ? undefined : approachProblem(one)) ??
-      followProblem(approach, known[known.length - 1]);
-    if (problem !== undefined) return fail(`method ${id}: ${problem}`);
-    known.push(approach);
+      followProblem(approach, all[all.length - 1]);
+    if (problem !== undefined) return fail(problem);
+    all.push(approach);
   }
-  const last = known[known.length - 1];
+  const last = all[all.length - 1];
   if (!last || !isLast(last)) {
     const next = approachesAfter(last).map((one) => one.id);
     const after = last ? `stops after ${last.id}` : 'is empty';
-    return fail(`method ${id}: it ${after}; next there must be ${next.join(' or ')}`);
+    return fail(`it ${after}; next there must be ${next.join(' or ')}`);
   }
-  return ok(known);
+  return ok(all);
 }
 
 /** The approaches of a method, in order; none for one that is not whole. */

@@ -23,22 +23,37 @@ export function asked(sequence: readonly Move[], shownAt: number): TurnState {
   return past({ sequence, shownAt, done: 0, partly: 0, ended: null });
 }
 
+/** How a turn that is told stands to the one that is meant. */
+export type Given = 'whole' | 'half' | 'wrong';
+
 /**
- * One turn, read in the hold of the moment. A half turn may come as two quarters to the same side;
- * two quarters where one was meant are one too many.
+ * How a turn stands to the one meant, both read in the hold of the moment. A half turn may come as two quarters to
+ * the same side; two quarters where one was meant are one too many.
+ * @param partly quarters of the one meant that are done: half of a half turn
  */
+export function given(meant: Turn, partly: number, turn: Turn): Given {
+  if (sideOfTurn(turn) !== sideOfTurn(meant)) return 'wrong';
+  const quarters = quartersOfTurn(turn);
+  const wanted = quartersOfTurn(meant);
+  if (partly === 0 && quarters === wanted) return 'whole';
+  if (wanted !== 2 || quarters === 2) return 'wrong';
+  if (partly === 0) return 'half';
+  return partly === quarters ? 'whole' : 'wrong';
+}
+
+/** One turn, read in the hold of the moment. */
 export function turned(state: TurnState, turn: Turn, at: number): TurnState {
   if (state.ended) return state;
   const meant = state.sequence[state.done] as Turn;
   const seconds = Math.round((at - state.shownAt) / 10) / 100;
-  const wrong: TurnState = { ...state, ended: { right: false, seconds, did: turn, meant } };
-  if (sideOfTurn(turn) !== sideOfTurn(meant)) return wrong;
-  const quarters = quartersOfTurn(turn);
-  const wanted = quartersOfTurn(meant);
-  if (state.partly === 0 && quarters === wanted) return ended(next(state), seconds);
-  if (wanted !== 2 || quarters === 2) return wrong;
-  if (state.partly === 0) return { ...state, partly: quarters };
-  return state.partly === quarters ? ended(next(state), seconds) : wrong;
+  switch (given(meant, state.partly, turn)) {
+    case 'whole':
+      return ended(next(state), seconds);
+    case 'half':
+      return { ...state, partly: quartersOfTurn(turn) };
+    case 'wrong':
+      return { ...state, ended: { right: false, seconds, did: turn, meant } };
+  }
 }
 
 const next = (state: TurnState): TurnState => past({ ...state, done: state.done + 1, partly: 0 });

@@ -9,3 +9,4 @@ export {
   STANDINGS,
 } from './standing.js';
 export { toPractise } from './to-practise.js';
+export { STANDING_WORDS } from './words.js';

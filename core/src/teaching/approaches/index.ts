@@ -23,3 +23,4 @@ export {
   type Which,
 } from './claims.js';
 export type { Role, Seen } from './role.js';
+export { titleInColours } from './titles.js';

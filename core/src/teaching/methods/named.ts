@@ -87,6 +87,10 @@ export const METHODS: readonly NamedMethod[] = [
 /** A method's title short enough for a field: what stands before its explanation. */
 export const shortTitle = ({ title }: Pick<Method, 'title'>): string => title.split(':')[0]!.trim();
 
+/** What stands after the short title; nothing where that is all. */
+export const titleRest = ({ title }: Pick<Method, 'title'>): string =>
+  title.split(':').slice(1).join(':').trim();
+
 export const methodById = (id: string): Method | undefined =>
   METHODS.find((method) => method.id === id);
 

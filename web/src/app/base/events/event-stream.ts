@@ -1,4 +1,19 @@
 import { boardEventSchema, type BoardEvent, type Ending } from '@sleetcrest/contract/table';
+import {
+  defer,
+  from,
+  fromEvent,
+  merge,
+  mergeMap,
+  Observable,
+  of,
+  race,
+  retry,
+  tap,
+  throwError,
+  timeout,
+  timer,
+} from 'rxjs';
 import { readAnswer } from '../api/read-answer';
 
 /** Longer than so many milliseconds without a sign of life, and what is shown may be behind: boards get one more often. */
@@ -15,6 +30,17 @@ export interface Following {
   readonly close: () => void;
 }
 
+/** A connection that is to be made anew at once: it said nothing, or the browser is back on the network. */
+class Stale extends Error {}
+/** A connection that was refused; a stream does not say why. */
+class Refused extends Error {}
+/** There is nothing to follow any more. */
+class Over extends Error {
+  constructor(readonly why: Ending | undefined) {
+    super();
+  }
+}
+
 /**
  * Follows a session, for as long as it takes to reach it: only a word, or a refusal of this very page, ends it.
  * @param behind told whether what was heard may be behind what is
@@ -28,76 +54,60 @@ export function followSession(
 ): Following {
   const address = `${path}?${ASKED}`;
   const silent = path.endsWith('/board') ? SILENCE.board : SILENCE.seat;
-  let source: EventSource | undefined;
-  let silence: ReturnType<typeof setTimeout> | undefined;
-  let retry: ReturnType<typeof setTimeout> | undefined;
-  let refused = 0;
-  let closed = false;
+  // Back on the network, as after a laptop slept.
+  const back = fromEvent(window, 'online');
+  const stale = back.pipe(mergeMap(() => throwError(() => new Stale())));
 
-  const alive = (): void => {
-    clearTimeout(silence);
-    behind(false);
-    silence = setTimeout(() => {
-      behind(true);
-      // A connection that says nothing may be dead without anybody knowing.
-      open();
-      wait();
-    }, silent);
-  };
-  /** A new connection that says nothing is tried again too. */
-  const wait = (): void => {
-    clearTimeout(silence);
-    if (!closed) silence = setTimeout(() => (open(), wait()), silent);
-  };
-  const close = (): void => {
-    closed = true;
-    clearTimeout(silence);
-    clearTimeout(retry);
-    window.removeEventListener('online', now);
-    source?.close();
-  };
-  const end = (why: Ending | undefined): void => {
-    if (closed) return;
-    close();
-    gone(why);
-  };
-  /** Why it was refused: a stream does not say. Where nobody can say now, it is tried again. */
-  const ask = async (): Promise<void> => {
-    const mine = source;
-    const status = await fetch(address, { method: 'HEAD', cache: 'no-store' }).then(
-      (answer) => answer.status,
-      () => 0,
+  const again = (error: unknown, refused: number): Observable<unknown> => {
+    behind(true);
+    if (error instanceof Stale) return of(null);
+    if (!(error instanceof Refused)) throw error;
+    const later = timer(AGAIN[Math.min(refused, AGAIN.length) - 1]!);
+    const asked = from(whyRefused(address)).pipe(
+      mergeMap((over) => (over ? throwError(() => over) : later)),
     );
-    if (closed || mine !== source) return;
-    if (GONE.includes(status)) end(status === 401 ? 'signed out' : undefined);
-    else retry = setTimeout(open, AGAIN[Math.min(refused++, AGAIN.length - 1)]);
+    return race(asked, back);
   };
-  const open = (): void => {
-    clearTimeout(retry);
-    source?.close();
-    if (closed) return;
-    const mine = (source = new EventSource(address));
-    mine.onmessage = ({ data }: MessageEvent<string>) => {
-      if (mine !== source || closed) return;
-      refused = 0;
-      alive();
-      const event = known(data);
-      if (!event) return;
-      heard(event);
-      if (event.is === 'over') end(event.why);
-    };
-    mine.onerror = () => {
-      if (mine !== source || closed) return;
+
+  const following = defer(() => merge(streamOf(address, behind), stale))
+    .pipe(
+      // A connection that says nothing may be dead without anybody knowing.
+      timeout({ each: silent, with: () => throwError(() => new Stale()) }),
+      tap((data) => {
+        behind(false);
+        const event = known(data);
+        if (!event) return;
+        heard(event);
+        if (event.is === 'over') throw new Over(event.why);
+      }),
+      retry({ delay: again, resetOnSuccess: true }),
+    )
+    .subscribe({
+      error: (error: unknown) => gone(error instanceof Over ? error.why : undefined),
+    });
+  return { close: () => following.unsubscribe() };
+}
+
+/** What is said on a connection, which comes back by itself where it is only cut. */
+const streamOf = (address: string, behind: (isBehind: boolean) => void): Observable<string> =>
+  new Observable((observer) => {
+    const source = new EventSource(address);
+    source.onmessage = ({ data }: MessageEvent<string>) => observer.next(data);
+    source.onerror = () => {
       behind(true);
-      // It comes back by itself, unless it was answered with something else.
-      if (mine.readyState === EventSource.CLOSED) void ask();
+      // It was answered with something else.
+      if (source.readyState === EventSource.CLOSED) observer.error(new Refused());
     };
-  };
-  /** Back on the network, as after a laptop slept: at once. */
-  const now = (): void => open();
-  window.addEventListener('online', now);
-  open();
-  return { close };
+    return () => source.close();
+  });
+
+/** What it is over by, if it is: where nobody can say now, it is tried again. */
+async function whyRefused(address: string): Promise<Over | undefined> {
+  const status = await fetch(address, { method: 'HEAD', cache: 'no-store' }).then(
+    (answer) => answer.status,
+    () => 0,
+  );
+  return GONE.includes(status) ? new Over(status === 401 ? 'signed out' : undefined) : undefined;
 }
 
 /** What was said, if it is something that is known here. */

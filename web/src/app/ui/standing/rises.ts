@@ -44,15 +44,6 @@ const LINES: Record<Standing, readonly (readonly [x: number, y: number])[]> = {
   ],
 };
 
-/** In words, as it is read and heard. */
-export const STANDING_WORDS: Record<Standing, string> = {
-  new: 'not yet',
-  begun: 'begun',
-  known: 'known',
-  sure: 'sure',
-  slipping: 'slipping',
-};
-
 /** The outline of a rise whose left edge is at `left`, as path data. */
 export const risePath = (standing: Standing, left = 0): string => {
   const points = LINES[standing].map(([x, y]) => `${x + left} ${y}`);

@@ -8,18 +8,15 @@ import {
   signal,
   untracked,
 } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { stageWords } from '@sleetcrest/core';
-import { switchMap } from 'rxjs';
 import { apiFailure } from '../../base/api/failure';
 import { SavedWalks, walkFeature, WalkPage } from '../../subjects/walk';
-import { Solver } from '../../subjects/walk/work';
+import { MethodStages } from '../../subjects/walk/work';
 import { selectFirstSide } from '../../subjects/method';
-import { readerFeature } from '../../subjects/settings';
 import { entryFeature } from '../../subjects/cube';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { Entry } from './entry/entry';
@@ -82,7 +79,6 @@ export class Bench {
 
   private readonly store = inject(Store);
   private readonly saved = inject(SavedWalks);
-  private readonly solver = inject(Solver);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
   private readonly made = this.store.selectSignal(walkFeature.selectScene);
   private readonly walkFailure = this.store.selectSignal(walkFeature.selectFailure);
@@ -93,15 +89,7 @@ export class Bench {
     this.record()?.id === this.id() ? this.walkFailure() !== null : this.isCutOff(),
   );
   private readonly isCutOff = signal(false);
-  /** A late answer must not open a walk that was left for another. */
-
-  /** The stages of the method chosen; none until the solver has said them. */
-  private readonly ahead = toSignal(
-    this.store
-      .select(readerFeature.selectMethod)
-      .pipe(switchMap((method) => this.solver.stages(method).catch(() => []))),
-    { initialValue: [] },
-  );
+  private readonly ahead = inject(MethodStages).stages;
 
   /** What is shown, if the walk in hand is the one the address names. */
   protected readonly scene = computed(() =>

@@ -5,27 +5,27 @@ export const routes: Routes = [
   { path: '', component: Learn },
   {
     path: 'lesson',
-    title: 'Lesson · Sleetcrest',
-    loadComponent: () => import('./lesson').then(({ Lesson }) => Lesson),
+    title: 'Lesson',
+    loadComponent: () => import('./lesson/lesson').then(({ Lesson }) => Lesson),
   },
   {
     path: 'known',
-    title: 'What I know · Sleetcrest',
+    title: 'What I know',
     loadComponent: () => import('./known').then(({ Known }) => Known),
   },
   {
     path: 'patterns',
-    title: 'Patterns · Sleetcrest',
+    title: 'Patterns',
     loadComponent: () => import('./patterns').then(({ Patterns }) => Patterns),
   },
   {
     path: 'plan',
-    title: 'Plan the first steps · Sleetcrest',
+    title: 'Plan the first steps',
     loadComponent: () => import('./plan-look').then(({ PlanLook }) => PlanLook),
   },
   {
     path: 'practice',
-    title: 'Practice · Sleetcrest',
+    title: 'Practice',
     loadComponent: () => import('./practice').then(({ Practice }) => Practice),
   },
 ];

@@ -36,6 +36,7 @@ import { TurnTile } from '../../ui/tiles/turn-tile';
 import { counted } from '../../base/words/counted';
 import { listensTo } from '../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../base/keys/keys';
+import { player } from '../../base/play/player';
 import { PATTERN_KEYS } from './learn.keys';
 import { Trouble } from '../../ui/trouble';
 
@@ -90,11 +91,12 @@ export class Patterns {
     const read = readMoves(this.shown()?.turns ?? '');
     return read.ok ? read.value : [];
   });
-  protected readonly at = signal(0);
-  protected readonly playing = signal<1 | -1 | 0>(0);
+  protected readonly played = player(this.moves, {
+    pause: () => this.reader().secondsPerTurn * 600,
+  });
   protected readonly cube = computed(() => {
     const cube = solvedCube();
-    applyMoves(cube, HOME_HOLD, this.moves().slice(0, this.at()));
+    applyMoves(cube, HOME_HOLD, this.moves().slice(0, this.played.at()));
     return cube;
   });
   protected readonly end = computed(() => this.picture(cubeOf(this.shown()?.turns ?? '')));
@@ -126,8 +128,8 @@ export class Patterns {
 
   constructor() {
     const deeds = {
-      next: () => this.step(1),
-      back: () => this.step(-1),
+      next: () => this.played.step(1),
+      back: () => this.played.step(-1),
       play: () => this.play(1),
     };
     listensTo(PATTERN_KEYS, deeds, {
@@ -137,22 +139,9 @@ export class Patterns {
     effect(() => {
       this.shown();
       untracked(() => {
-        this.at.set(0);
-        this.playing.set(0);
         this.code.set(null);
         this.copied.set(false);
       });
-    });
-    effect((onCleanup) => {
-      const by = this.playing();
-      const next = this.at() + by;
-      if (by === 0) return;
-      if (next < 0 || next > this.moves().length) {
-        untracked(() => this.playing.set(0));
-        return;
-      }
-      const timer = setTimeout(() => this.at.set(next), this.reader().secondsPerTurn * 600);
-      onCleanup(() => clearTimeout(timer));
     });
   }
 
@@ -166,14 +155,9 @@ export class Patterns {
     void this.router.navigate(['/learn/patterns'], { queryParams });
   }
 
-  protected step(by: number): void {
-    this.playing.set(0);
-    this.at.update((at) => Math.min(this.moves().length, Math.max(0, at + by)));
-  }
-
   protected play(by: 1 | -1): void {
-    if (by === 1 && this.at() === this.moves().length) this.at.set(0);
-    this.playing.update((now) => (now === by ? 0 : by));
+    if (this.played.plays() === by) this.played.pause();
+    else this.played.play(by);
   }
 
   protected async share(): Promise<void> {

@@ -2,17 +2,15 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   inject,
   input,
+  linkedSignal,
   output,
-  signal,
-  untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { type Method, stageWords } from '@sleetcrest/core';
-import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { type Method, shortTitle, stageWords } from '@sleetcrest/core';
+import { approachesOf } from '@sleetcrest/core/engine/run';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import {
   approachesAfter,
@@ -73,7 +71,11 @@ export class MixBuilder {
   private readonly store = inject(Store);
   private readonly first = this.store.selectSignal(selectFirstSide);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
-  private readonly chosen = signal<readonly Approach[]>([]);
+  /** The approaches of the base, until others are chosen; a whole method where the base is not one. */
+  private readonly chosen = linkedSignal<readonly Approach[]>(() => {
+    const base = approachesOf(this.base());
+    return base.length > 0 ? base : complete([]);
+  });
   private count = 0;
 
   protected readonly slots = computed(() => {
@@ -89,13 +91,6 @@ export class MixBuilder {
     });
   });
 
-  constructor() {
-    effect(() => {
-      const approaches = resolveMethod(this.base());
-      untracked(() => this.chosen.set(approaches.ok ? approaches.value : complete([])));
-    });
-  }
-
   protected choose(index: number, id: string): void {
     this.chosen.set(swapped(this.chosen(), index, id));
   }
@@ -104,13 +99,12 @@ export class MixBuilder {
     const approaches = this.chosen();
     if (!approaches.at(-1) || !isLast(approaches.at(-1)!)) return;
     const stamp = `${Date.now().toString(36)}${this.count++}`;
-    const base = resolveMethod(this.base());
-    const before = new Set(base.ok ? base.value.map(({ id }) => id) : []);
+    const before = new Set(approachesOf(this.base()).map(({ id }) => id));
     const changed = approaches
       .filter(({ id }) => !before.has(id))
       .map(({ title, short }) => `“${short ?? title}”`);
     const name =
-      changed.length > 0 ? `${this.base().title.split(':')[0]} with ${changed.join(', ')}` : 'Mix';
+      changed.length > 0 ? `${shortTitle(this.base())} with ${changed.join(', ')}` : 'Mix';
     this.made.emit(mixOf(approaches, `mix-${stamp}`, name.slice(0, 120)));
   }
 }

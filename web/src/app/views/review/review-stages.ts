@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { type ColourScheme, stageWords } from '@sleetcrest/core';
+import { type ColourScheme, shortTitle, stageWords } from '@sleetcrest/core';
+import { titleInColours } from '@sleetcrest/core/teaching/approaches';
 import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
 
 /** How a case was answered, in words and as a mark that needs no colour. */
@@ -176,7 +177,7 @@ export class ReviewStages {
   /** The position in the solve that is to be looked at. */
   readonly chosen = output<number>();
 
-  protected readonly methodName = computed(() => this.methodTitle().split(':')[0]);
+  protected readonly methodName = computed(() => shortTitle({ title: this.methodTitle() }));
   protected readonly rows = computed(() =>
     this.review().stages.map((stage) => ({
       stage,
@@ -200,13 +201,8 @@ export class ReviewStages {
   );
 
   private titled(title: string | null): string {
-    const first = this.scheme()[this.review().first]!;
-    return title === null
-      ? 'turns of no case'
-      : title.replace(
-          /first colour/i,
-          first.replace(/^./, (letter) => letter.toUpperCase()),
-        );
+    const { first } = this.review();
+    return title === null ? 'turns of no case' : titleInColours(title, first, this.scheme());
   }
 }
 

@@ -18,20 +18,15 @@ import { Notices } from '../../base/dialogs/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
-  applyTurn,
-  cubeAfter,
   FRONT,
-  HOME_HOLD,
-  isWholeCube,
   paintedFromCube,
   readMoves,
   sideInHold,
   stageWords,
   stickersSeen,
-  turnInHold,
   UP,
 } from '@sleetcrest/core';
-import type { Review, SolveDone } from '@sleetcrest/core/insight/review';
+import { atPosition, type Review, type SolveDone } from '@sleetcrest/core/insight/review';
 import { accountFeature } from '../../subjects/account';
 import { entryFeature, EntryPage } from '../../subjects/cube';
 import { LogBooks } from '../../subjects/log';
@@ -149,29 +144,13 @@ export class ReviewView {
     }));
   });
 
-  /** The cube after the turns looked at. */
-  private readonly cube = computed(() => {
-    const [review, scramble] = [this.review(), readMoves(this.scramble())];
-    const cube = cubeAfter(scramble.ok ? scramble.value : []);
-    if (!review) return cube;
-    review.turns.slice(0, this.position()).forEach((turn, k) => {
-      const read = readMoves(turn);
-      const move = read.ok ? read.value[0] : undefined;
-      if (move === undefined || isWholeCube(move)) return;
-      applyTurn(cube, turnInHold(review.holds[k]!, move));
-    });
-    return cube;
-  });
-  /** As it is held for the next turn, so that picture and turns are read alike. */
-  private readonly hold = computed(() => {
-    const holds = this.review()?.holds ?? [];
-    return holds[Math.min(this.position(), holds.length - 1)] ?? HOME_HOLD;
-  });
+  /** The cube after the turns looked at, as it is held for the next. */
+  private readonly at = computed(() => atPosition(this.scramble(), this.review(), this.position()));
   protected readonly picture = computed(() =>
-    stickersSeen(paintedFromCube(this.cube()), this.scheme(), this.hold()),
+    stickersSeen(paintedFromCube(this.at().cube), this.scheme(), this.at().hold),
   );
   protected readonly heldSays = computed(() => {
-    const [up, front] = [UP, FRONT].map((face) => this.scheme()[sideInHold(this.hold(), face)]);
+    const [up, front] = [UP, FRONT].map((face) => this.scheme()[sideInHold(this.at().hold, face)]);
     return `${up} up, ${front} in front`;
   });
   /** The turns about the one looked at: those done, the next, and those ahead. */
@@ -254,7 +233,7 @@ export class ReviewView {
 
   protected toBench(): void {
     this.store.dispatch(
-      EntryPage.cubeReplaced({ painted: Array.from(paintedFromCube(this.cube())) }),
+      EntryPage.cubeReplaced({ painted: Array.from(paintedFromCube(this.at().cube)) }),
     );
     void this.router.navigate(['/bench']);
   }

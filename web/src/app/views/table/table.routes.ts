@@ -13,44 +13,44 @@ export const routes: Routes = [
       },
       {
         path: 'plan',
-        title: 'Plan · Sleetcrest',
+        title: 'Plan',
         loadComponent: () => import('./planner/planner').then(({ Planner }) => Planner),
       },
       {
         path: 'set',
-        title: 'Set work · Sleetcrest',
+        title: 'Set work',
         loadComponent: () => import('./set/set-work').then(({ SetWork }) => SetWork),
       },
       {
         path: 'answers',
-        title: 'Answers · Sleetcrest',
+        title: 'Answers',
         loadComponent: () => import('./work/work-view').then(({ WorkView }) => WorkView),
       },
       {
         path: 'paper',
-        title: 'Paper · Sleetcrest',
+        title: 'Paper',
         loadComponent: () => import('./print/print-paper').then(({ PrintPaper }) => PrintPaper),
       },
       {
         path: 'who',
-        title: 'Who belongs · Sleetcrest',
+        title: 'Who belongs',
         loadComponent: () => import('./roster/roster').then(({ Roster }) => Roster),
       },
       {
         path: 'groups',
-        title: 'Groups · Sleetcrest',
+        title: 'Groups',
         loadComponent: () => import('./groups/groups-page').then(({ GroupsPage }) => GroupsPage),
       },
       {
         path: 'mine',
-        title: 'My table · Sleetcrest',
+        title: 'My table',
         loadComponent: () => import('./mine/mine').then(({ Mine }) => Mine),
       },
     ],
   },
   {
     path: 'board',
-    title: 'Board · Sleetcrest',
+    title: 'Board',
     loadComponent: () => import('./board/board').then(({ Board }) => Board),
   },
 ];

@@ -9,7 +9,6 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
@@ -22,12 +21,11 @@ import {
   type Turn,
   writeCubeDocument,
 } from '@sleetcrest/core';
-import { catchError, from, of, switchMap } from 'rxjs';
-import { v4 as uuid } from 'uuid';
 import { anySeed } from '../../base/work/chance';
-import { Solver } from '../../subjects/walk/work';
+import { MethodStages } from '../../subjects/walk/work';
 import { entryFeature } from '../../subjects/cube';
 import { Scrambler } from '../../subjects/cube/work';
+import { v4 as uuid } from 'uuid';
 import { tellsWhere } from '../../subjects/group';
 import { LogBooks } from '../../subjects/log';
 import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
@@ -68,7 +66,6 @@ import { Trouble } from '../../ui/trouble';
 })
 export class Timing {
   private readonly store = inject(Store);
-  private readonly solver = inject(Solver);
   private readonly scrambler = inject(Scrambler);
   private readonly simulated = inject(SimulatedCube);
   protected readonly run = inject(TimingRun);
@@ -88,21 +85,11 @@ export class Timing {
 
   private readonly method = this.store.selectSignal(selectMethodChosen);
   private readonly scrambleTrouble = signal<string | null>(null);
-  protected readonly trouble = computed(() => this.scrambleTrouble() ?? this.record.trouble());
-  /** The stages of the method chosen, from the solver; none until it has said them. */
-  protected readonly stages = toSignal(
-    this.store.select(readerFeature.selectMethod).pipe(
-      switchMap((method) =>
-        from(this.solver.stages(method)).pipe(
-          catchError((error: Error) => {
-            this.scrambleTrouble.set(error.message);
-            return of([] as readonly Stage[]);
-          }),
-        ),
-      ),
-    ),
-    { initialValue: [] as readonly Stage[] },
+  protected readonly trouble = computed(
+    () => this.scrambleTrouble() ?? this.methodStages.trouble() ?? this.record.trouble(),
   );
+  private readonly methodStages = inject(MethodStages);
+  protected readonly stages = this.methodStages.stages;
   protected readonly titleOf = computed(() => {
     const [first, scheme] = [this.first(), this.scheme()];
     return (stage: Stage): string => stageWords(stage, first, scheme).title;

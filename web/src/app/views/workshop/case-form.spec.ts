@@ -6,7 +6,7 @@ import {
 } from '@sleetcrest/core/teaching/approaches';
 import { openStore } from '../../app.spec-support';
 import { CaseForm, type CaseChange } from './case-form';
-import { stickerName } from './drafting';
+import { stickerName } from '@sleetcrest/core/engine/draft';
 
 const approach = approachById('face-two') as PatternApproach;
 

@@ -40,7 +40,7 @@ import { Tiles } from '../../subjects/settings/parts/tiles';
 import { counted } from '../../base/words/counted';
 import { Crown, type Stroke } from '../../ui/crown/crown';
 import { ToldField } from '../../ui/fields/told-field';
-import { heldFurther, painted, withPatterns } from './drafting';
+import { heldFurther, painted, withPatterns } from '@sleetcrest/core/engine/draft';
 import { Trouble } from '../../ui/trouble';
 
 /** A change to a case: applied to the case as it then is, since several may come within a frame. */

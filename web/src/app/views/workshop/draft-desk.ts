@@ -11,18 +11,9 @@ import {
 import { type Saying, sequenceKey } from '@sleetcrest/core/teaching/sayings';
 import { MethodStore } from '../../subjects/method';
 import type { CaseChange } from './case-form';
-import {
-  draftApproaches,
-  draftProblem,
-  emptyApproach,
-  freeId,
-  idOf,
-  newCase,
-  ownCopy,
-  withApproach,
-  withApproaches,
-  type Draft,
-} from './drafting';
+import { draftApproaches, withApproach, withApproaches, type Draft, isTaken } from './drafting';
+import { emptyApproach, freeId, idOf, newCase, ownCopy } from '@sleetcrest/core/engine/draft';
+import { methodProblem } from '@sleetcrest/core/engine/run';
 import { workshopFeature, WorkshopPage } from './workshop.feature';
 
 /** The method on the desk: which of its approaches and cases is in hand, and all that changes them. */
@@ -63,7 +54,7 @@ export class DraftDesk {
   });
   readonly problem = computed(() => {
     const draft = this.draft();
-    return draft ? draftProblem(draft) : undefined;
+    return draft ? methodProblem(draft) : undefined;
   });
   /** The method as it is saved, where it is. */
   readonly saved = computed(() => {
@@ -111,14 +102,14 @@ export class DraftDesk {
 
   makeOwn(): void {
     const [draft, chosen] = [this.draft(), this.chosen()];
-    const own = draft && chosen && ownCopy(chosen, draft);
+    const own = draft && chosen && ownCopy(chosen, isTaken(draft));
     if (own) this.change(withApproach(draft, this.approaches().indexOf(chosen), own));
   }
 
   beginEmpty(): void {
     const [draft, chosen] = [this.draft(), this.chosen()];
     if (!draft || !chosen) return;
-    const own = emptyApproach(chosen, draft);
+    const own = emptyApproach(chosen, isTaken(draft));
     this.change(withApproach(draft, this.approaches().indexOf(chosen), own));
   }
 

@@ -1,6 +1,6 @@
 import { methodById, METHODS } from '@sleetcrest/core';
 import { prove } from '@sleetcrest/core/engine/prove';
-import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { methodProblem, resolveMethod } from '@sleetcrest/core/engine/run';
 import {
   type Approach,
   approachById,
@@ -8,9 +8,6 @@ import {
   type PatternApproach,
 } from '@sleetcrest/core/teaching/approaches';
 import {
-  draftApproaches,
-  copyOf,
-  draftProblem,
   emptyApproach,
   heldFurther,
   idOf,
@@ -18,19 +15,18 @@ import {
   ownCopy,
   painted,
   stickerName,
-  withApproach,
-  type Draft,
-} from './drafting';
+} from '@sleetcrest/core/engine/draft';
+import { copyOf, type Draft, draftApproaches, isTaken, withApproach } from './drafting';
 
 const draft = (id = 'front-right'): Draft => copyOf(methodById(id)!, new Set());
-const own = (id: string): PatternApproach => ownCopy(approachById(id)!, draft())!;
+const own = (id: string): PatternApproach => ownCopy(approachById(id)!, isTaken(draft()))!;
 
 describe('a draft of a method', () => {
   it('is a whole method under a name and id of its own', () => {
     for (const { id } of METHODS) {
       const copy = draft(id);
       expect(methodById(copy.id)).toBeUndefined();
-      expect(draftProblem(copy)).toBeUndefined();
+      expect(methodProblem(copy)).toBeUndefined();
     }
     const taken = new Set([draft().id]);
     expect(copyOf(methodById('front-right')!, taken).id).toBe(`${draft().id}-2`);
@@ -44,7 +40,7 @@ describe('a draft of a method', () => {
   it('takes an approach of one’s own, and is then solved and proved by it', () => {
     const mine = own('face-two');
     const changed = withApproach(draft(), 4, mine);
-    expect(draftProblem(changed)).toBeUndefined();
+    expect(methodProblem(changed)).toBeUndefined();
     expect(draftApproaches(changed)[4]).toEqual(mine as Approach);
     const { solved, starts } = prove(mine);
     expect(solved).toBe(starts);
@@ -52,7 +48,7 @@ describe('a draft of a method', () => {
 
   it('stays whole when a stage is done otherwise', () => {
     const edgesFirst = withApproach(draft(), 4, 'edges-match');
-    expect(draftProblem(edgesFirst)).toBeUndefined();
+    expect(methodProblem(edgesFirst)).toBeUndefined();
     const ids = (one: Draft): string[] => draftApproaches(one).map((approach) => approach!.id);
     expect(ids(edgesFirst).slice(0, 4)).toEqual(ids(draft()).slice(0, 4));
     expect(resolveMethod(withApproach(draft(), 1, 'pairs')).ok).toBeTrue();
@@ -61,7 +57,7 @@ describe('a draft of a method', () => {
   it('says what is wrong with an approach that cannot be used', () => {
     const mine = own('face-two');
     const cases = mine.cases.map((one) => ({ ...one, sequence: 'R Q' }));
-    expect(draftProblem(withApproach(draft(), 4, { ...mine, cases }))).toMatch(
+    expect(methodProblem(withApproach(draft(), 4, { ...mine, cases }))).toMatch(
       /“Q” at character 3/,
     );
   });
@@ -101,7 +97,7 @@ describe('a case of one’s own', () => {
   });
 
   it('begins empty under an id that is not taken', () => {
-    const empty = emptyApproach(approachById('ycross-two')!, draft());
+    const empty = emptyApproach(approachById('ycross-two')!, isTaken(draft()));
     expect([empty.stage, empty.after, empty.cases.length]).toEqual(['yellow-cross', 'middle', 1]);
     expect(newCase(empty.id, empty.cases).id).toBe(`${empty.id}/case-2`);
   });

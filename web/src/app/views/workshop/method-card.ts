@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import {
   type Method,
   shortTitle,
+  titleRest,
   skyline,
   stageWords,
   STANDARD_SCHEME,
@@ -57,11 +58,7 @@ export class MethodCard {
   private readonly approaches = computed(() => approachesOf(this.method()));
   protected readonly short = computed(() => shortTitle(this.method()));
   /** What stands after the short title. */
-  protected readonly more = computed(() =>
-    this.method()
-      .title.slice(this.short().length)
-      .replace(/^[\s:]+/, ''),
-  );
+  protected readonly more = computed(() => titleRest(this.method()));
   /** A rise for each stage, as wide as the cases there are to know. */
   protected readonly rises = computed(() =>
     skyline(this.approaches().map(({ cases }) => cases.length)),

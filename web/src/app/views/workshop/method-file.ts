@@ -1,7 +1,8 @@
 import { describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
 import { fail, ok, type Result } from '@sleetcrest/core';
 import { saveText } from '../../base/files/save-file';
-import { draftProblem, type Draft } from './drafting';
+import { type Draft } from './drafting';
+import { methodProblem } from '@sleetcrest/core/engine/run';
 
 /** Saves a method as a Method document. */
 export function saveMethod(draft: Draft): void {
@@ -20,6 +21,6 @@ export async function readMethodFile(file: File): Promise<Result<Draft, string>>
   }
   const parsed = methodSchema.safeParse(json);
   if (!parsed.success) return fail(`${file.name}: ${describeErrors(fieldErrors(parsed.error))}`);
-  const problem = draftProblem(parsed.data);
+  const problem = methodProblem(parsed.data);
   return problem ? fail(`${file.name}: ${problem}`) : ok(parsed.data);
 }

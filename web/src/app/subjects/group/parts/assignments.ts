@@ -2,15 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import {
-  readCubeDocument,
-  sideOfColour,
-  STAGES,
-  stageWords,
-  STANDARD_SCHEME,
-} from '@sleetcrest/core';
+import { DEFAULT_METHOD, readCubeDocument } from '@sleetcrest/core';
 import { taskWords } from '@sleetcrest/core/group/tasks';
-import { approachById } from '@sleetcrest/core/teaching/approaches';
 import type { Assignment, Progress } from '@sleetcrest/contract/table';
 import { accountFeature } from '../../account';
 import { EntryPage } from '../../cube';
@@ -18,6 +11,8 @@ import { today } from '../../../base/words/days';
 import { Held } from '../../../base/reading/held';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
+import { GroupStore } from '../group-store';
+import { methodTitles } from '../method-titles';
 import { TableApi } from '../table-api';
 import { taskPlace } from './task-place';
 import { Trouble } from '../../../ui/trouble';
@@ -88,6 +83,7 @@ export class Assignments {
   readonly saysNothing = input(false);
 
   private readonly api = inject(TableApi);
+  private readonly groups = inject(GroupStore);
   private readonly held = inject(Held);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -115,8 +111,15 @@ export class Assignments {
       );
   });
 
-  protected words({ task }: Assignment): string {
-    return taskWords(task, titleOf);
+  /** By group, what its method's cases are called. */
+  private readonly titles = computed(
+    () =>
+      new Map(this.groups.all().map((one) => [one.id, methodTitles(one.method, one.firstColour)])),
+  );
+  private readonly usual = methodTitles(DEFAULT_METHOD);
+
+  protected words({ task, group }: Assignment): string {
+    return taskWords(task, this.titles().get(group) ?? this.usual);
   }
 
   /** How far it is, and by when it is wanted: what is late is said, and no more. */
@@ -145,14 +148,4 @@ export class Assignments {
       this.asking.set((this.asking.value() ?? []).map((one) => (one.id === id ? changed : one)));
     });
   }
-}
-
-/** The title of a stage, or of a case of a built-in approach. */
-function titleOf(id: string): string {
-  const stage = STAGES.find((one) => one === id);
-  if (stage) {
-    return stageWords(stage, sideOfColour(STANDARD_SCHEME, 'white'), STANDARD_SCHEME).title;
-  }
-  const approach = approachById(id.split('/')[0]!);
-  return approach?.cases.find((one) => one.id === id)?.title ?? id;
 }

@@ -1,19 +1,19 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { sideOfColour, type Stage, stageWords, unseenCube } from '@sleetcrest/core';
 import { nextQuestion, stickersOnceDone } from '@sleetcrest/core/insight/entry';
-import { switchMap } from 'rxjs';
 import { readerFeature } from '../../../subjects/settings';
-import { Solver } from '../../../subjects/walk/work';
+import { MethodStages } from '../../../subjects/walk/work';
 import { entryFeature, EntryPage } from '../../../subjects/cube';
+import { Trouble } from '../../../ui/trouble';
 import { Choice, type Option } from '../../../ui/fields/choice';
 
 /** Paints what is done once a stage is reached, so that only the rest is asked for. */
 @Component({
   selector: 'sc-done-up-to',
-  imports: [Choice],
+  imports: [Choice, Trouble],
   template: `
+    <sc-trouble [of]="told.trouble()" again="Try again" (asked)="told.again()" />
     <sc-choice
       label="All done up to …"
       [options]="options()"
@@ -25,22 +25,17 @@ import { Choice, type Option } from '../../../ui/fields/choice';
 })
 export class DoneUpTo {
   private readonly store = inject(Store);
-  private readonly solver = inject(Solver);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly firstColour = this.store.selectSignal(readerFeature.selectFirstColour);
-  private readonly stages = toSignal(
-    this.store
-      .select(readerFeature.selectMethod)
-      .pipe(switchMap((method) => this.solver.stages(method).catch(() => []))),
-    { initialValue: [] as readonly Stage[] },
-  );
+  protected readonly told = inject(MethodStages);
   protected readonly chosen = signal<Stage | 'nothing'>('nothing');
 
   protected readonly options = computed((): Option<Stage | 'nothing'>[] => {
     const first = sideOfColour(this.scheme(), this.firstColour());
     return [
       { value: 'nothing', name: 'nothing yet' },
-      ...this.stages()
+      ...this.told
+        .stages()
         .slice(0, -1)
         .map((stage) => ({ value: stage, name: stageWords(stage, first, this.scheme()).title })),
     ];

@@ -1,19 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { toSignal } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
-import {
-  type Inspection,
-  type Method,
-  methodOf,
-  METHODS,
-  progressOf,
-  sideOfColour,
-  type Stage,
-  stageWords,
-} from '@sleetcrest/core';
-import { switchMap } from 'rxjs';
+import { type Inspection, methodOf, METHODS, progressOf, sideOfColour, type Stage, stageWords } from '@sleetcrest/core';
 import { readerFeature } from '../../../subjects/settings';
 import { Solver } from '../../../subjects/walk/work';
+import { reading } from '../../../base/reading/reading';
+import { Trouble } from '../../../ui/trouble';
 import { entryFeature } from '../../../subjects/cube';
 
 interface Far {
@@ -24,6 +15,7 @@ interface Far {
 /** How far a cube is by the method chosen and by the others, and the commonest false first layer. */
 @Component({
   selector: 'sc-far-apart',
+  imports: [Trouble],
   template: `
     @if (inspection().firstLayer === 'face-only') {
       <p class="careful">
@@ -31,6 +23,7 @@ interface Far {
         not match the centres of their sides, so these pieces are in the wrong places.
       </p>
     }
+    <sc-trouble [of]="trouble()" again="Try again" (asked)="methods.again()" />
     @if (own(); as far) {
       <p>
         By <i>{{ far.title }}</i>: {{ far.done }}.
@@ -74,27 +67,23 @@ export class FarApart {
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly first = this.store.selectSignal(readerFeature.selectFirstColour);
   /** Each method with its stages, the one chosen first. */
-  private readonly methods = toSignal(
-    this.store.select(readerFeature.selectMethod).pipe(
-      switchMap(async (chosen) => {
-        const own = methodOf(chosen);
-        const all = [...(own ? [own] : []), ...METHODS.filter(({ id }) => id !== own?.id)];
-        return Promise.all(
-          all.map(async (method) => ({ method, stages: await this.stagesOf(method) })),
-        );
-      }),
-    ),
-    { initialValue: [] as { method: Method; stages: readonly Stage[] }[] },
+  protected readonly methods = reading(
+    this.store.selectSignal(readerFeature.selectMethod),
+    async (chosen) => {
+      const own = methodOf(chosen);
+      const all = [...(own ? [own] : []), ...METHODS.filter(({ id }) => id !== own?.id)];
+      return Promise.all(
+        all.map(async (method) => ({ method, stages: await this.solver.stages(method) })),
+      );
+    },
   );
-
-  private stagesOf(method: Method): Promise<readonly Stage[]> {
-    return this.solver.stages(method).catch(() => []);
-  }
+  /** Why nothing can be said of how far the cube is. */
+  protected readonly trouble = this.methods.trouble;
 
   private readonly far = computed((): Far[] => {
     const side = sideOfColour(this.scheme(), this.first());
     const named = (stage: Stage): string => stageWords(stage, side, this.scheme()).title;
-    return this.methods().map(({ method, stages }) => {
+    return (this.methods.value() ?? []).map(({ method, stages }) => {
       const { done, next } = progressOf(stages, this.inspection().reached);
       const so = done ? `${named(done)} is done` : 'no stage is done yet';
       return { title: method.title, done: next ? `${so}, next ${named(next)}` : so };

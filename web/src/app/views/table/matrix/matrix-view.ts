@@ -16,14 +16,14 @@ import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
-import type { MatrixRow } from '@sleetcrest/contract/table';
+import { type MatrixRow, matrixTable } from '@sleetcrest/contract/table';
 import { dayNamed } from '@sleetcrest/core/learner/answers';
 import { STANDINGS } from '@sleetcrest/core/learner/standing';
 import { saveText } from '../../../base/files/save-file';
 import { unparse } from 'papaparse';
 import { today } from '../../../base/words/days';
 import { Choice } from '../../../ui/fields/choice';
-import { STANDING_WORDS } from '../../../ui/standing/rises';
+import { STANDING_WORDS } from '@sleetcrest/core/learner/standing';
 import { StandingRise } from '../../../ui/standing/standing-rise';
 import { clockText } from '../../../base/words/clock-text';
 import { counted } from '../../../base/words/counted';
@@ -162,22 +162,7 @@ export class MatrixView {
   protected csv(): void {
     const matrix = this.matrix();
     if (!matrix) return;
-    const table = {
-      fields: [
-        'learner',
-        'last seen',
-        'typical solve',
-        ...matrix.stages.map(({ stage }) => stage as string),
-        ...matrix.columns.map((one) => one.case),
-      ],
-      data: this.rows().map((row) => [
-        row.name,
-        row.lastDay === null ? '' : dayNamed(row.lastDay),
-        row.typical ?? '',
-        ...row.stages.map(({ standing }) => STANDING_WORDS[standing]),
-        ...row.cases.map(({ standing }) => STANDING_WORDS[standing]),
-      ]),
-    };
+    const table = matrixTable({ ...matrix, rows: [...this.rows()] });
     // A name may begin as something to work out does.
     const text = unparse(table, { escapeFormulae: true });
     saveText(text, `how-they-stand-${matrix.day}.csv`);

@@ -1,6 +1,6 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
-import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
-import { RISE, risePath, STANDING_WORDS } from '../../../ui/standing/rises';
+import { type Standing, STANDINGS, STANDING_WORDS } from '@sleetcrest/core/learner/standing';
+import { RISE, risePath } from '../../../ui/standing/rises';
 import { StandingRise } from '../../../ui/standing/standing-rise';
 import { aMatrix } from '../table.spec-support';
 import { RowRidge, type Span } from './row-ridge';

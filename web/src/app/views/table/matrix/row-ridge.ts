@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Stage } from '@sleetcrest/core';
-import { STANDINGS } from '@sleetcrest/core/learner/standing';
+import { STANDINGS, STANDING_WORDS } from '@sleetcrest/core/learner/standing';
 import type { MatrixColumn, MatrixRow } from '@sleetcrest/contract/table';
-import { RISE, risePath, STANDING_WORDS } from '../../../ui/standing/rises';
+import { RISE, risePath } from '../../../ui/standing/rises';
 
 /** A stage of the matrix: its columns by number, and how wide they are together. */
 export interface Span {

@@ -7,6 +7,9 @@ const DAY = 'yyyy-MM-dd';
 
 export const weekLater = (day: string): string => format(addDays(parseISO(day), 7), DAY);
 
+/** What a table does where nothing else is said. */
+export const SOLVES: Slot = { kind: 'solve', case: '', other: '' };
+
 /** A new plan for a day, for everybody. */
 export const newPlan = (
   on: string,

@@ -117,11 +117,15 @@ describe('the planner', () => {
   it('says what a change costs and breaks, and takes it back', async () => {
     button('Propose').click();
     await seen(() => text().includes('No plan is worth more,'));
-    const selects = [...host().querySelectorAll<HTMLSelectElement>('.slots select')];
-    for (const [k, select] of selects.slice(0, 2).entries()) {
-      select.value = [...select.options].find(({ value }) => value.startsWith('new|'))!.value;
-      select.dispatchEvent(new Event('change'));
-      await seen(() => button('Undo').disabled === false || k < 0);
+    for (const block of [0, 1]) {
+      host().querySelectorAll<HTMLElement>('.slots mat-select')[block]!.click();
+      const option = (): HTMLElement | undefined =>
+        [...document.querySelectorAll<HTMLElement>('mat-option')].find((one) =>
+          one.textContent.trim().startsWith('New, with you'),
+        );
+      await seen(() => option() !== undefined);
+      option()!.click();
+      await seen(() => !button('Undo').disabled && option() === undefined);
     }
     await seen(() => text().includes('would meet two new cases in one session'));
     expect(text()).toContain('What was changed costs');

@@ -1,4 +1,4 @@
-import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import { CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -11,7 +11,6 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { MatCheckbox } from '@angular/material/checkbox';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
@@ -24,10 +23,8 @@ import {
 } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import {
-  LEAST_MINUTES,
-  MOST_MINUTES,
   partsOf,
-  type PlanAsked,
+  type PlanAsked as Asked,
   type Planned,
   type Remark,
   type Slot,
@@ -38,47 +35,38 @@ import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
 import { PlanningWork } from '../../../subjects/group/work';
 import { today } from '../../../base/words/days';
 import { Notices } from '../../../base/dialogs/notices';
-import { DateField } from '../../../ui/fields/date-field';
 import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
 import { action } from '../../../base/reading/action';
-import { moved, newPlan, nextWeek, withSlot, without, written } from './draft';
+import { moved, newPlan, nextWeek, SOLVES, withSlot, written } from './draft';
+import { MatOption, MatSelect } from '@angular/material/select';
+import { PlanTableView } from './plan-table';
+import { PlanAsked } from './plan-asked';
 import { PlanCalendar } from './plan-calendar';
 import { PlanFound } from './plan-found';
 import { NEW, PlanInHand } from './plan-in-hand';
-import { remarkWords, slotWords, worthWords } from './plan-words';
+import { remarkWords, worthWords } from './plan-words';
 import { Trouble } from '../../../ui/trouble';
-
-/** A number of a plan that the coach tells, and its bounds. */
-interface Bounded {
-  name: 'minutes' | 'cubes';
-  label: string;
-  least: number;
-  most: number;
-}
-const NUMBERS: readonly Bounded[] = [
-  { name: 'minutes', label: 'Minutes', least: LEAST_MINUTES, most: MOST_MINUTES },
-  { name: 'cubes', label: 'Cubes', least: 1, most: 200 },
-];
 
 /** Plans a session: proposes who sits together and what each table does, and says what a change costs. */
 @Component({
   selector: 'sc-planner',
   imports: [
-    CdkDrag,
     CdkDropList,
     CdkDropListGroup,
-    DateField,
     FormsModule,
     MatButton,
-    MatCheckbox,
     MatFormField,
     MatIcon,
     MatInput,
     MatLabel,
+    MatOption,
     MatProgressBar,
+    MatSelect,
+    PlanAsked,
     PlanCalendar,
+    PlanTableView,
     Trouble,
   ],
   templateUrl: './planner.html',
@@ -96,7 +84,6 @@ export class Planner {
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
   protected readonly counted = counted;
-  protected readonly numbers = NUMBERS;
 
   private readonly keeping = reading(
     () => this.groups.group()?.id,
@@ -119,7 +106,7 @@ export class Planner {
   protected readonly judged = this.found.judged;
   protected readonly prepared = this.found.prepared;
   /** What was proposed last for the same people and minutes. */
-  protected readonly proposed = signal<(Planned & { for: PlanAsked }) | null>(null);
+  protected readonly proposed = signal<(Planned & { for: Asked }) | null>(null);
   protected readonly isProposing = signal(false);
   private readonly action = action();
   protected readonly busy = this.action.busy;
@@ -130,6 +117,9 @@ export class Planner {
   protected readonly parts = computed(() => partsOf(this.plan()?.minutes ?? 60));
   protected readonly blocks = computed(() =>
     Array.from({ length: this.parts().blocks }, (_, k) => k),
+  );
+  protected readonly isNew = computed(
+    () => !this.plans().some(({ plan }) => plan.id === this.plan()?.id),
   );
   protected readonly isKept = computed(() => {
     const plan = this.plan();
@@ -196,24 +186,8 @@ export class Planner {
     this.change(change);
   }
 
-  protected number(field: HTMLInputElement, { name, least, most }: Bounded): void {
-    const given = Math.min(most, Math.max(least, Math.round(field.valueAsNumber)));
-    if (!Number.isNaN(given)) {
-      this.changeAsked({ [name]: given, ...(name === 'minutes' ? { tables: [] } : {}) });
-    }
-    field.value = String(this.plan()?.[name] ?? '');
-  }
-
   protected undo(): void {
     this.hand.undo();
-  }
-
-  protected comes(id: string, on: boolean): void {
-    const plan = this.plan();
-    if (!plan) return;
-    const comes = on ? [...plan.comes, id] : plan.comes.filter((one) => one !== id);
-    const tables = on ? plan.tables : written(without(plan.tables, id));
-    this.changeAsked({ comes, tables });
   }
 
   protected async propose(): Promise<void> {
@@ -247,32 +221,14 @@ export class Planner {
     const plan = this.plan();
     this.moving.set(null);
     if (!plan || plan.tables[to]?.learners.includes(learner)) return;
-    const solve: Slot = { kind: 'solve', case: '', other: '' };
-    const slots = this.blocks().map(() => solve);
+    const slots = this.blocks().map(() => SOLVES);
     this.change({ tables: written(moved(plan.tables, learner, to, slots)) });
   }
 
-  protected changeSlot(table: number, block: number, value: string): void {
+  protected changeSlot(table: number, { block, slot }: { block: number; slot: Slot }): void {
     const plan = this.plan();
-    if (!plan) return;
-    const [kind, id = '', other = ''] = value.split('|') as [Slot['kind'], string?, string?];
-    const slot: Slot = { kind, case: id, other };
-    this.change({ tables: written(withSlot(plan.tables, table, block, slot)) });
+    if (plan) this.change({ tables: written(withSlot(plan.tables, table, block, slot)) });
   }
-
-  protected slotValue = ({ kind, case: id, other }: Slot): string => `${kind}|${id}|${other}`;
-
-  protected slotWords(slot: Slot): string {
-    return slotWords(slot, this.titles.of);
-  }
-
-  /** What a slot can be changed to. */
-  protected readonly slotChoices = computed(() =>
-    this.titles.approaches().map(({ stage, cases }) => ({
-      title: this.titles.of(stage),
-      cases: cases.map(({ id, title }) => ({ id, title })),
-    })),
-  );
 
   protected remarkWords(remark: Remark): string {
     return remarkWords(remark, this.nameOf);

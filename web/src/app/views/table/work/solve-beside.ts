@@ -3,21 +3,15 @@ import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import {
-  applyTurn,
   type Colour,
-  cubeAfter,
   DEFAULT_METHOD,
-  HOME_HOLD,
-  isWholeCube,
   methodById,
   paintedFromCube,
-  readMoves,
   type Side,
   sideOfColour,
   stageWords,
   STANDARD_SCHEME,
   stickersSeen,
-  turnInHold,
 } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import type { Place, Work } from '@sleetcrest/contract/table';
@@ -27,6 +21,7 @@ import { clockText } from '../../../base/words/clock-text';
 import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
 import { Trouble } from '../../../ui/trouble';
+import { atPosition } from '@sleetcrest/core/insight/review';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({
@@ -259,18 +254,7 @@ export class SolveBeside {
   });
 
   protected readonly picture = computed(() => {
-    const review = this.review();
-    const scramble = readMoves(this.entry().scramble);
-    const cube = cubeAfter(scramble.ok ? scramble.value : []);
-    const at = this.at();
-    review?.turns.slice(0, at).forEach((turn, k) => {
-      const read = readMoves(turn);
-      const move = read.ok ? read.value[0] : undefined;
-      if (move !== undefined && !isWholeCube(move))
-        applyTurn(cube, turnInHold(review.holds[k]!, move));
-    });
-    const holds = review?.holds ?? [];
-    const hold = holds[Math.min(at, holds.length - 1)] ?? HOME_HOLD;
+    const { cube, hold } = atPosition(this.entry().scramble, this.review() ?? null, this.at());
     return stickersSeen(paintedFromCube(cube), STANDARD_SCHEME, hold);
   });
 

@@ -1,11 +1,11 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import { GUEST, openStore, press, until } from '../../app.spec-support';
-import { LearningWork } from '../../subjects/practice/work';
-import { Work } from '../../subjects/method/work';
-import { readerFeature } from '../../subjects/settings';
-import { FakeLearningWork } from './learn.spec-support';
-import { Learning } from './learning';
+import { GUEST, openStore, press, until } from '../../../app.spec-support';
+import { LearningWork } from '../../../subjects/practice/work';
+import { Work } from '../../../subjects/method/work';
+import { readerFeature } from '../../../subjects/settings';
+import { FakeLearningWork } from '../learn.spec-support';
+import { Learning } from '../learning';
 import { Lesson } from './lesson';
 
 describe('a lesson', () => {

@@ -1,0 +1,3 @@
+export { freeId, idOf } from './ids.js';
+export { emptyApproach, newCase, ownCopy } from './own.js';
+export { heldFurther, painted, stickerName, withPatterns } from './patterns.js';

@@ -1,0 +1,35 @@
+import {
+  type Colour,
+  DEFAULT_METHOD,
+  type Method,
+  methodOf,
+  sideOfColour,
+  STAGES,
+  stageWords,
+  STANDARD_SCHEME,
+} from '@sleetcrest/core';
+import { approachesOf } from '@sleetcrest/core/engine/run';
+import { approachById } from '@sleetcrest/core/teaching/approaches';
+
+/** What each stage, and each case of a method, is called: a coach’s own ones too. */
+export function methodTitles(
+  chosen: string | Method,
+  firstColour: Colour = 'white',
+): (id: string) => string {
+  const method = methodOf(chosen) ?? DEFAULT_METHOD;
+  const first = sideOfColour(STANDARD_SCHEME, firstColour);
+  const titles = new Map<string, string>([
+    ...STAGES.map((stage): [string, string] => [
+      stage,
+      stageWords(stage, first, STANDARD_SCHEME).title,
+    ]),
+    ...approachesOf(method).flatMap(({ cases }) =>
+      cases.map(({ id, title }): [string, string] => [id, title]),
+    ),
+  ]);
+  return (id) => titles.get(id) ?? builtIn(id) ?? 'a case that is not there any more';
+}
+
+/** A case of another approach than the method has, such as one that was set before it was changed. */
+const builtIn = (id: string): string | undefined =>
+  approachById(id.slice(0, id.indexOf('/')))?.cases.find((one) => one.id === id)?.title;

@@ -1,0 +1,96 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { reading } from '../../../base/reading/reading';
+import { smallSeed } from '../../../base/work/chance';
+import { LearningWork } from '../../../subjects/practice/work';
+import { Trouble } from '../../../ui/trouble';
+import { SeeCard } from '../cards/see-card';
+import { Learning, type Answered } from '../learning';
+
+/** So many cubes are asked about. */
+const AMONG = 4;
+
+/** A case found among others: cubes with it, and with other cases of its approach. */
+@Component({
+  selector: 'sc-lesson-among',
+  imports: [MatButton, MatProgressBar, SeeCard, Trouble],
+  template: `
+    <sc-trouble [of]="cube.trouble()" again="Try again" (asked)="cube.again()" />
+    @if (cube.value(); as other) {
+      <p class="quiet">Cube {{ asked() + 1 }} of {{ among }}: this case, or another one?</p>
+      <sc-see-card
+        [approach]="approach()"
+        [case]="other.case"
+        [cube]="other.shown.cube"
+        [hold]="other.shown.hold"
+        [good]="other.shown.good"
+        (answered)="chose(other.case, $event)"
+      />
+      @if (answered()) {
+        <p>
+          <button matButton="filled" (click)="next()">
+            {{ asked() + 1 < among ? 'Next cube' : 'That is the lesson' }}
+          </button>
+        </p>
+      }
+    } @else if (!cube.trouble()) {
+      <mat-progress-bar mode="indeterminate" aria-label="Making a cube ready" />
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LessonAmong {
+  readonly approach = input.required<Approach>();
+  readonly case = input.required<string>();
+  readonly over = output();
+
+  private readonly learning = inject(Learning);
+  private readonly making = inject(LearningWork);
+  protected readonly among = AMONG;
+  protected readonly asked = signal(0);
+  /** A cube with this case, or another of the same approach; this one at least twice. */
+  protected readonly cube = reading(
+    () => ({ approach: this.approach(), case: this.case(), asked: this.asked() }),
+    async (question) => {
+      const id = this.drawn(question.approach, question.case, question.asked);
+      const { learning } = this;
+      const seed = smallSeed();
+      const shown = await this.making.show(id, learning.method(), learning.first(), seed);
+      return { case: id, shown };
+    },
+    { whenAnother: 'drop' },
+  );
+  protected readonly answered = linkedSignal({
+    source: this.cube.value,
+    computation: () => false,
+  });
+
+  private drawn(approach: Approach, own: string, asked: number): string {
+    const skipped = this.learning.skipped();
+    const others = approach.cases
+      .map(({ id }) => id)
+      .filter((id) => id !== own && !skipped.has(id));
+    const isOwn = asked % 2 === 0 || others.length === 0;
+    return isOwn ? own : others[smallSeed() % others.length]!;
+  }
+
+  protected chose(item: string, given: Answered): void {
+    this.answered.set(true);
+    void this.learning.answer({ kind: 'see', item }, given);
+  }
+
+  protected next(): void {
+    if (this.asked() + 1 < AMONG) this.asked.update((asked) => asked + 1);
+    else this.over.emit();
+  }
+}

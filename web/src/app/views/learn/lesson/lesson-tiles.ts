@@ -1,0 +1,33 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import type { Move } from '@sleetcrest/core';
+import { TurnTile } from '../../../ui/tiles/turn-tile';
+import { Learning } from '../learning';
+
+/** The turns of a case as tiles: done, next, ahead. */
+@Component({
+  selector: 'sc-lesson-tiles',
+  imports: [TurnTile],
+  template: `
+    <ol class="tiles" aria-label="Turns">
+      @for (move of moves(); track $index) {
+        <li [attr.aria-current]="states()[$index] === 'now' ? 'step' : null">
+          <sc-turn-tile
+            [move]="move"
+            [dialect]="learning.reader().dialect"
+            [state]="states()[$index]!"
+          />
+        </li>
+      }
+    </ol>
+  `,
+  styleUrl: '../page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LessonTiles {
+  readonly moves = input.required<readonly Move[]>();
+  readonly done = input.required<number>();
+  protected readonly learning = inject(Learning);
+  protected readonly states = computed(() =>
+    this.moves().map((_, at) => (at < this.done() ? 'done' : at === this.done() ? 'now' : 'ahead')),
+  );
+}
