@@ -197,6 +197,7 @@ const PICTURES: Record<
     go: async (page) => {
       await page.goto('/table/board');
       await page.getByRole('button', { name: 'Begin the session' }).click();
+      await page.locator('.join .code').waitFor();
       await sitAtTable(page);
       await page.getByRole('button', { name: /hand up/ }).waitFor();
     },

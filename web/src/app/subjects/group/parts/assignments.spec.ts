@@ -1,7 +1,12 @@
 import { type ComponentFixture, TestBed } from '@angular/core/testing';
+import type { Group } from '@sleetcrest/contract/accounts';
 import type { Assignment } from '@sleetcrest/contract/table';
+import { methodById } from '@sleetcrest/core';
+import { type Approach, approachById } from '@sleetcrest/core/teaching/approaches';
 import { openStore, until } from '../../../app.spec-support';
 import { SessionApi } from '../../account';
+import { copied } from '../../settings';
+import { GroupApi } from '../group-api';
 import { TableApi } from '../table-api';
 import { Assignments } from './assignments';
 import { taskPlace } from './task-place';
@@ -35,6 +40,37 @@ const anAssignment = (
   ...change,
 });
 
+/** A coach's own approach, in place of a built-in one. */
+const OWN = {
+  ...approachById('place-left')!,
+  id: 'my-swap',
+  cases: approachById('place-left')!.cases.map((one, k) => ({
+    ...one,
+    id: `my-swap/${k}`,
+    title: `Runa’s own case ${k}`,
+  })),
+};
+const THURSDAY: Group = {
+  id: `${ID}03`,
+  name: 'Thursday',
+  coach: { id: `${ID}01`, name: 'Runa' },
+  code: null,
+  learners: [],
+  rights: [],
+  assistants: [],
+  archivedAt: null,
+  method: copied({
+    format: 'sleetcrest/method@1',
+    id: 'runas',
+    title: 'Runa’s',
+    approaches: methodById('gentle')!.approaches.map((id) =>
+      approachById(id as string)!.stage === OWN.stage ? (OWN as Approach) : id,
+    ),
+  }),
+  firstColour: 'white',
+  zone: 'UTC',
+};
+
 describe('what is set for a learner', () => {
   let fixture: ComponentFixture<Assignments>;
   let said: [string, boolean][];
@@ -46,16 +82,18 @@ describe('what is set for a learner', () => {
 
   async function open(all: Assignment[]): Promise<string[][]> {
     said = [];
-    const { store, went } = openStore({
-      provide: TableApi,
-      useValue: {
-        ownAssignments: async () => all,
-        sayDone: async (id: string, done: boolean) => {
-          said.push([id, done]);
-          return anAssignment(1, { id }, done ? new Date().toISOString() : null);
-        },
+    const table = {
+      ownAssignments: async () => all,
+      sayDone: async (id: string, done: boolean) => {
+        said.push([id, done]);
+        return anAssignment(1, { id }, done ? new Date().toISOString() : null);
       },
-    });
+    };
+    const group = { list: async () => [THURSDAY], moves: async () => [] };
+    const { store, went } = openStore(
+      { provide: TableApi, useValue: table },
+      { provide: GroupApi, useValue: group },
+    );
     const account = { id: `${ID}02`, name: 'Teo', role: 'learner' as const };
     store.dispatch(SessionApi.sessionTold({ session: { account, demo: [] } }));
     fixture = TestBed.createComponent(Assignments);
@@ -65,6 +103,15 @@ describe('what is set for a learner', () => {
     });
     return went as string[][];
   }
+
+  it('names a case of the coach’s own method by its title', async () => {
+    const task = { do: 'lesson', case: 'my-swap/0' } as const;
+    await open([anAssignment(1, { task })]);
+    await until(() => {
+      fixture.detectChanges();
+      return lines()[0]!.includes('The lesson “Runa’s own case 0”');
+    });
+  });
 
   it('is open first, by the day it is wanted; what is late is said and no more', async () => {
     await open([

@@ -1,6 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { type Inspection, methodOf, METHODS, progressOf, sideOfColour, type Stage, stageWords } from '@sleetcrest/core';
+import {
+  type Inspection,
+  methodOf,
+  METHODS,
+  progressOf,
+  sideOfColour,
+  type Stage,
+  stageWords,
+} from '@sleetcrest/core';
 import { readerFeature } from '../../../subjects/settings';
 import { Solver } from '../../../subjects/walk/work';
 import { reading } from '../../../base/reading/reading';

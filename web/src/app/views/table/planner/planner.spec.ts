@@ -180,7 +180,8 @@ describe('the planner', () => {
     fixture.componentRef.setInput('id', 'new');
     await seen(() => note() === '');
     groups.useValue.group.set(group);
-    await seen(() => host().querySelectorAll('#which-plan option').length === 1);
+    host().querySelector<HTMLElement>('.bar mat-select')!.click();
+    await seen(() => document.querySelectorAll('mat-option').length === 1);
     expect(note()).toBe('');
   });
 });
