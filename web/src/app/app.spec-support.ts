@@ -106,9 +106,10 @@ export class FakeSolves {
 
   constructor(readonly solves: SavedSolve[]) {}
 
-  private answer<T>(asked: string, value: () => T): Promise<T> {
+  private async answer<T>(asked: string, value: () => T): Promise<T> {
     this.asked.push(asked);
-    return this.failure ? Promise.reject(this.failure as Error) : Promise.resolve(value());
+    if (this.failure) throw this.failure as Error;
+    return value();
   }
 
   private find = (id: string): SavedSolve => this.solves.find((solve) => solve.id === id)!;

@@ -1,4 +1,4 @@
-import { Component, DestroyRef, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DestroyRef, inject } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { press } from '../../app.spec-support';
 import { deedOf, HISTORY, keyScope } from './key-scope';
@@ -63,7 +63,7 @@ describe('the keyboard', () => {
   });
 
   it('hears nothing for what is not there any more', () => {
-    @Component({ template: '' })
+    @Component({ template: '', changeDetection: ChangeDetectionStrategy.OnPush })
     class Inside {
       readonly gone = inject(DestroyRef);
       constructor() {

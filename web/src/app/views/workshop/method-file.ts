@@ -1,7 +1,7 @@
 import { describeErrors, fieldErrors, methodSchema } from '@sleetcrest/contract';
 import { fail, ok, type Result } from '@sleetcrest/core';
 import { saveText } from '../../base/files/save-file';
-import { type Draft } from './drafting';
+import type { Draft } from './drafting';
 import { methodProblem } from '@sleetcrest/core/engine/run';
 
 /** Saves a method as a Method document. */

@@ -74,7 +74,7 @@ import { markTaken, readClass, type ListRow } from './class-list';
       </button>
     }
   `,
-  styleUrls: ['../table-page.scss', './roster.scss'],
+  styleUrls: ['../table-page.scss', './roster.scss', './part.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassAdder {

@@ -72,7 +72,7 @@ const RIGHT_WORDS: Record<Right, string> = {
       }
     }
   `,
-  styleUrls: ['../table-page.scss', './roster.scss'],
+  styleUrls: ['../table-page.scss', './roster.scss', './part.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Helpers {

@@ -43,7 +43,7 @@ import { Trouble } from '../../../ui/trouble';
       </mat-select>
     </mat-form-field>
   `,
-  styleUrls: ['../table-page.scss', './roster.scss'],
+  styleUrls: ['../table-page.scss', './roster.scss', './part.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GroupWays {
