@@ -101,13 +101,13 @@ export {
 } from './puzzle/notation/index.js';
 export {
   DEFAULT_METHOD,
-  type Method,
   methodById,
   methodOf,
   METHODS,
   shortTitle,
   titleRest,
-} from './teaching/methods/index.js';
+} from './teaching/methods/named.js';
+export type { Method } from './teaching/methods/method.js';
 export {
   FIRST_LAYERS,
   goalHolds,
@@ -116,16 +116,11 @@ export {
   STAGES,
   stageWords,
 } from './teaching/stages/index.js';
-export {
-  MOST_WORK,
-  readStep,
-  replay,
-  type Step,
-  type Walkthrough,
-  workOf,
-} from './engine/run/index.js';
-export { inspect, type Inspection } from './insight/entry/index.js';
-export { SLIP_KINDS } from './insight/slips/index.js';
+export { readStep, replay } from './engine/run/replay.js';
+export type { Step, Walkthrough } from './engine/run/walkthrough.js';
+export { MOST_WORK, workOf } from './engine/run/work.js';
+export { inspect, type Inspection } from './insight/entry/inspect.js';
+export { SLIP_KINDS } from './insight/slips/kinds.js';
 export {
   CROWN_SHAPES,
   CROWN_SIZE,

@@ -32,4 +32,3 @@ export { fillTemplate, parseTemplate, type Template } from './text.js';
 export { MOST_LOOKS, stepsFrom, type TriedStep, type Tries } from './tries.js';
 export { turnedStarts } from './turned-starts.js';
 export type { Step, Walkthrough } from './walkthrough.js';
-export { MOST_WORK, workOf } from './work.js';

@@ -1,4 +1,5 @@
-import { type Case, type PatternApproach, textOf } from '../../teaching/approaches/index.js';
+import type { Case, PatternApproach } from '../../teaching/approaches/index.js';
+import { textOf } from '../../teaching/wording/index.js';
 
 /**
  * The most an approach, or all those written out in a method, may ask to be compiled. The largest

@@ -8,7 +8,7 @@ import {
   say,
   stays,
   touch,
-} from '../../teaching/approaches/claims.js';
+} from '../../teaching/wording/index.js';
 import {
   type Approach,
   approachById,

@@ -1,5 +1,5 @@
 export { explain, type Explanation, type Slip } from './explain.js';
-export { SLIP_KINDS, type SlipKind } from './kinds.js';
+export type { SlipKind } from './kinds.js';
 export { cubesOf, type MeantStep } from './meant.js';
 export { randomSlip } from './random-slip.js';
 export { randomSteps } from './random-steps.js';

@@ -1,7 +1,7 @@
 import type { Stage } from '../stages/index.js';
 import type { After } from './after.js';
-import type { Lines } from './claims.js';
-import type { Seen } from './role.js';
+import type { Lines } from '../wording/index.js';
+import type { Seen } from '../wording/index.js';
 
 /**
  * What must be seen, sticker by sticker, once the layer is lined up. A sticker is named by its

@@ -1,5 +1,5 @@
 import type { Case, LiningUp, PatternApproach } from './approach.js';
-import { at, colour, faces, say } from './claims.js';
+import { at, colour, faces, say } from '../wording/index.js';
 import { stuck, tucksIn, turnsOutward } from './seen/first-corner.js';
 
 const matched = (side: 'right' | 'left'): LiningUp => {

@@ -11,7 +11,7 @@ import {
   takesBack,
   turnsOf,
   unsolved,
-} from './claims.js';
+} from '../wording/index.js';
 import { stuck, tucksIn } from './seen/first-corner.js';
 
 /** The corner comes above its place, and its first colour then faces somewhere. */

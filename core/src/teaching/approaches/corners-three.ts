@@ -1,5 +1,5 @@
 import type { LiningUp, PatternApproach } from './approach.js';
-import { at, belongs, colour, faces, home, say, turnsOf } from './claims.js';
+import { at, belongs, colour, faces, home, say, turnsOf } from '../wording/index.js';
 import { stuck, tucksIn } from './seen/first-corner.js';
 
 const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {

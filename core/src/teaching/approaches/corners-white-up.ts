@@ -1,5 +1,14 @@
 import type { LiningUp, PatternApproach } from './approach.js';
-import { at, belongs, colour, faces, say, type Sentence, solved, unsolved } from './claims.js';
+import {
+  at,
+  belongs,
+  colour,
+  faces,
+  say,
+  type Sentence,
+  solved,
+  unsolved,
+} from '../wording/index.js';
 import { stuck, tucksIn, turnsOutward } from './seen/first-corner.js';
 
 const under = (side: 'right' | 'left'): LiningUp => {

@@ -11,7 +11,7 @@ import {
   then,
   unfinishedAt,
   unsolved,
-} from './claims.js';
+} from '../wording/index.js';
 import { also } from './seen/also.js';
 
 /** No finished cross edge stands at the place: its other sticker is not the one that belongs. */

@@ -14,7 +14,7 @@ import {
   type Sentence,
   solved,
   unsolved,
-} from './claims.js';
+} from '../wording/index.js';
 
 const GOES_IN = say(
   'It goes in {to}, with {first} underneath.',

@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, colour, count, done, looksLeft, say, stays, turnsOf } from './claims.js';
+import { at, colour, count, done, looksLeft, say, stays, turnsOf } from '../wording/index.js';
 import { FIND, goRound, NONE_SOLVED, ONE_SOLVED, solvedBehind } from './seen/last-edges.js';
 
 const SEQUENCE = "R U' R U R U R U' R' U' R2";

@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { anyHold, count, done, say } from './claims.js';
+import { anyHold, count, done, say } from '../wording/index.js';
 import { FIND, goRound, NONE_SOLVED, ONE_SOLVED, solvedBehind } from './seen/last-edges.js';
 
 const LEFT = "F2 U L R' F2 L' R U F2";

@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, colour, home, say } from './claims.js';
+import { at, colour, home, say } from '../wording/index.js';
 
 /** Takes the daisy down edge by edge; two that match at once save a turn. */
 export const daisyCross: PatternApproach = {

@@ -1,5 +1,5 @@
 import type { LiningUp, PatternApproach } from './approach.js';
-import { at, colour, faces, say, then } from './claims.js';
+import { at, colour, faces, say, then } from '../wording/index.js';
 
 /**
  * Gathers the four first-colour edges round the opposite centre. Easy edges first; before a turn

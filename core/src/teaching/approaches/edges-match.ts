@@ -1,5 +1,15 @@
 import type { PatternApproach } from './approach.js';
-import { at, colour, count, done, looksLeft, say, solved, stays, turnsOf } from './claims.js';
+import {
+  at,
+  colour,
+  count,
+  done,
+  looksLeft,
+  say,
+  solved,
+  stays,
+  turnsOf,
+} from '../wording/index.js';
 
 const SEQUENCE = "R U R' U R U2 R' U";
 

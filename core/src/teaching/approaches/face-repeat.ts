@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, faces, looksLeft, say, turnsOf } from './claims.js';
+import { at, faces, looksLeft, say, turnsOf } from '../wording/index.js';
 import { cornersUp, NONE_UP, ONE_UP, TWO_UP } from './seen/last-face.js';
 
 const SEQUENCE = "R U R' U R U2 R'";

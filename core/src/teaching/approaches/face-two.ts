@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, done, faces, looksLeft, say, turnsOf } from './claims.js';
+import { at, done, faces, looksLeft, say, turnsOf } from '../wording/index.js';
 import { cornersUp, NONE_UP, ONE_UP_FRONT, ONE_UP_RIGHT, TWO_UP } from './seen/last-face.js';
 
 const SEQUENCE = "R U R' U R U2 R'";

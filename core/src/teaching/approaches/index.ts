@@ -21,6 +21,6 @@ export {
   textOf,
   type Those,
   type Which,
-} from './claims.js';
-export type { Role, Seen } from './role.js';
+} from '../wording/index.js';
+export type { Role, Seen } from '../wording/index.js';
 export { titleInColours } from './titles.js';

@@ -1,5 +1,15 @@
 import type { PatternApproach } from './approach.js';
-import { apart, at, has, home, joined, say, type Sentence, solved, unsolved } from './claims.js';
+import {
+  apart,
+  at,
+  has,
+  home,
+  joined,
+  say,
+  type Sentence,
+  solved,
+  unsolved,
+} from '../wording/index.js';
 import { DIG_OUT, goesTo } from './seen/middle-edge.js';
 
 const RIGHT = "U R U' R' U' F' U F";

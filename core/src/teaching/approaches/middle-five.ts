@@ -9,7 +9,7 @@ import {
   type Sentence,
   solved,
   turnsOf,
-} from './claims.js';
+} from '../wording/index.js';
 import { DIG_OUT, USABLE } from './seen/middle-edge.js';
 
 const matchedOnRight = (goes: Sentence): LiningUp => ({

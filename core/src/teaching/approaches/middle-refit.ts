@@ -1,5 +1,15 @@
 import type { Case, PatternApproach } from './approach.js';
-import { apart, at, count, home, say, type Sentence, solved, then, touch } from './claims.js';
+import {
+  apart,
+  at,
+  count,
+  home,
+  say,
+  type Sentence,
+  solved,
+  then,
+  touch,
+} from '../wording/index.js';
 import { TUCK_IN } from './corners-match.js';
 import { DIG_OUT, edgeAwayCornerUp, goesTo } from './seen/middle-edge.js';
 

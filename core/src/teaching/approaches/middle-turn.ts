@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { apart, home, joined, say, type Sentence, solved, unsolved } from './claims.js';
+import { apart, home, joined, say, type Sentence, solved, unsolved } from '../wording/index.js';
 import { DIG_OUT, digsOut, edgeAwayCornerUp, goesTo } from './seen/middle-edge.js';
 
 const RIGHT_HAND = "U R U R' U' y L' U' L U";

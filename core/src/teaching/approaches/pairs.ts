@@ -12,7 +12,7 @@ import {
   type Sentence,
   touch,
   turnsOf,
-} from './claims.js';
+} from '../wording/index.js';
 
 const TOGETHER = [belongs('piece', 'DFR', 'before'), belongs('piece2', 'FR', 'before')];
 const FIND = [

@@ -10,7 +10,7 @@ import { mirrorMoves, writeMoves } from '../../puzzle/notation/index.js';
 import { cubeBy, moves } from '../../core.spec-support.js';
 import type { Case, PatternApproach } from './approach.js';
 import { approachById, APPROACHES } from './built-in.js';
-import { textOf } from './claims.js';
+import { textOf } from '../wording/index.js';
 
 /** The names of the places whose piece is not at home, twisted right. */
 const disturbed = (cube: Cube): string[] =>

@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, round, say, stays } from './claims.js';
+import { at, round, say, stays } from '../wording/index.js';
 import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
 
 const SEQUENCE = "R' F R' B2 R F' R' B2 R2";

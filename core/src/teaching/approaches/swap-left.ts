@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, say, stays, takesBack, turnsOf } from './claims.js';
+import { at, say, stays, takesBack, turnsOf } from '../wording/index.js';
 import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
 
 const SEQUENCE = "L' U R U' L U R' R U R' U R U2 R'";

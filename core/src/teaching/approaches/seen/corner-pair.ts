@@ -10,8 +10,8 @@ import {
   say,
   type Sentence,
   solved,
-} from '../claims.js';
-import type { Role } from '../role.js';
+} from '../../wording/index.js';
+import type { Role } from '../../wording/index.js';
 
 type Seen = Omit<Case, 'id' | 'sequence'>;
 

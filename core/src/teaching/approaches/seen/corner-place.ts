@@ -9,8 +9,8 @@ import {
   round,
   say,
   stays,
-} from '../claims.js';
-import type { Role } from '../role.js';
+} from '../../wording/index.js';
+import type { Role } from '../../wording/index.js';
 
 /** The corner at a top front place shows its three own colours, in any of three twists. */
 const ownColours = (side: 'right' | 'left'): readonly Pattern[] => {

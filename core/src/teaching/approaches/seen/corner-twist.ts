@@ -12,7 +12,7 @@ import {
   solved,
   turnsOf,
   unsolved,
-} from '../claims.js';
+} from '../../wording/index.js';
 
 /** Corners are twisted at the front right of the layer on this side of the hold. */
 export interface TwistLayer {

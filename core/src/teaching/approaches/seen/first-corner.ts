@@ -10,7 +10,7 @@ import {
   turnsOf,
   unfinishedAt,
   unsolved,
-} from '../claims.js';
+} from '../../wording/index.js';
 import { also } from './also.js';
 
 /** No corner is at home at the front right of the first layer, seen with that layer up or down. */

@@ -11,7 +11,7 @@ import {
   say,
   type Sentence,
   turnsOf,
-} from '../claims.js';
+} from '../../wording/index.js';
 
 type Seen = Pick<Case, 'title' | 'seen' | 'pieces' | 'find' | 'look'>;
 

@@ -1,4 +1,13 @@
-import { colour, count, round, say, type Sentence, solved, stays, type Those } from '../claims.js';
+import {
+  colour,
+  count,
+  round,
+  say,
+  type Sentence,
+  solved,
+  stays,
+  type Those,
+} from '../../wording/index.js';
 
 /** What is looked at first. */
 export const FIND = [

@@ -1,5 +1,5 @@
 import type { Case, Pattern } from '../approach.js';
-import { type Claim, colour, count, has, say } from '../claims.js';
+import { type Claim, colour, count, has, say } from '../../wording/index.js';
 import { also } from './also.js';
 
 type Seen = Omit<Case, 'id' | 'sequence' | 'why'>;

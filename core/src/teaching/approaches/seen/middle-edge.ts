@@ -10,7 +10,7 @@ import {
   type Sentence,
   solved,
   unsolved,
-} from '../claims.js';
+} from '../../wording/index.js';
 
 /** An edge without the opposite colour on top, its side sticker brought to its own centre. */
 const matched = (goes: Sentence): LiningUp => ({
