@@ -140,7 +140,7 @@ test('signing in, timing, the log and reviews meet them too', async ({ page }) =
   await expect(page.getByRole('heading', { name: 'Most worth learning' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Account of Amalie' }).click();
-  await expect(page.getByText('who sees your log')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Your group' })).toBeVisible();
   await expectAccessible(page);
   const timing = new TimingPage(page);
   await timing.open();

@@ -41,7 +41,9 @@ export const persistState = createEffect(
       withLatestFrom(state),
       map(([, latest]) => latest),
     );
-    return merge(state.pipe(auditTime(SETTLED)), leaving).pipe(tap((latest) => persisted.keep(latest)));
+    return merge(state.pipe(auditTime(SETTLED)), leaving).pipe(
+      tap((latest) => persisted.keep(latest)),
+    );
   },
   { functional: true, dispatch: false },
 );

@@ -3,6 +3,15 @@ import { inject, Injectable, Injector } from '@angular/core';
 import type { MatDialogConfig } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
 
+/** A dialog over all of the window. */
+export const WHOLE_WINDOW: MatDialogConfig = {
+  width: '100vw',
+  maxWidth: '100vw',
+  height: '100dvh',
+  maxHeight: '100dvh',
+  panelClass: 'whole',
+};
+
 /** Opens dialogs; what shows them is fetched with the first. */
 @Injectable({ providedIn: 'root' })
 export class Dialogs {

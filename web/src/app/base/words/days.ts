@@ -1,13 +1,22 @@
+import { format } from 'date-fns';
+
 /** Today where this browser is, `YYYY-MM-DD`. */
-export function today(now = new Date()): string {
-  return momentHere(now).slice(0, 10);
-}
+export const today = (now = new Date()): string => format(now, 'yyyy-MM-dd');
 
 /** A moment with the offset of this place, ISO 8601. */
-export function momentHere(at: Date): string {
-  const offset = -at.getTimezoneOffset();
-  const there = new Date(at.getTime() + offset * 60_000).toISOString().slice(0, -1);
-  const minutes = Math.abs(offset);
-  const two = (part: number): string => String(part).padStart(2, '0');
-  return `${there}${offset < 0 ? '-' : '+'}${two(Math.floor(minutes / 60))}:${two(minutes % 60)}`;
-}
+export const momentHere = (at: Date): string => format(at, "yyyy-MM-dd'T'HH:mm:ss.SSSxxx");
+
+/** With the day, and by a clock of 24 hours. */
+const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+const MOMENT_THIS_YEAR = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+/** A moment in words, where this browser is: `5 Nov 2026, 18:30`. */
+export const momentSaid = (at: string | Date): string => MOMENT.format(new Date(at));
+
+/** A moment of late, without its year: `5 Nov, 18:30`. */
+export const momentOfLate = (at: string | Date): string => MOMENT_THIS_YEAR.format(new Date(at));

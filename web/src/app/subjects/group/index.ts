@@ -2,7 +2,7 @@ export { GroupTitles } from './group-titles';
 export { GroupApi } from './group-api';
 export { GroupStore } from './group-store';
 export { HandIn } from './hand-in/hand-in';
-export { tellsWhere } from './here/whereabouts';
+export { tellsWhere, type Where } from './here/whereabouts';
 export { ENDING_WORDS } from './seat/ending-words';
 export { isSeated } from './seat/remembered-seat';
 export { Seat } from './seat/seat';

@@ -17,6 +17,6 @@ export const CROWN_KEYS = keyScope('Entering a cube, on the picture', {
     shown: 'W R G Y O B',
     says: 'the same by first letter',
   },
-  rub: { on: ['0', 'Delete', 'Backspace'], shown: '0  Delete', says: 'rub out' },
-  paint: { on: ['Enter', 'Space'], shown: 'Enter  Space', says: 'paint with the chosen colour' },
+  rub: { on: ['0', 'Delete', 'Backspace'], shown: '0, Delete', says: 'rub out' },
+  paint: { on: ['Enter', 'Space'], shown: 'Enter, Space', says: 'paint with the chosen colour' },
 });

@@ -1,7 +1,6 @@
 import {
   FRONT,
   type Hold,
-  letterOn,
   NORMALS,
   opposite,
   RIGHT,
@@ -15,7 +14,6 @@ import {
 import {
   AmbientLight,
   BoxGeometry,
-  CanvasTexture,
   Color,
   DirectionalLight,
   Group,
@@ -26,12 +24,10 @@ import {
   PerspectiveCamera,
   Quaternion,
   Scene,
-  Shape,
-  ShapeGeometry,
-  SRGBColorSpace,
   Vector3,
   WebGLRenderer,
 } from 'three';
+import { letterTexture, stickerOutline } from './sticker-shapes';
 
 /** How stickers look: their colour, and the letter on them or none. */
 export interface StickerLook {
@@ -48,23 +44,6 @@ const DISTANCE = 10.6;
 const REST_YAW = -0.5;
 const REST_PITCH = 0.55;
 const vector = ([x, y, z]: readonly [number, number, number]): Vector3 => new Vector3(x, y, z);
-
-/** A rounded square of side 0.84, so that the body shows round every sticker. */
-function stickerOutline(): ShapeGeometry {
-  const [h, r] = [0.42, 0.1];
-  const shape = new Shape();
-  shape.moveTo(-h + r, -h);
-  shape.lineTo(h - r, -h).quadraticCurveTo(h, -h, h, -h + r);
-  shape.lineTo(h, h - r).quadraticCurveTo(h, h, h - r, h);
-  shape.lineTo(-h + r, h).quadraticCurveTo(-h, h, -h, h - r);
-  shape.lineTo(-h, -h + r).quadraticCurveTo(-h, -h, -h + r, -h);
-  const geometry = new ShapeGeometry(shape);
-  const { position, uv } = geometry.attributes;
-  for (let k = 0; k < position!.count; k++) {
-    uv!.setXY(k, position!.getX(k) / (2 * h) + 0.5, position!.getY(k) / (2 * h) + 0.5);
-  }
-  return geometry;
-}
 
 /**
  * The three-dimensional cube: 26 small cubes with stickers, in a group turned to the hold, in a
@@ -287,20 +266,4 @@ function uprightOn(side: Side, hold: Hold): Quaternion {
   const [outward, upward] = [vector(NORMALS[side]!), vector(NORMALS[top]!)];
   const across = upward.clone().cross(outward);
   return new Quaternion().setFromRotationMatrix(new Matrix4().makeBasis(across, upward, outward));
-}
-
-function letterTexture(colour: string, letter: string): CanvasTexture {
-  const canvas = document.createElement('canvas');
-  canvas.width = canvas.height = 128;
-  const context = canvas.getContext('2d')!;
-  context.fillStyle = colour;
-  context.fillRect(0, 0, 128, 128);
-  context.fillStyle = letterOn(colour);
-  context.font = 'bold 76px "Atkinson Hyperlegible Next", sans-serif';
-  context.textAlign = 'center';
-  context.textBaseline = 'middle';
-  context.fillText(letter, 64, 70);
-  const texture = new CanvasTexture(canvas);
-  texture.colorSpace = SRGBColorSpace;
-  return texture;
 }

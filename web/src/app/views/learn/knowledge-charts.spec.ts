@@ -1,11 +1,6 @@
 import { SOME_INKS } from '../../ui/charts/inks.spec-support';
-import {
-  calibrationChart,
-  confusionsChart,
-  daysChart,
-  dueChart,
-  recallChart,
-} from './knowledge-charts';
+import { calibrationChart, daysChart, dueChart, recallChart } from './knowledge-charts';
+import { confusionsChart } from './confusions-chart';
 
 describe('the charts of what one knows', () => {
   it('put the case that is least likely recalled first, and leave out what was never asked', () => {

@@ -1,12 +1,12 @@
-import { type Calibration, type Confusion, dayNamed } from '@sleetcrest/core/learner/answers';
-import type { Knowledge } from '../../subjects/practice';
+import { type Calibration, type CardKind, dayNamed } from '@sleetcrest/core/learner/answers';
+import { KINDS, type Knowledge } from '../../subjects/practice';
 import type { Chart } from '../../ui/charts/chart';
 import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { counted } from '../../base/words/counted';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
-const KIND_NAMES = { see: 'See', turn: 'Turn', both: 'See and turn', read: 'Read' } as const;
+const nameOf = (asked: CardKind): string => KINDS.find(({ kind }) => kind === asked)!.name;
 
 /** How likely each case is recalled today, the least likely first. */
 export function recallChart(
@@ -62,7 +62,8 @@ export function recallChart(
 
 const MOST_CASES = 12;
 /** On a phone the names of cases leave half of the width to the bars. */
-const NARROW = {
+/** Where there is little room. */
+export const NARROW = {
   query: { maxWidth: 480 },
   option: {
     grid: { left: 140 },
@@ -130,16 +131,13 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
 
 /** How long right answers took, day by day. */
 export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
-  const kinds = (['see', 'turn', 'both', 'read'] as const).filter((kind) =>
-    days.some((one) => one.kind === kind),
-  );
-  const colours = { see: inks.accent, turn: inks.done, both: inks.quiet, read: inks.before };
+  const kinds = KINDS.filter(({ kind }) => days.some((one) => one.kind === kind));
   const says = ({ day, kind, seconds, answers }: Knowledge['days'][number]): string =>
-    `${day}, ${KIND_NAMES[kind]}: ${seconds.toFixed(2)} s, ${counted(answers, 'answer')}`;
+    `${day}, ${nameOf(kind)}: ${seconds.toFixed(2)} s, ${counted(answers, 'answer')}`;
   return {
     title: 'Seconds to the answer, over days',
     says: 'The median time of right answers on each day, by kind.',
-    keys: kinds.map((kind) => ({ name: KIND_NAMES[kind], ink: colours[kind] })),
+    keys: kinds.map(({ name, ink }) => ({ name, ink: inks[ink] })),
     options: {
       ...common(inks),
       tooltip: { trigger: 'axis' },
@@ -150,10 +148,10 @@ export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
         axisLabel: { color: inks.text, hideOverlap: true },
       }),
       yAxis: axis(inks, { type: 'value' }),
-      series: kinds.map((kind) => ({
+      series: kinds.map(({ kind, name, ink }) => ({
         type: 'line',
-        name: KIND_NAMES[kind],
-        color: colours[kind],
+        name,
+        color: inks[ink],
         symbolSize: 5,
         data: days.filter((one) => one.kind === kind).map(({ day, seconds }) => [day, seconds]),
       })),
@@ -162,111 +160,12 @@ export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
     head: ['Day', 'Kind', 'Median seconds', 'Answers'],
     rows: days.map(({ day, kind, seconds, answers }) => [
       day,
-      KIND_NAMES[kind],
+      nameOf(kind),
       seconds.toFixed(2),
       String(answers),
     ]),
   };
 }
-
-/** Which case was taken for which, as a table of rises: the darker, the more often. */
-export function confusionsChart(
-  confusions: readonly Confusion[],
-  titleOf: (item: string) => string,
-  inks: Inks,
-): Chart {
-  const all = [...confusions].sort((a, b) => b.times - a.times).slice(0, MOST_PAIRS);
-  // Names are too long to stand along the top: there they are by number.
-  const cases = [...new Set(all.flatMap(({ was, said }) => [was, said]))];
-  const numbers = cases.map((_, k) => String(k + 1));
-  const most = Math.max(1, ...all.map(({ times }) => times));
-  const says = (k: number): string => {
-    const { was: one, said: other, times } = all[k]!;
-    return `“${titleOf(one)}” taken for “${titleOf(other)}” ${times === 1 ? 'once' : `${times} times`}`;
-  };
-  const label = { color: inks.text, width: 190, overflow: 'truncate' };
-  return {
-    title: 'Taken for each other',
-    says: 'Down the side what it was; along the top, by the same numbers, what was said.',
-    note: 'In rows what it was, in columns what was said.',
-    options: {
-      ...common(inks),
-      grid: { left: 205, right: 18, top: 40, bottom: 8 },
-      media: [NARROW],
-      tooltip: { trigger: 'item', formatter: tipFrom(says) },
-      xAxis: axis(inks, {
-        type: 'category',
-        position: 'top',
-        data: numbers,
-        axisLabel: { color: inks.text, interval: 0 },
-      }),
-      yAxis: axis(inks, {
-        type: 'category',
-        inverse: true,
-        data: cases.map((one, k) => `${numbers[k]}  ${titleOf(one)}`),
-        axisLabel: label,
-      }),
-      series: [
-        {
-          type: 'custom',
-          data: all.map(({ was: one, said: other, times }) => [
-            cases.indexOf(other),
-            cases.indexOf(one),
-            times,
-          ]),
-          renderItem: (_: unknown, api: Api) => {
-            const [x, y] = api.coord([api.value(0), api.value(1)]) as [number, number];
-            const [width, height] = api.size([1, 1]) as [number, number];
-            const shape = {
-              x: x - width / 2 + 2,
-              y: y - height / 2 + 2,
-              width: width - 4,
-              height: height - 4,
-            };
-            return {
-              type: 'group',
-              children: [
-                {
-                  type: 'rect',
-                  shape,
-                  style: { fill: inks.accent, opacity: 0.2 + (0.7 * api.value(2)) / most },
-                },
-                {
-                  type: 'text',
-                  style: {
-                    text: String(api.value(2)),
-                    x,
-                    y,
-                    fill: inks.text,
-                    align: 'center',
-                    verticalAlign: 'middle',
-                    font: '700 14px sans-serif',
-                  },
-                },
-              ],
-            };
-          },
-        },
-      ],
-    },
-    points: all.map((_, k) => says(k)),
-    head: ['It was', 'Taken for', 'Times', 'Last'],
-    rows: confusions.map((one) => [
-      titleOf(one.was),
-      titleOf(one.said),
-      String(one.times),
-      dayNamed(one.lastDay),
-    ]),
-  };
-}
-
-interface Api {
-  value(at: number): number;
-  coord(at: number[]): number[];
-  size(of: number[]): number[];
-}
-
-const MOST_PAIRS = 12;
 
 /** What comes due in the days ahead. */
 export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Chart {

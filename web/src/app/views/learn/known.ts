@@ -6,13 +6,8 @@ import { ChartFrame } from '../../ui/charts/chart-frame';
 import { ChartInks } from '../../ui/charts/inks';
 import { counted } from '../../base/words/counted';
 import { reading } from '../../base/reading/reading';
-import {
-  calibrationChart,
-  confusionsChart,
-  daysChart,
-  dueChart,
-  recallChart,
-} from './knowledge-charts';
+import { calibrationChart, daysChart, dueChart, recallChart } from './knowledge-charts';
+import { confusionsChart } from './confusions-chart';
 import { Learning } from './learning';
 import { Trouble } from '../../ui/trouble';
 

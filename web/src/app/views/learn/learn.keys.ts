@@ -7,7 +7,7 @@ export const CHOICE_KEYS = keyScope('Practice', {
 
 /** Keys after a card was answered. */
 export const PRACTICE_KEYS = keyScope('Practice, once answered', {
-  next: { on: ['Enter', 'Space'], shown: 'Enter  Space', says: 'the next card' },
+  next: { on: ['Enter', 'Space'], shown: 'Enter, Space', says: 'the next card' },
 });
 
 /** Keys while it is told what one's own cube shows. */

@@ -14,6 +14,7 @@ import { percent } from '../../base/words/percent';
 import { reading } from '../../base/reading/reading';
 import { Learning, type LearnCase } from './learning';
 import { Trouble } from '../../ui/trouble';
+import { KINDS } from '../../subjects/practice';
 
 const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
 
@@ -28,6 +29,7 @@ const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as c
 export class Learn {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
+  protected readonly kinds = KINDS;
   protected readonly learning = inject(Learning);
   protected readonly counted = counted;
   protected readonly percent = percent;

@@ -20,7 +20,7 @@ import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { listensTo } from '../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../base/keys/keys';
 import { PRACTICE_KEYS } from './learn.keys';
-import type { CaseKnown } from '../../subjects/practice';
+import { type CaseKnown, KINDS } from '../../subjects/practice';
 import { tellsWhere } from '../../subjects/group';
 import { Rest } from '../../subjects/walk';
 import { Segments } from '../../ui/fields/segments';
@@ -35,12 +35,9 @@ import { Trouble } from '../../ui/trouble';
 
 type Kind = 'today' | CardKind;
 
-const KINDS: readonly { value: Kind; name: string }[] = [
+const CHOICES: readonly { value: Kind; name: string }[] = [
   { value: 'today', name: 'Today' },
-  { value: 'see', name: 'See' },
-  { value: 'turn', name: 'Turn' },
-  { value: 'both', name: 'See and turn' },
-  { value: 'read', name: 'Read letters' },
+  ...KINDS.map(({ kind, name }) => ({ value: kind, name })),
 ];
 
 const BECAUSE = {
@@ -77,10 +74,10 @@ export class Practice {
   protected readonly session = inject(Session);
   private readonly rest = inject(Rest);
   private readonly router = inject(Router);
-  protected readonly kinds = KINDS;
+  protected readonly kinds = CHOICES;
   protected readonly counted = counted;
   protected readonly chosen = computed(
-    (): Kind => KINDS.find(({ value }) => value === this.kind())?.value ?? 'today',
+    (): Kind => CHOICES.find(({ value }) => value === this.kind())?.value ?? 'today',
   );
   /** The card there is, as a list: each is drawn anew, also where the same is asked again. */
   protected readonly cards = computed(() => {

@@ -4,6 +4,7 @@ import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { clockText } from '../../base/words/clock-text';
 import { reading } from '../../base/reading/reading';
 import type { AccountLog } from '../../subjects/log';
+import { momentSaid } from '../../base/words/days';
 
 /** What a record said before, or was told on another device meanwhile: it can be taken back. */
 @Component({
@@ -69,7 +70,7 @@ export class EntryHistory {
       .map(({ change, at }) => ({
         change,
         says: sayChange(change),
-        at: new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }),
+        at: momentSaid(at),
       })),
   );
 }

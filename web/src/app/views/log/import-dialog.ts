@@ -13,6 +13,7 @@ import { type Checked, LogBooks, type Mapping, type Preview, records } from '../
 import { apiFailure } from '../../base/api/failure';
 import { HttpErrorResponse } from '@angular/common/http';
 import { Trouble } from '../../ui/trouble';
+import { numbered } from '../../base/words/counted';
 
 /** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
 @Component({
@@ -42,10 +43,10 @@ export class ImportDialog {
   protected readonly verdict = computed(() => {
     const { good, bad } = this.checked() ?? { good: 0, bad: 0 };
     const read = `${inWords(good)} can be read`;
-    return bad > 0 ? `${read}, ${bad.toLocaleString('en')} cannot.` : `${read}.`;
+    return bad > 0 ? `${read}, ${numbered(bad)} cannot.` : `${read}.`;
   });
   protected readonly addedSaid = ({ added, known }: BatchAnswer): string =>
-    `${inWords(added)} added; ${known.toLocaleString('en')} were in the log already.`;
+    `${inWords(added)} added; ${numbered(known)} were in the log already.`;
 
   protected async choose(list: FileList | null): Promise<void> {
     const file = list?.[0];
@@ -126,4 +127,4 @@ export class ImportDialog {
 }
 
 const inWords = (count: number): string =>
-  count === 1 ? '1 record' : `${count.toLocaleString('en')} records`;
+  count === 1 ? '1 record' : `${numbered(count)} records`;

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
+import { numbered } from '../../base/words/counted';
 
 /** A tag to be added to the records chosen, or taken off. */
 export interface Tagging {
@@ -13,8 +14,8 @@ export interface Tagging {
   selector: 'sc-log-bulk',
   imports: [MatButton, MatIcon],
   template: `
-    <b>{{ chosen().toLocaleString('en') }} chosen</b>
-    <button matButton (click)="allAsked.emit()">All {{ total().toLocaleString('en') }}</button>
+    <b>{{ numbered(chosen()) }} chosen</b>
+    <button matButton (click)="allAsked.emit()">All {{ numbered(total()) }}</button>
     <button matButton (click)="noneAsked.emit()">None</button>
     <label>Tag <input #field maxlength="30" /></label>
     <button matButton="outlined" (click)="tag(field, true)"><mat-icon svgIcon="tag" />Add</button>
@@ -47,6 +48,7 @@ export interface Tagging {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogBulk {
+  protected readonly numbered = numbered;
   readonly chosen = input.required<number>();
   readonly total = input.required<number>();
   readonly allAsked = output();

@@ -4,7 +4,7 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { accountFeature } from '../../subjects/account';
 import { LogBooks, MOST_HELD } from '../../subjects/log';
-import { counted } from '../../base/words/counted';
+import { counted, numbered } from '../../base/words/counted';
 import { Trouble } from '../../ui/trouble';
 
 const NO_ROOM =
@@ -53,7 +53,7 @@ export class LogNotes {
   protected readonly noRoom = NO_ROOM;
   protected readonly books = inject(LogBooks);
   protected readonly status = inject(Store).selectSignal(accountFeature.selectStatus);
-  protected readonly most = MOST_HELD.toLocaleString('en');
+  protected readonly most = numbered(MOST_HELD);
   protected readonly waiting = computed(() => {
     const count = this.books.waiting();
     if (count === 0) return null;

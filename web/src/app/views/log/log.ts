@@ -17,14 +17,12 @@ import {
   type LogEntry,
   type LogFilter,
   type LogGroup,
-  TYPICAL_OF,
 } from '@sleetcrest/core/learner/log';
 import { accountFeature } from '../../subjects/account';
 import { entryFeature } from '../../subjects/cube';
 import { LogBooks, type LogReader } from '../../subjects/log';
 import { selectFirstSide, MethodStore } from '../../subjects/method';
 import { today } from '../../base/words/days';
-import { clockText } from '../../base/words/clock-text';
 import { counted } from '../../base/words/counted';
 import { reading } from '../../base/reading/reading';
 import { apiFailure } from '../../base/api/failure';
@@ -38,6 +36,7 @@ import { LogNotes } from './log-notes';
 import { LogWindows, type LogLine } from './log-windows';
 import { logFeature, LogPage, type Face } from './log.feature';
 import { Trouble } from '../../ui/trouble';
+import { LogFacts } from './log-facts';
 
 /** Whole solves and single stages are not to be counted together: the former, unless asked for. */
 const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.kind ?? 'solve' });
@@ -46,6 +45,7 @@ const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.k
 @Component({
   selector: 'sc-log',
   imports: [
+    LogFacts,
     CdkFixedSizeVirtualScroll,
     CdkVirtualForOf,
     CdkVirtualScrollViewport,
@@ -148,21 +148,6 @@ export class Log {
   protected readonly typical = computed(() =>
     this.filter().kind === 'stage' ? null : (this.overview.value()?.summary.typical ?? null),
   );
-  protected readonly facts = computed(() => {
-    const overview = this.overview.value();
-    if (!overview) return null;
-    const { best, typical, streaks, timed } = overview.summary;
-    return {
-      best: best ? clockText(best.time) : '–',
-      typical: typical === null ? '–' : clockText(typical),
-      lately: Math.min(TYPICAL_OF, timed) || TYPICAL_OF,
-      timed: timed.toLocaleString('en'),
-      of: this.filter().kind === 'stage' ? 'stage practice' : 'whole solves',
-      days: streaks.lastThirty,
-      streak: streaks.current,
-    };
-  });
-
   constructor() {
     void this.books.settle();
     effect(() => this.store.dispatch(LogPage.opened({ of: this.of() ?? null })));

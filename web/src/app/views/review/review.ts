@@ -10,7 +10,6 @@ import {
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSlider, MatSliderThumb } from '@angular/material/slider';
@@ -42,6 +41,7 @@ import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { TurnTile } from '../../ui/tiles/turn-tile';
 import { ReviewStages } from './review-stages';
 import { Trouble } from '../../ui/trouble';
+import { ReviewAsked } from './review-asked';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;
@@ -50,12 +50,10 @@ const ABOUT = 2;
 @Component({
   selector: 'sc-review',
   imports: [
+    ReviewAsked,
     Crown,
     MatButton,
-    MatFormField,
     MatIcon,
-    MatInput,
-    MatLabel,
     MatProgressBar,
     MatSlider,
     MatSliderThumb,

@@ -33,6 +33,7 @@ import { reading } from '../../base/reading/reading';
 import { Crown } from '../../ui/crown/crown';
 import { CubeView } from '../../ui/cube/cube-view';
 import type { Verdict } from './proofs';
+import { numbered } from '../../base/words/counted';
 
 /** Sets of cases that look alike, told at most. */
 const MOST_ALIKE = 3;
@@ -167,7 +168,7 @@ export class ProofPanel {
   }
 
   protected number(count: number): string {
-    return count.toLocaleString('en');
+    return numbered(count);
   }
 
   protected go(by: number): void {

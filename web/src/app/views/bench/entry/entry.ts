@@ -53,6 +53,7 @@ import { GuidedEntry } from './guided-entry';
 import { Palette } from './palette';
 import { SuspectPanel } from './suspect-panel';
 import { TurnsEntry } from './turns-entry';
+import { momentOfLate } from '../../../base/words/days';
 
 /** The ways to say how a cube looks. */
 const WAYS = [
@@ -243,7 +244,7 @@ export class Entry {
     const id = uuid();
     const record = {
       id,
-      name: `Cube of ${WHEN.format(new Date())}`,
+      name: `Cube of ${momentOfLate(new Date())}`,
       start: writePainted(this.known(), this.scheme()),
       method: this.reader().method,
       firstColour: this.reader().firstColour,
@@ -253,10 +254,3 @@ export class Entry {
     void this.router.navigate(['/bench', id]);
   }
 }
-
-const WHEN = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-});

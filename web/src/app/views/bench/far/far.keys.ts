@@ -5,7 +5,7 @@ export const FAR_KEYS = keyScope('Read from afar', {
   next: { on: [], shown: 'any key', says: 'next turn, and on after a step' },
   back: {
     on: ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'],
-    shown: '←  ↑',
+    shown: '←, ↑',
     says: 'turn back',
   },
   doubt: { on: ['?', 'Shift+?'], shown: '?', says: 'that is not what I see' },

@@ -1,4 +1,3 @@
-import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatDialogClose, MatDialogRef } from '@angular/material/dialog';
@@ -17,12 +16,13 @@ import {
   walkFeature,
   WalkPage,
 } from '../../../subjects/walk';
+import { momentSaid } from '../../../base/words/days';
 import { Crown } from '../../../ui/crown/crown';
 
 /** The drawer of saved cubes: reopen, resume, rename, delete. */
 @Component({
   selector: 'sc-saved-drawer',
-  imports: [Crown, DatePipe, MatButton, MatDialogClose, MatIcon, MatIconButton, MatProgressBar],
+  imports: [Crown, MatButton, MatDialogClose, MatIcon, MatIconButton, MatProgressBar],
   templateUrl: './saved-drawer.html',
   styleUrl: './saved-drawer.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -48,6 +48,7 @@ export class SavedDrawer {
     (this.page()?.items ?? []).map((solve) => ({
       solve,
       picture: picture(solve),
+      madeAt: momentSaid(solve.createdAt),
       open: solve.id === this.record()?.id,
       share: solve.stepCount ? (100 * solve.position.step) / solve.stepCount : 100,
       progress:

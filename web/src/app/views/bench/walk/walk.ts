@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
+import { WHOLE_WINDOW } from '../../../base/dialogs/dialogs';
 import { Notices } from '../../../base/dialogs/notices';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -25,6 +26,7 @@ import isEqual from 'fast-deep-equal';
 import { v4 as uuid } from 'uuid';
 import { listensTo } from '../../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../../base/keys/keys';
+import { whereOn } from './where-on';
 import { WALK_KEYS } from './walk.keys';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
 import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/method-choice';
@@ -100,17 +102,7 @@ export class Walk {
       stage: (event: KeyboardEvent) => this.goToStage(event),
     };
     listensTo(WALK_KEYS, deeds, { isMeant: isFreeOfButtons });
-    tellsWhere(() => {
-      const { position, timeline, cube, ridge, frame } = this.scene();
-      const here = ridge.find(({ state }) => state === 'here');
-      return {
-        doing: frame === null ? 'done' : 'walk',
-        title: here?.title ?? 'Solved',
-        at: position.step,
-        of: timeline.frames.length,
-        cube: writeCubeDocument(cube, timeline.scheme),
-      };
-    });
+    tellsWhere(() => whereOn(this.scene()));
   }
 
   protected readonly method = computed(() => this.record()?.method ?? null);
@@ -282,11 +274,7 @@ export class Walk {
     this.dialog.open(SlipDialog, {
       ariaLabel: 'What slipped?',
       data: { cube, position },
-      width: '100vw',
-      maxWidth: '100vw',
-      height: '100dvh',
-      maxHeight: '100dvh',
-      panelClass: 'whole',
+      ...WHOLE_WINDOW,
     });
   }
 

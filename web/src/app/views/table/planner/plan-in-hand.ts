@@ -1,4 +1,5 @@
 import { computed, signal } from '@angular/core';
+import { done, NO_PAST, type Past, undone } from '../../../base/undo/undoing';
 import type { KeptPlan, SessionPlanDocument } from '@sleetcrest/contract/table';
 
 /** Changes that can be taken back. */
@@ -10,9 +11,9 @@ export const NEW = 'new';
 /** The plan that is changed, what it was before, and which kept one it was made from. */
 export class PlanInHand {
   private readonly now = signal<SessionPlanDocument | null>(null);
-  private readonly before = signal<readonly SessionPlanDocument[]>([]);
+  private readonly before = signal<Past<SessionPlanDocument>>(NO_PAST);
   readonly plan = this.now.asReadonly();
-  readonly canUndo = computed(() => this.before().length > 0);
+  readonly canUndo = computed(() => this.before().past.length > 0);
   private basis_: string | null = null;
   private group: string | undefined;
 
@@ -25,21 +26,22 @@ export class PlanInHand {
     this.group = group;
     this.basis_ = basis;
     this.now.set(plan);
-    this.before.set([]);
+    this.before.set(NO_PAST);
   }
 
   change(change: Partial<SessionPlanDocument>): void {
     const plan = this.now();
     if (!plan) return;
-    this.before.update((all) => [...all.slice(-MOST_UNDONE + 1), plan]);
+    this.before.update((before) => done(before, plan, MOST_UNDONE));
     this.now.set({ ...plan, ...change });
   }
 
   undo(): void {
-    const last = this.before().at(-1);
-    if (!last) return;
-    this.before.update((all) => all.slice(0, -1));
-    this.now.set(last);
+    const plan = this.now();
+    const step = plan && undone(this.before(), plan);
+    if (!step) return;
+    this.before.set({ past: step.past, future: step.future });
+    this.now.set(step.now);
   }
 
   /** It is kept, as the server has it; what was changed can still be taken back. */

@@ -1,0 +1,16 @@
+import { momentHere, momentOfLate, momentSaid, today } from './days';
+
+describe('days and moments', () => {
+  const at = new Date(2026, 10, 5, 18, 5, 9, 40);
+
+  it('are written with the offset of this place, and mean the same moment', () => {
+    expect(today(at)).toBe('2026-11-05');
+    expect(momentHere(at)).toMatch(/^2026-11-05T18:05:09\.040[+-]\d\d:\d\d$/);
+    expect(new Date(momentHere(at)).getTime()).toBe(at.getTime());
+  });
+
+  it('are said by a clock of 24 hours', () => {
+    expect(momentSaid(at)).toBe('5 Nov 2026, 18:05');
+    expect(momentOfLate(at)).toBe('5 Nov, 18:05');
+  });
+});

@@ -1,0 +1,58 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { type LogOverview, TYPICAL_OF } from '@sleetcrest/core/learner/log';
+import { clockText } from '../../base/words/clock-text';
+import { numbered } from '../../base/words/counted';
+
+/** What the records meant come to: how many times, the best, what is typical, and days of practice. */
+@Component({
+  selector: 'sc-log-facts',
+  template: `
+    <dl class="facts">
+      <div>
+        <dt>
+          Times <span class="quiet">of {{ facts().of }}</span>
+        </dt>
+        <dd class="mono">{{ facts().timed }}</dd>
+      </div>
+      <div>
+        <dt>Best</dt>
+        <dd class="mono">{{ facts().best }}</dd>
+      </div>
+      <div>
+        <dt>
+          Typical <span class="quiet">median of the last {{ facts().lately }} finished</span>
+        </dt>
+        <dd class="mono">{{ facts().typical }}</dd>
+      </div>
+      <div>
+        <dt>Days with practice <span class="quiet">of the last 30</span></dt>
+        <dd class="mono">
+          {{ facts().days }}
+          @if (facts().streak > 1) {
+            <span class="quiet">, the last {{ facts().streak }} in a row</span>
+          }
+        </dd>
+      </div>
+    </dl>
+  `,
+  styleUrl: './log-facts.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LogFacts {
+  readonly overview = input.required<LogOverview>();
+  /** Whether it is of stages practised alone. */
+  readonly ofStages = input.required<boolean>();
+
+  protected readonly facts = computed(() => {
+    const { best, typical, streaks, timed } = this.overview().summary;
+    return {
+      best: best ? clockText(best.time) : '–',
+      typical: typical === null ? '–' : clockText(typical),
+      lately: Math.min(TYPICAL_OF, timed) || TYPICAL_OF,
+      timed: numbered(timed),
+      of: this.ofStages() ? 'stage practice' : 'whole solves',
+      days: streaks.lastThirty,
+      streak: streaks.current,
+    };
+  });
+}
