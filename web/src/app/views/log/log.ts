@@ -12,11 +12,11 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { type Stage, STAGES, stageWords } from '@sleetcrest/core';
-import {
-  type Grouping,
-  type LogEntry,
-  type LogFilter,
-  type LogGroup,
+import type {
+  Grouping,
+  LogEntry,
+  LogFilter,
+  LogGroup,
 } from '@sleetcrest/core/learner/log';
 import { accountFeature } from '../../subjects/account';
 import { entryFeature } from '../../subjects/cube';
