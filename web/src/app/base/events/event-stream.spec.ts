@@ -140,4 +140,21 @@ describe('following a session', () => {
     jasmine.clock().tick(60_000);
     expect(FakeSource.all.length).toBe(1);
   });
+
+  it('goes on where something goes wrong with what was heard, and tells that', () => {
+    const told = spyOn(window, 'reportError');
+    stop();
+    stop = followSession(
+      '/api/live/x/board',
+      ({ is }) => {
+        heard.push(is);
+        if (heard.length === 1) throw new Error('a fault of the page');
+      },
+      () => undefined,
+      () => gone++,
+    ).close;
+    source().say({ is: 'beat', now: NOW });
+    source().say({ is: 'beat', now: NOW });
+    expect([heard.length, gone, told.calls.count()]).toEqual([2, 0, 1]);
+  });
 });

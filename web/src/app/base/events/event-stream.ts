@@ -59,9 +59,9 @@ export function followSession(
   const stale = back.pipe(mergeMap(() => throwError(() => new Stale())));
 
   const again = (error: unknown, refused: number): Observable<unknown> => {
+    if (error instanceof Over) throw error;
     behind(true);
-    if (error instanceof Stale) return of(null);
-    if (!(error instanceof Refused)) throw error;
+    if (!(error instanceof Refused)) return of(null);
     const later = timer(AGAIN[Math.min(refused, AGAIN.length) - 1]!);
     const asked = from(whyRefused(address)).pipe(
       mergeMap((over) => (over ? throwError(() => over) : later)),
@@ -77,7 +77,7 @@ export function followSession(
         behind(false);
         const event = known(data);
         if (!event) return;
-        heard(event);
+        told(heard, event);
         if (event.is === 'over') throw new Over(event.why);
       }),
       retry({ delay: again, resetOnSuccess: true }),
@@ -86,6 +86,15 @@ export function followSession(
       error: (error: unknown) => gone(error instanceof Over ? error.why : undefined),
     });
   return { close: () => following.unsubscribe() };
+}
+
+/** Whatever goes wrong with what was heard, it is followed all the same. */
+function told(heard: (event: BoardEvent) => void, event: BoardEvent): void {
+  try {
+    heard(event);
+  } catch (error) {
+    reportError(error);
+  }
 }
 
 /** What is said on a connection, which comes back by itself where it is only cut. */

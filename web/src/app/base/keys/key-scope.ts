@@ -24,7 +24,7 @@ export const keyScope = <D extends string>(
 ): KeyScope<D> => ({ title, deeds });
 
 /** Whether a press is one of those meant. */
-export const isOneOf = (event: KeyboardEvent, { on }: KeyDeed): boolean =>
+const isOneOf = (event: KeyboardEvent, { on }: KeyDeed): boolean =>
   on.some((binding) => {
     const [press] = parseKeybinding(binding);
     return press !== undefined && matchKeyBindingPress(event, press);

@@ -3,7 +3,9 @@ import { TestBed } from '@angular/core/testing';
 import { Notices } from '../../base/dialogs/notices';
 import type { Store } from '@ngrx/store';
 import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
+import type { Account } from '@sleetcrest/contract/accounts';
 import { methodById } from '@sleetcrest/core';
+import { SessionApi } from '../account';
 import { MethodsApi } from './methods-api';
 import { GUEST, openStore, until } from '../../app.spec-support';
 import { Outbox } from '../../base/outbox/outbox';
@@ -128,5 +130,18 @@ describe('one’s own methods', () => {
     keep({ title: 'Mine' });
     await ready(() => titles().join() === 'From there,Mine');
     expect(said).toContain('yours is kept as “Mine”');
+  });
+
+  it('are nothing to whoever is here next, and asked for anew', async () => {
+    keep();
+    await ready(() => titles().length === 1);
+    const account = { id: '5f0f6a52-6f5c-4e53-9a43-30b2a4a7e102', name: 'Teo', role: 'learner' };
+    rows.clear();
+    const session = { account: account as Account, demo: [] };
+    store.dispatch(SessionApi.signedIn({ session }));
+    expect([titles(), methods.status()]).toEqual([[], 'idle']);
+    methods.want();
+    await ready(() => methods.status() === 'reached');
+    expect(titles()).toEqual([]);
   });
 });

@@ -5,6 +5,7 @@ import {
   withComputed,
   withHooks,
   withMethods,
+  withProps,
   withState,
 } from '@ngrx/signals';
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
@@ -15,25 +16,39 @@ import { pipe, tap } from 'rxjs';
 import { apiFailure } from '../../base/api/failure';
 import { Notices } from '../../base/dialogs/notices';
 import { Outbox, type Settled } from '../../base/outbox/outbox';
+import { WHOSE } from '../../base/outbox/whose';
 import { Held } from '../../base/reading/held';
 import { readerFeature, SettingsPage } from '../settings';
 import { asTold, putIn, waitingOf } from './methods-told';
 import { MethodsApi } from './methods-api';
 
 interface MethodState {
-  /** People's own methods as the server last told them, with what waits to be sent. */
-  readonly own: readonly SavedMethod[];
-  readonly status: 'idle' | 'asking' | 'reached' | 'waiting' | 'failed';
-  readonly failure: string | null;
+  /** Whose they are; undefined until that is known. */
+  readonly _of: string | null | undefined;
+  readonly _own: readonly SavedMethod[];
+  readonly _status: 'idle' | 'asking' | 'reached' | 'waiting' | 'failed';
+  readonly _failure: string | null;
 }
 
-const NOTHING: MethodState = { own: [], status: 'idle', failure: null };
+const NOTHING: MethodState = { _of: undefined, _own: [], _status: 'idle', _failure: null };
+const NONE: readonly SavedMethod[] = [];
 const HELD = 'methods';
 
 /** People's own methods: as the server has them, with what was done here and waits to be sent. */
 export const MethodStore = signalStore(
   { providedIn: 'root' },
   withState(NOTHING),
+  withProps(() => ({ _whose: inject(WHOSE) })),
+  withComputed(({ _of, _own, _status, _failure, _whose }) => {
+    // What was heard of somebody else's is nothing here.
+    const isTheirs = computed(() => _of() === undefined || _of() === _whose());
+    return {
+      /** People's own methods as the server last told them, with what waits to be sent. */
+      own: computed(() => (isTheirs() ? _own() : NONE)),
+      status: computed(() => (isTheirs() ? _status() : 'idle')),
+      failure: computed(() => (isTheirs() ? _failure() : null)),
+    };
+  }),
   withComputed(({ own }) => ({
     /** What every method is called: the named ones, and people's own. */
     names: computed(() => [
@@ -50,22 +65,27 @@ export const MethodStore = signalStore(
       notices = inject(Notices),
       reader = inject(Store),
     ) => {
-      const failed = (failure: string): void => patchState(store, { status: 'failed', failure });
+      const put = (change: Partial<MethodState>): void =>
+        patchState(store, { _of: store._whose(), _failure: null, ...change });
+      const failed = (failure: string): void => put({ _status: 'failed', _failure: failure });
 
       /** Asks the server for them. */
       const list = async (): Promise<void> => {
-        patchState(store, { status: 'asking', failure: null });
+        const whose = store._whose();
+        // Asked by somebody else by now: what is answered is not theirs.
+        const isAnothers = (): boolean => whose !== undefined && whose !== store._whose();
+        put({ _own: store.own(), _status: 'asking' });
         try {
           const own = asTold(await held.or(HELD, () => api.list()), outbox.waiting());
-          patchState(store, { own, status: 'reached', failure: null });
+          if (!isAnothers()) put({ _own: own, _status: 'reached' });
         } catch (error) {
-          failed(apiFailure(error).message);
+          if (!isAnothers()) failed(apiFailure(error).message);
         }
       };
 
       /** Keeps one, against what the server had of it when it was begun. */
       const keep = async (kept: KeepMethod): Promise<void> => {
-        patchState(store, { status: 'asking', failure: null });
+        put({ _own: store.own(), _status: 'asking' });
         const { id } = kept.method;
         const known = store.own().find(({ method }) => method.id === id);
         // One that waits was made from what the server had before.
@@ -75,7 +95,7 @@ export const MethodStore = signalStore(
         if (outcome.is === 'refused') failed(outcome.message);
         if (outcome.is === 'waiting') {
           const own = putIn(store.own(), waitingOf(kept, known));
-          patchState(store, { own, status: 'waiting', failure: null });
+          put({ _own: own, _status: 'waiting' });
         }
       };
 
@@ -92,7 +112,7 @@ export const MethodStore = signalStore(
           failed(outcome.message);
           return;
         }
-        patchState(store, { own: store.own().filter(({ method }) => method.id !== id) });
+        put({ _own: store.own().filter(({ method }) => method.id !== id) });
         const said =
           outcome.is === 'waiting'
             ? `“${title}” is deleted as soon as the server can be reached.`
@@ -103,7 +123,7 @@ export const MethodStore = signalStore(
       /** The server has one as it was told; in use, it is used as it was saved last. */
       const saved = (one: SavedMethod): void => {
         const own = putIn(store.own(), one);
-        patchState(store, { own, status: 'reached', failure: null });
+        put({ _own: own, _status: 'reached' });
         const chosen = reader.selectSignal(readerFeature.selectMethod)();
         if (typeof chosen === 'string' || chosen.id !== one.method.id) return;
         reader.dispatch(SettingsPage.settingChanged({ change: { method: one.method } }));

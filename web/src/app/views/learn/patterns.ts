@@ -32,11 +32,11 @@ import { entryFeature } from '../../subjects/cube';
 import { Crown, type Stroke } from '../../ui/crown/crown';
 import { Pots } from '../../ui/pots/pots';
 import { CubeView } from '../../ui/cube/cube-view';
-import { TurnTile } from '../../ui/tiles/turn-tile';
 import { counted } from '../../base/words/counted';
 import { listensTo } from '../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../base/keys/keys';
 import { player } from '../../base/play/player';
+import { TurnsDone } from './turns-done';
 import { PATTERN_KEYS } from './learn.keys';
 import { Trouble } from '../../ui/trouble';
 
@@ -53,7 +53,7 @@ const HANDED = 'A pattern handed to you';
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
   selector: 'sc-patterns',
-  imports: [Crown, CubeView, MatButton, Pots, RouterLink, Trouble, TurnTile],
+  imports: [Crown, CubeView, MatButton, Pots, RouterLink, Trouble, TurnsDone],
   templateUrl: './patterns.html',
   styleUrls: ['./page.scss', './patterns.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

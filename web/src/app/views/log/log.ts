@@ -12,12 +12,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { type Stage, STAGES, stageWords } from '@sleetcrest/core';
-import type {
-  Grouping,
-  LogEntry,
-  LogFilter,
-  LogGroup,
-} from '@sleetcrest/core/learner/log';
+import type { Grouping, LogEntry, LogFilter, LogGroup } from '@sleetcrest/core/learner/log';
 import { accountFeature } from '../../subjects/account';
 import { entryFeature } from '../../subjects/cube';
 import { LogBooks, type LogReader } from '../../subjects/log';

@@ -43,7 +43,7 @@ export const groupsOf = (group: Group | undefined, account: Account | null = RUN
     isKnown: signal(true),
     may: () => true,
     isBusy: signal(false),
-    moves: { value: signal([]), again: () => undefined },
+    moves: { value: signal([]), trouble: signal(null), again: () => undefined },
     again: () => undefined,
     changed: () => undefined,
     choose: () => undefined,

@@ -1,10 +1,18 @@
-import { inject } from '@angular/core';
-import { patchState, signalStore, withMethods, withState } from '@ngrx/signals';
+import { computed, inject } from '@angular/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
 import { Store } from '@ngrx/store';
 import type { SavedSolve, SolvePage } from '@sleetcrest/contract';
 import { apiFailure } from '../../../base/api/failure';
 import { Notices } from '../../../base/dialogs/notices';
 import { Outbox } from '../../../base/outbox/outbox';
+import { WHOSE } from '../../../base/outbox/whose';
 import { SavedCubes, WalkPage } from '../walk.actions';
 import { SavedWalks } from './saved-walks';
 
@@ -12,17 +20,24 @@ import { SavedWalks } from './saved-walks';
 export const PAGE_SIZE = 8;
 
 interface SavedState {
-  readonly page: SolvePage | null;
+  /** Whose the page is; undefined until that is known. */
+  readonly _of: string | null | undefined;
+  readonly _page: SolvePage | null;
   readonly loading: boolean;
   readonly failure: string | null;
 }
 
-const NOTHING: SavedState = { page: null, loading: false, failure: null };
+const NOTHING: SavedState = { _of: undefined, _page: null, loading: false, failure: null };
 
 /** The saved cubes, a page at a time; what is done with one is told to the walk that is open. */
 export const SavedStore = signalStore(
   { providedIn: 'root' },
   withState(NOTHING),
+  withProps(() => ({ _whose: inject(WHOSE) })),
+  withComputed(({ _of, _page, _whose }) => ({
+    /** The page that is shown; what was read of somebody else's is nothing here. */
+    page: computed(() => (_of() === undefined || _of() === _whose() ? _page() : null)),
+  })),
   withMethods(
     (
       store,
@@ -39,7 +54,8 @@ export const SavedStore = signalStore(
         try {
           const shown = await saved.list(page, PAGE_SIZE);
           // A late answer never replaces a newer one.
-          if (mine === asked) patchState(store, { page: shown, loading: false });
+          if (mine !== asked) return;
+          patchState(store, { _of: store._whose(), _page: shown, loading: false });
         } catch (error) {
           const failure = apiFailure(error).message;
           if (mine === asked) patchState(store, { loading: false, failure });
@@ -49,7 +65,7 @@ export const SavedStore = signalStore(
       /** Edits the page that is shown, if one is. */
       const edit = (how: (page: SolvePage) => SolvePage): void => {
         const page = store.page();
-        patchState(store, { failure: null, page: page && how(page) });
+        patchState(store, { failure: null, _page: page && how(page) });
       };
 
       const restore = async (solve: SavedSolve): Promise<void> => {

@@ -17,6 +17,7 @@ import {
   writePainted,
 } from '@sleetcrest/core';
 import type { z } from 'zod';
+import { saveText } from '../../../base/files/save-file';
 
 const MOST_BYTES = 256_000;
 
@@ -100,10 +101,7 @@ export class FileEntry {
 
   protected save(): void {
     const text = JSON.stringify(writePainted(this.painted(), this.scheme()), null, 2);
-    const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    const link = Object.assign(document.createElement('a'), { href: url, download: 'cube.json' });
-    link.click();
-    URL.revokeObjectURL(url);
+    saveText(text, 'cube.json');
   }
 }
 

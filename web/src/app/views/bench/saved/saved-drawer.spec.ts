@@ -6,6 +6,7 @@ import type { Store } from '@ngrx/store';
 import { Subject } from 'rxjs';
 import { aSaved, GUEST, FakeSolves, openStore, until } from '../../../app.spec-support';
 import { recordOf, SavedStore, walkFeature, WalkPage } from '../../../subjects/walk';
+import { SessionApi } from '../../../subjects/account';
 import { aRecord } from '../../../subjects/walk/walk.spec-support';
 import { Outbox } from '../../../base/outbox/outbox';
 import { SolvesApi } from '../../../subjects/walk/solves-api';
@@ -131,6 +132,15 @@ describe('the drawer of saved cubes', () => {
     await seen(() => names().join() === 'Cube 2');
     await click('Cube 5');
     expect(went).toEqual([['/bench', aRecord(5).id]]);
+  });
+
+  it('shows nothing of whoever was here before', async () => {
+    await open();
+    expect(names().length).toBe(2);
+    const account = { id: aRecord(9).id, name: 'Teo', role: 'learner' } as const;
+    store.dispatch(SessionApi.signedIn({ session: { account, demo: [] } }));
+    fixture.detectChanges();
+    expect(names()).toEqual([]);
   });
 
   it('can try again when the list could not be fetched', async () => {

@@ -17,13 +17,13 @@ import { Crown } from '../../../ui/crown/crown';
 import { CubeView } from '../../../ui/cube/cube-view';
 import { Turning, type Turned } from '../cards/turning';
 import { Learning, type Answered } from '../learning';
-import { LessonTiles } from './lesson-tiles';
+import { TurnsDone } from '../turns-done';
 import { movesOf, shownAfter } from './shown-case';
 
 /** A case done by the hands: with its tiles in sight, or alone from the picture. */
 @Component({
   selector: 'sc-lesson-done',
-  imports: [Crown, CubeView, LessonTiles, MatButton, SayingView, Turning],
+  imports: [Crown, CubeView, TurnsDone, MatButton, SayingView, Turning],
   template: `
     <div class="lesson">
       <div class="seen">
@@ -49,7 +49,7 @@ import { movesOf, shownAfter } from './shown-case';
           <p class="quiet">{{ state().done }} of {{ moves().length }} moves done.</p>
         } @else {
           <p>Turn by turn: do what the tile that is next says.</p>
-          <sc-lesson-tiles [moves]="moves()" [done]="state().done" />
+          <sc-turns-done [moves]="moves()" [done]="state().done" />
           @if (sequence(); as sequence) {
             <sc-saying [sequence]="sequence" [method]="learning.method()" />
           }

@@ -9,7 +9,7 @@ import { Hands } from '../../../subjects/settings/parts/hands';
 import { SayingView } from '../../../subjects/settings/parts/saying';
 import { CubeView } from '../../../ui/cube/cube-view';
 import { Learning } from '../learning';
-import { LessonTiles } from './lesson-tiles';
+import { TurnsDone } from '../turns-done';
 import { movesOf, shownAfter } from './shown-case';
 
 /** Before the first turn there is something to look at. */
@@ -18,7 +18,7 @@ const FIRST_LOOK = 1600;
 /** A case watched: what is said of it, and its turns played at the pace that walks are played at. */
 @Component({
   selector: 'sc-lesson-watch',
-  imports: [CubeView, GlanceView, Hands, LessonTiles, MatButton, SayingView],
+  imports: [CubeView, GlanceView, Hands, TurnsDone, MatButton, SayingView],
   templateUrl: './lesson-watch.html',
   styleUrls: ['../page.scss', './lesson.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

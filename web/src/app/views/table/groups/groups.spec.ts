@@ -127,4 +127,15 @@ describe('the place of groups', () => {
     await seen(() => asked.length === 1);
     expect(asked).toEqual([['move', aGroup().id, false]]);
   });
+
+  it('deletes nothing where it cannot be told what goes with it', async () => {
+    await open(RUNA, aGroup());
+    TestBed.inject(GroupApi).leaving = async () => {
+      throw new Error('Nobody answers.');
+    };
+    press('Delete');
+    await seen(() => text().includes('Nobody answers.'));
+    expect(document.querySelector('mat-snack-bar-container')).toBeNull();
+    expect(asked).toEqual([]);
+  });
 });

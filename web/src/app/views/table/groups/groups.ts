@@ -26,7 +26,15 @@ export class Groups {
   private readonly router = inject(Router);
   protected readonly action = action();
   protected readonly isCoach = computed(() => this.groups.account()?.role === 'coach');
-  protected readonly trouble = computed(() => this.action.trouble() ?? this.groups.trouble());
+  protected readonly trouble = computed(
+    () => this.action.trouble() ?? this.groups.trouble() ?? this.groups.moves.trouble(),
+  );
+
+  protected again(): void {
+    this.action.forget();
+    this.groups.again();
+    this.groups.moves.again();
+  }
 
   protected isOwn(group: Group): boolean {
     return group.coach.id === this.groups.account()?.id;
@@ -75,12 +83,12 @@ export class Groups {
 
   /** A group cannot be brought back; its learners and their logs stay. Told first is what goes with it. */
   protected async dissolve({ id, name }: Group): Promise<void> {
-    const goes = await this.api.leaving(id).then(leavingWords, () => '');
-    void this.notices.offerUndo(
-      `Delete “${name}”?${goes} Its learners keep their logs.`,
-      () => void this.action.run(() => this.groups.dissolve(id)),
-      'Delete',
-    );
+    await this.action.run(async () => {
+      const goes = leavingWords(await this.api.leaving(id));
+      const dissolve = (): void => void this.action.run(() => this.groups.dissolve(id));
+      const asked = `Delete “${name}”?${goes} Its learners keep their logs.`;
+      void this.notices.offerUndo(asked, dissolve, 'Delete');
+    });
   }
 
   protected async leave({ id }: Group): Promise<void> {

@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Move } from '@sleetcrest/core';
-import { TurnTile } from '../../../ui/tiles/turn-tile';
-import { Learning } from '../learning';
+import { TurnTile } from '../../ui/tiles/turn-tile';
+import { Learning } from './learning';
 
-/** The turns of a case as tiles: done, next, ahead. */
+/** Turns as tiles: done, next, ahead. */
 @Component({
-  selector: 'sc-lesson-tiles',
+  selector: 'sc-turns-done',
   imports: [TurnTile],
   template: `
     <ol class="tiles" aria-label="Turns">
@@ -20,10 +20,10 @@ import { Learning } from '../learning';
       }
     </ol>
   `,
-  styleUrl: '../page.scss',
+  styleUrl: './page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class LessonTiles {
+export class TurnsDone {
   readonly moves = input.required<readonly Move[]>();
   readonly done = input.required<number>();
   protected readonly learning = inject(Learning);
