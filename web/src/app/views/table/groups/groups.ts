@@ -26,12 +26,11 @@ export class Groups {
   private readonly router = inject(Router);
   protected readonly action = action();
   protected readonly isCoach = computed(() => this.groups.account()?.role === 'coach');
-  protected readonly trouble = computed(
-    () => this.action.trouble() ?? this.groups.trouble() ?? this.groups.moves.trouble(),
+  protected readonly readTrouble = computed(
+    () => this.groups.trouble() ?? this.groups.moves.trouble(),
   );
 
   protected again(): void {
-    this.action.forget();
     this.groups.again();
     this.groups.moves.again();
   }
