@@ -47,6 +47,17 @@ export type Outcome =
   | { is: 'waiting' }
   | { is: 'refused'; message: string };
 
+/** A change, and what became of it. */
+export interface Settled {
+  change: Change;
+  outcome: Outcome;
+}
+
+/** A change that is kept in the browser, and what is going to become of it. */
+export interface Posted {
+  readonly outcome: Promise<Outcome>;
+}
+
 /** How changes of one kind are sent, and joined while they wait. */
 export interface Sender<K extends Kind> {
   send(change: Change<K>): Promise<unknown>;

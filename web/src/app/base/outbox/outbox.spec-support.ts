@@ -1,7 +1,6 @@
 import { signal } from '@angular/core';
 import { Subject } from 'rxjs';
-import type { Change, Deeds, Kind, Outcome } from './change';
-import type { Settled } from './outbox';
+import type { Change, Deeds, Kind, Outcome, Posted, Settled } from './change';
 import type { Numbered, OutboxStore } from './outbox-store';
 
 /** Keeps what waits in memory; while `full`, nothing more. */
@@ -49,6 +48,12 @@ export class FakeOutbox {
     else this.settled.next({ change, outcome });
     return outcome;
   };
+
+  post = async <K extends Kind>(
+    kind: K,
+    things: readonly string[],
+    deed: Deeds[K],
+  ): Promise<Posted> => ({ outcome: this.put(kind, things, deed) });
 
   about = (kind: Kind, thing: string): Change[] =>
     this.waiting().filter((change) => change.kind === kind && change.things.includes(thing));

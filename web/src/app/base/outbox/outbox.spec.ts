@@ -3,7 +3,8 @@ import { signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { anEntry } from '@sleetcrest/contract/testing';
 import * as fc from 'fast-check';
-import type { Change, Deeds, Kind, Sender } from './change';
+import { v4 as uuid } from 'uuid';
+import type { Change, Deeds, Kind, Posted, Sender } from './change';
 import { Outbox } from './outbox';
 import { OutboxStore } from './outbox-store';
 import { MemoryStore } from './outbox.spec-support';
@@ -254,5 +255,30 @@ describe('the outbox', () => {
       }),
       { numRuns: 400, seed: 4180 },
     );
+  });
+
+  it('keeps what is told before it says so, and sends what is told while the last is being sent', async () => {
+    const second = anEntry({ id: uuid() });
+    let posted: Promise<Posted> | undefined;
+    const of = TestBed.inject(SENDERS).record as Sender<'record'>;
+    of.send = async (change) => {
+      sent.push(change);
+      return null;
+    };
+    // The last look at what waits is over when the next is told.
+    const look = store.all;
+    store.all = async () => {
+      const seen = await look();
+      if (sent.length === 1 && seen.length === 0) {
+        posted ??= outbox.post('record', [second.id], { do: 'add', entry: second });
+      }
+      return seen;
+    };
+    await outbox.put('record', [entry.id], add);
+    expect(posted).toBeDefined();
+    const { outcome } = await posted!;
+    expect((await outcome).is).toBe('kept');
+    expect(sent.map(({ things }) => things)).toEqual([[entry.id], [second.id]]);
+    expect(store.rows).toEqual([]);
   });
 });

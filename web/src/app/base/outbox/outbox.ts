@@ -3,16 +3,12 @@ import { fromEvent, Subject, merge } from 'rxjs';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { v4 as uuid } from 'uuid';
 import { apiFailure, isFault, isSignedOut } from '../api/failure';
-import type { Change, Deeds, Kind, Outcome, Sender } from './change';
-import { OutboxStore, type Numbered } from './outbox-store';
+import type { Change, Deeds, Kind, Outcome, Posted, Sender, Settled } from './change';
+import { OutboxStore } from './outbox-store';
+import { joined } from './joined';
+import { oneTabAtATime } from './one-tab';
 import { SENDERS } from './senders';
 import { WHOSE } from './whose';
-
-/** A change, and what became of it. */
-export interface Settled {
-  change: Change;
-  outcome: Outcome;
-}
 
 type Message = { settled: Settled } | 'changed';
 
@@ -38,6 +34,7 @@ export class Outbox {
   private readonly homeless = signal<readonly Change[]>([]);
   private readonly heard = new Subject<Settled>();
   private sending: Promise<void> | undefined;
+  private onceMore = false;
   private again: ReturnType<typeof setTimeout> | undefined;
   private failures = 0;
 
@@ -83,8 +80,19 @@ export class Outbox {
     kind: K,
     things: readonly string[],
     deed: Deeds[K],
-    at: string = new Date().toISOString(),
+    at?: string,
   ): Promise<Outcome> {
+    const posted = await this.post(kind, things, deed, at);
+    return posted.outcome;
+  }
+
+  /** The same, resolved as soon as it is kept in the browser: from then on it is told whatever comes. */
+  async post<K extends Kind>(
+    kind: K,
+    things: readonly string[],
+    deed: Deeds[K],
+    at: string = new Date().toISOString(),
+  ): Promise<Posted> {
     const change = {
       told: { id: uuid(), at },
       account: this.whose() ?? null,
@@ -96,13 +104,16 @@ export class Outbox {
     } as unknown as Change;
     const told = await this.keep(change);
     const outcomes = told.map((one) => this.outcomeOf(one));
-    await this.flush();
-    const all = await Promise.all(outcomes.map((outcome) => outcome()));
-    return (
-      all.find(({ is }) => is === 'refused') ??
-      all.find(({ is }) => is === 'waiting') ??
-      all.at(-1) ?? { is: 'kept', answer: null }
-    );
+    const sent = this.flush();
+    const outcome = sent.then(async (): Promise<Outcome> => {
+      const all = await Promise.all(outcomes.map((ask) => ask()));
+      return (
+        all.find(({ is }) => is === 'refused') ??
+        all.find(({ is }) => is === 'waiting') ??
+        all.at(-1) ?? { is: 'kept', answer: null }
+      );
+    });
+    return { outcome };
   }
 
   /** What waits of a thing. */
@@ -114,9 +125,10 @@ export class Outbox {
 
   /** Sends what waits; resolves once nothing does, or the server cannot be reached. */
   flush(): Promise<void> {
-    this.sending ??= exclusively(() => this.sendAll())
+    if (this.sending) this.onceMore = true;
+    this.sending ??= oneTabAtATime(NAME, () => this.sendAll())
       .catch(() => undefined)
-      .finally(() => (this.sending = undefined));
+      .then(() => this.sendMore());
     return this.sending;
   }
 
@@ -129,6 +141,10 @@ export class Outbox {
   /** Forgets what was refused. */
   async forget(): Promise<void> {
     await this.edit((one) => (this.isOwn(one) && one.refused !== null ? null : one));
+  }
+
+  private senderOf({ kind }: Change): Sender<Kind> {
+    return this.senders[kind] as Sender<Kind>;
   }
 
   private isOwn({ account }: Change): boolean {
@@ -144,7 +160,7 @@ export class Outbox {
     if (this.homeless().length === 0) {
       const kept = await this.store
         .edit((waiting) => {
-          const plan = this.joined(waiting, change);
+          const plan = joined(waiting, change, this.senderOf(change));
           told = plan.put.map(([, one]) => one);
           return plan;
         })
@@ -155,9 +171,10 @@ export class Outbox {
         return told;
       }
     }
-    const plan = this.joined(
+    const plan = joined(
       this.homeless().map((one, k) => [k, one]),
       change,
+      this.senderOf(change),
     );
     const drop = new Set([...plan.drop, ...plan.put.map(([number]) => number)]);
     told = plan.put.map(([, one]) => one);
@@ -172,31 +189,6 @@ export class Outbox {
       .edit(() => ({ put: alone.map((one) => [undefined, one] as const) }))
       .then(() => this.homeless.update((now) => now.filter((one) => !alone.includes(one))))
       .catch(() => undefined);
-  }
-
-  /** Joins a change with what waits of the same things; what cannot be joined is told after it. */
-  private joined(waiting: readonly Numbered[], change: Change) {
-    const put: (readonly [number | undefined, Change])[] = [];
-    const drop: number[] = [];
-    const rest: string[] = [];
-    const sender = this.senders[change.kind] as Sender<Kind>;
-    for (const thing of change.things) {
-      const last = waiting
-        .filter(([, { kind, account, things }]) =>
-          kind === change.kind && account === change.account ? things.includes(thing) : false,
-        )
-        .at(-1);
-      const can = last && !last[1].tried && last[1].things.length === 1;
-      const deed = can ? sender.join(last[1].deed, change.deed) : undefined;
-      if (deed === undefined) rest.push(thing);
-      else if (deed === null) drop.push(last![0]);
-      else {
-        const { told } = change;
-        put.push([last![0], { ...last![1], told, deed, refused: null } as Change]);
-      }
-    }
-    if (rest.length > 0) put.push([undefined, { ...change, things: rest }]);
-    return { put, drop };
   }
 
   /** What becomes of a change, to be asked once it may have been sent. */
@@ -216,6 +208,12 @@ export class Outbox {
     };
   }
 
+  /** What was told after the last look at what waits, and before the end, is sent as well. */
+  private sendMore(): Promise<void> | undefined {
+    this.sending = undefined;
+    return this.onceMore && !this.isCutOff() ? this.flush() : undefined;
+  }
+
   private async sendAll(): Promise<void> {
     clearTimeout(this.again);
     const skipped = new Set<string>();
@@ -223,6 +221,7 @@ export class Outbox {
     const answered = new Set<string>();
     let cutOff = false;
     for (;;) {
+      this.onceMore = false;
       await this.look();
       const change = this.waiting().find(
         ({ things, told }) => !answered.has(told.id) && !things.some((one) => skipped.has(one)),
@@ -231,12 +230,12 @@ export class Outbox {
       await this.replace(change, { ...change, tried: true });
       answered.add(change.told.id);
       try {
-        const answer = await (this.senders[change.kind] as Sender<Kind>).send(change);
+        const answer = await this.senderOf(change).send(change);
         await this.settle(change, { is: 'kept', answer }, null);
       } catch (error) {
         const { unreachable, message } = apiFailure(error);
         if (!unreachable && !isSignedOut(error)) {
-          const kept = this.senders[change.kind].keepsRefused;
+          const kept = this.senderOf(change).keepsRefused;
           const refused = kept ? { ...change, tried: false, refused: message } : null;
           await this.settle(change, { is: 'refused', message }, refused);
           continue;
@@ -292,9 +291,3 @@ export class Outbox {
     await this.look();
   }
 }
-
-/** One tab at a time, where the browser can tell. */
-const exclusively = async (work: () => Promise<void>): Promise<void> => {
-  const locks = navigator.locks as LockManager | undefined;
-  await (locks ? locks.request(NAME, work) : work());
-};

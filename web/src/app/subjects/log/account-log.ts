@@ -112,9 +112,9 @@ export class AccountLog extends ServerLog implements LogBook {
 
   async add(entry: LogEntry): Promise<Whereabouts> {
     // First of all into the outbox, here and below: the page may go at any moment.
-    const told = this.outbox.put('record', [entry.id], { do: 'add', entry });
+    const told = await this.outbox.post('record', [entry.id], { do: 'add', entry });
     await this.held((held) => held.hold([{ entry, deleted: false }]));
-    return whereabouts(await told);
+    return whereabouts(await told.outcome);
   }
 
   addAll(entries: readonly LogEntry[]): Promise<BatchAnswer> {
@@ -130,10 +130,10 @@ export class AccountLog extends ServerLog implements LogBook {
   }
 
   async change(id: string, change: ChangeEntry): Promise<LogEntry> {
-    const told = this.outbox.put('record', [id], { do: 'change', change });
+    const told = await this.outbox.post('record', [id], { do: 'change', change });
     const before = await this.held((held) => held.read(id));
     const here = await this.held((held) => held.change(id, change));
-    const outcome = await told;
+    const outcome = await told.outcome;
     if (outcome.is === 'refused' && before) {
       await this.held((held) => held.hold([{ entry: before, deleted: false }]));
     }
@@ -254,9 +254,9 @@ export class AccountLog extends ServerLog implements LogBook {
     here: (held: Later<LocalLog>) => Promise<void>,
     takeBack: (held: Later<LocalLog>) => Promise<void>,
   ): Promise<Whereabouts> {
-    const told = this.outbox.put('record', ids, deed);
+    const told = await this.outbox.post('record', ids, deed);
     await this.held(here);
-    const outcome = await told;
+    const outcome = await told.outcome;
     if (outcome.is === 'refused') await this.held(takeBack);
     return whereabouts(outcome);
   }

@@ -10,6 +10,7 @@ import type { Review } from '@sleetcrest/core/learner/answers';
 import { from } from 'rxjs';
 import { v4 as uuid } from 'uuid';
 import { GUEST, openStore, until } from '../../app.spec-support';
+import { OutboxStore } from '../../base/outbox/outbox-store';
 import { SessionApi } from '../account';
 import { PracticeBook } from './practice-book';
 
@@ -82,6 +83,24 @@ describe('the book of practice', () => {
     await book.settle();
     await until(() => kept.size === 1);
     expect([...kept.keys()]).toEqual([review.id]);
+  });
+
+  it('holds no answer of an account that is not sure to be told: the page may go at any moment', async () => {
+    enter();
+    const store = TestBed.inject(OutboxStore);
+    let keep = (): void => undefined;
+    const edit = store.edit.bind(store);
+    store.edit = async (plan) => {
+      await new Promise<void>((done) => (keep = done));
+      return edit(plan);
+    };
+    const adding = book.add(aReview({ id: uuid() }));
+    expect(await count()).toBe(0);
+    store.edit = edit;
+    keep();
+    await adding;
+    expect(await count()).toBe(1);
+    expect(kept.size).toBe(1);
   });
 
   it('fetches what was answered on another device', async () => {

@@ -39,11 +39,12 @@ export class PracticeBook {
 
   /** Keeps an answer. */
   async add(review: Review): Promise<void> {
+    // Whatever is held here of an account is told as well, should the page go at this very moment.
     const told = this.whose()
-      ? this.outbox.put('answer', [review.id], { do: 'add', review })
+      ? await this.outbox.post('answer', [review.id], { do: 'add', review })
       : undefined;
     await this.ask((practice) => practice.add([review]));
-    const outcome = await told;
+    const outcome = await told?.outcome;
     if (outcome?.is === 'refused') throw new Error(outcome.message);
   }
 
