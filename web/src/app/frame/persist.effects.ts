@@ -6,13 +6,13 @@ import { entryFeature } from '../subjects/cube/entry.feature';
 import { walkFeature } from '../subjects/walk/walk.feature';
 import { asideFeature, readerFeature, taughtFeature } from '../subjects/settings/reader.feature';
 import { Browser } from '../base/storage/browser.actions';
-import { persisted, type Persisted } from '../base/storage/persisted';
+import { keepPersisted, LEFT_BEFORE, type Persisted } from '../base/storage/persisted';
 
 const SETTLED = 200;
 
 /** Takes up, before anything is shown, what the last visit left. */
 export const restoreState = createEffect(
-  () => of(Browser.stateRestored({ state: persisted.read() ?? {} })),
+  (left = inject(LEFT_BEFORE)) => of(Browser.stateRestored({ state: left ?? {} })),
   { functional: true },
 );
 
@@ -42,7 +42,7 @@ export const persistState = createEffect(
       map(([, latest]) => latest),
     );
     return merge(state.pipe(auditTime(SETTLED)), leaving).pipe(
-      tap((latest) => persisted.keep(latest)),
+      tap((latest) => keepPersisted(latest)),
     );
   },
   { functional: true, dispatch: false },

@@ -6,6 +6,8 @@ import { readAnswer } from './read-answer';
 
 /** What may stand in the query of an address; what is undefined is left out. */
 export type Query = Readonly<Record<string, string | number | boolean | undefined>>;
+/** What an answer must be: a check of the contract, or where that is fetched once there is an answer. */
+export type Expected<T> = z.ZodType<T> | (() => Promise<z.ZodType<T>>);
 type Method = 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /**
@@ -17,13 +19,13 @@ type Method = 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 export class Client {
   private readonly http = inject(HttpClient);
 
-  async get<T>(path: string, schema: z.ZodType<T>, query: Query = {}): Promise<T> {
-    return readAnswer(schema, await answered(this.http.get(path, { params: paramsOf(query) })));
+  async get<T>(path: string, expected: Expected<T>, query: Query = {}): Promise<T> {
+    return read(expected, await answered(this.http.get(path, { params: paramsOf(query) })));
   }
 
   /** Sends something whose answer is read here. */
-  async send<T>(method: Method, path: string, schema: z.ZodType<T>, body?: unknown): Promise<T> {
-    return readAnswer(schema, await this.tell(method, path, body));
+  async send<T>(method: Method, path: string, expected: Expected<T>, body?: unknown): Promise<T> {
+    return read(expected, await this.tell(method, path, body));
   }
 
   /** Sends something whose answer says nothing, or is read by whoever asked. */
@@ -42,6 +44,11 @@ export class Client {
 }
 
 const answered = <T>(asked: Observable<T>): Promise<T> => firstValueFrom(asked);
+
+async function read<T>(expected: Expected<T>, answer: unknown): Promise<T> {
+  const schema = typeof expected === 'function' ? await expected() : expected;
+  return readAnswer(schema, answer);
+}
 
 /** The query of an address as Angular sends it. */
 function paramsOf(query: Query): HttpParams {

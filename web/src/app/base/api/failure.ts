@@ -1,5 +1,5 @@
 import { HttpErrorResponse } from '@angular/common/http';
-import { problemSchema } from '@sleetcrest/contract';
+import type { ApiProblem } from '@sleetcrest/contract';
 
 /** What went wrong, for the person. */
 export interface ApiFailure {
@@ -20,10 +20,16 @@ export function apiFailure(error: unknown): ApiFailure {
   if (error.status === 0 || error.status >= 500) {
     return { unreachable: true, message: 'The server cannot be reached just now.' };
   }
-  const problem = problemSchema.safeParse(error.error);
+  const problem = error.error as Partial<ApiProblem> | null;
   // Too much was asked for just now: in a while it will be taken.
   const later = error.status === 429;
-  return { unreachable: later, message: problem.success ? problem.data.detail : CANNOT_BE_READ };
+  return { unreachable: later, message: sentenceOf(problem) };
+}
+
+/** What a problem says; others than Sleetcrest's, such as a proxy's, say nothing to a person. */
+function sentenceOf(problem: Partial<ApiProblem> | null): string {
+  const { type, detail } = problem ?? {};
+  return typeof type === 'string' && typeof detail === 'string' ? detail : CANNOT_BE_READ;
 }
 
 /** Whether nobody is signed in any more, as when the session has ended: signing in mends it. */

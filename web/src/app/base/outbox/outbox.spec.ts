@@ -260,7 +260,7 @@ describe('the outbox', () => {
   it('keeps what is told before it says so, and sends what is told while the last is being sent', async () => {
     const second = anEntry({ id: uuid() });
     let posted: Promise<Posted> | undefined;
-    const of = TestBed.inject(SENDERS).record as Sender<'record'>;
+    const of = TestBed.inject(SENDERS).record;
     of.send = async (change) => {
       sent.push(change);
       return null;

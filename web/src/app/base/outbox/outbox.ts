@@ -144,7 +144,7 @@ export class Outbox {
   }
 
   private senderOf({ kind }: Change): Sender<Kind> {
-    return this.senders[kind] as Sender<Kind>;
+    return this.senders[kind];
   }
 
   private isOwn({ account }: Change): boolean {

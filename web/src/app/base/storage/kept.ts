@@ -16,20 +16,28 @@ export interface Kept<T> {
  * @param as `text` where it lies there as it is, not as JSON
  */
 export function kept<T>(key: string, schema: z.ZodType<T>, as: 'json' | 'text' = 'json'): Kept<T> {
+  const lying = keptText(key);
+  return {
+    read: () => understood(lying.read(), schema, as),
+    keep: (value) => lying.keep(as === 'text' ? String(value) : JSON.stringify(value)),
+    forget: () => lying.forget(),
+  };
+}
+
+/** The same for a text of any kind, where no check is needed, or none may be sent yet. */
+export function keptText(key: string): Kept<string> {
   return {
     read: () => {
       try {
-        const found = localStorage.getItem(key);
-        if (found === null) return undefined;
-        return schema.safeParse(as === 'text' ? found : JSON.parse(found)).data;
+        return localStorage.getItem(key) ?? undefined;
       } catch {
-        // Storage may be closed to us, or hold something else.
+        // Storage may be closed to us.
         return undefined;
       }
     },
-    keep: (value) => {
+    keep: (text) => {
       try {
-        localStorage.setItem(key, as === 'text' ? String(value) : JSON.stringify(value));
+        localStorage.setItem(key, text);
       } catch {
         // Without storage all goes on; only a reload would not find it.
       }
@@ -42,4 +50,18 @@ export function kept<T>(key: string, schema: z.ZodType<T>, as: 'json' | 'text' =
       }
     },
   };
+}
+
+/** What a text says, if it is what it must be. */
+export function understood<T>(
+  text: string | undefined,
+  schema: z.ZodType<T>,
+  as: 'json' | 'text' = 'json',
+): T | undefined {
+  if (text === undefined) return undefined;
+  try {
+    return schema.safeParse(as === 'text' ? text : JSON.parse(text)).data;
+  } catch {
+    return undefined;
+  }
 }

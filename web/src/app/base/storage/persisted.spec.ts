@@ -1,23 +1,23 @@
 import { aRecord } from '../../subjects/walk/walk.spec-support';
 import { DEFAULT_READER } from '../../subjects/settings/reader';
-import { persisted } from './persisted';
+import { keepPersisted, readPersisted } from './persisted';
 
 describe('what the browser keeps', () => {
   afterEach(() => localStorage.clear());
 
-  it('is there again after a reload', () => {
+  it('is there again after a reload', async () => {
     const record = aRecord();
     const state = {
       reader: { ...DEFAULT_READER, letters: true },
       walk: { record, kept: null },
       left: [{ record, kept: record }],
     };
-    persisted.keep(state);
-    expect(persisted.read()).toEqual(state);
+    keepPersisted(state);
+    expect(await readPersisted()).toEqual(state);
   });
 
-  it('is nothing when there was nothing, or nothing that can be understood', () => {
-    expect(persisted.read()).toBeUndefined();
+  it('is nothing when there was nothing, or nothing that can be understood', async () => {
+    expect(await readPersisted()).toBeUndefined();
     for (const text of [
       '{',
       '[]',
@@ -25,7 +25,9 @@ describe('what the browser keeps', () => {
       '{"entry":{"painted":[9]}}',
     ]) {
       localStorage.setItem('sleetcrest', text);
-      expect(persisted.read()).withContext(text).toBeUndefined();
+      expect(await readPersisted())
+        .withContext(text)
+        .toBeUndefined();
     }
   });
 });

@@ -1,35 +1,25 @@
-import { createSolveSchema, readerPartSchema, sayingSchema } from '@sleetcrest/contract';
-import { COLOURS, type Hold } from '@sleetcrest/core';
-import * as z from 'zod';
-import { kept } from './kept';
+import { InjectionToken } from '@angular/core';
+import { keptText, understood } from './kept';
+import type { Persisted } from './persisted-schema';
 
-const record = createSolveSchema.required();
-const keptWalk = z.object({ record, kept: record.nullable() });
-const painted = z.array(z.int().min(-1).max(5)).length(54);
+export type { Persisted };
 
-/** What the browser keeps, so that a reload leads back to where one was. */
-const persistedSchema = z.object({
-  reader: readerPartSchema.optional(),
-  /** A guest's settings, while somebody is signed in. */
-  aside: z.object({ whose: z.string(), guests: readerPartSchema }).nullable().optional(),
-  /** The words of one's coaches, for a beginning without a network. */
-  taught: z.array(sayingSchema).optional(),
-  entry: z
-    .object({
-      painted,
-      scheme: z.array(z.enum(COLOURS)).length(6),
-      hold: z
-        .int()
-        .min(0)
-        .max(23)
-        .transform((hold) => hold as Hold),
-    })
-    .optional(),
-  walk: keptWalk.nullable().optional(),
-  /** Walks that were left before the server had heard all of them. */
-  left: z.array(keptWalk).optional(),
-});
-export type Persisted = z.infer<typeof persistedSchema>;
+const lying = keptText('sleetcrest');
 
-/** What was kept by the last visit: nothing when there was none or it cannot be understood. */
-export const persisted = kept('sleetcrest', persistedSchema);
+/** What the last visit left, read before the application begins; undefined where there was nothing. */
+export const LEFT_BEFORE = new InjectionToken<Persisted | undefined>('left before');
+
+/**
+ * What was kept by the last visit: nothing when there was none or it cannot be understood. What checks
+ * it is fetched only where there is something: who comes for the first time does not wait for it.
+ */
+export async function readPersisted(): Promise<Persisted | undefined> {
+  const text = lying.read();
+  if (text === undefined) return undefined;
+  const { persistedSchema } = await import('./persisted-schema');
+  return understood(text, persistedSchema);
+}
+
+export function keepPersisted(state: Persisted): void {
+  lying.keep(JSON.stringify(state));
+}

@@ -10,9 +10,9 @@ import {
 } from '@ngrx/signals';
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { Store } from '@ngrx/store';
-import { savedMethodSchema, type KeepMethod, type SavedMethod } from '@sleetcrest/contract';
+import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
 import { METHODS } from '@sleetcrest/core';
-import { pipe, tap } from 'rxjs';
+import { concatMap, pipe } from 'rxjs';
 import { apiFailure } from '../../base/api/failure';
 import { Notices } from '../../base/dialogs/notices';
 import type { Settled } from '../../base/outbox/change';
@@ -131,8 +131,9 @@ export const MethodStore = signalStore(
       };
 
       /** What became of methods that were told, now or before a reload, here or in another tab. */
-      const hear = ({ change, outcome }: Settled): void => {
+      const hear = async ({ change, outcome }: Settled): Promise<void> => {
         if (change.kind !== 'method' || outcome.is !== 'kept') return;
+        const { savedMethodSchema } = await import('./method-answers');
         const one = savedMethodSchema.safeParse(outcome.answer).data;
         if (!one) return;
         if (change.things[0] === one.method.id) {
@@ -153,7 +154,7 @@ export const MethodStore = signalStore(
         want(): void {
           if (store.status() === 'idle' || store.status() === 'failed') void list();
         },
-        _hear: rxMethod<Settled>(pipe(tap(hear))),
+        _hear: rxMethod<Settled>(pipe(concatMap(hear))),
       };
     },
   ),

@@ -1,12 +1,10 @@
 import { inject, Injectable } from '@angular/core';
-import {
-  methodListSchema,
-  savedMethodSchema,
-  type Handout,
-  type KeepMethod,
-  type SavedMethod,
-} from '@sleetcrest/contract';
+import type { Handout, KeepMethod, SavedMethod } from '@sleetcrest/contract';
 import { Client } from '../../base/api/client';
+
+// Fetched with the first answer: nothing is checked before the page is usable.
+const methodList = async () => (await import('./method-answers')).methodListSchema;
+const savedMethod = async () => (await import('./method-answers')).savedMethodSchema;
 
 /** People's own methods on the server, and what it prints. */
 @Injectable({ providedIn: 'root' })
@@ -14,11 +12,11 @@ export class MethodsApi {
   private readonly client = inject(Client);
 
   async list(): Promise<SavedMethod[]> {
-    return (await this.client.get('/api/methods', methodListSchema)).items;
+    return (await this.client.get('/api/methods', methodList)).items;
   }
 
   keep(kept: KeepMethod): Promise<SavedMethod> {
-    return this.client.send('PUT', `/api/methods/${kept.method.id}`, savedMethodSchema, kept);
+    return this.client.send('PUT', `/api/methods/${kept.method.id}`, savedMethod, kept);
   }
 
   remove(id: string): Promise<unknown> {
@@ -26,7 +24,7 @@ export class MethodsApi {
   }
 
   restore(id: string): Promise<SavedMethod> {
-    return this.client.send('POST', `/api/methods/${id}/restore`, savedMethodSchema);
+    return this.client.send('POST', `/api/methods/${id}/restore`, savedMethod);
   }
 
   /** The printed guide as a PDF file. */

@@ -1,7 +1,7 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { settingsSchema, type ReaderPart } from '@sleetcrest/contract';
+import type { ReaderPart } from '@sleetcrest/contract';
 import isEqual from 'fast-deep-equal';
 import { catchError, EMPTY, filter, from, map, switchMap, tap } from 'rxjs';
 import { Client } from '../../base/api/client';
@@ -10,6 +10,9 @@ import { accountFeature, SessionApi } from '../account';
 import { DEFAULT_READER, type Reader } from './reader';
 import { seatFor } from './aside';
 import { asideFeature, readerFeature, SettingsApi, SettingsPage } from './reader.feature';
+
+// Fetched with the answer: nothing is checked before the page is usable.
+const settings = async () => (await import('./settings-answers')).settingsSchema;
 
 const THING = ['settings'];
 
@@ -53,7 +56,7 @@ export const hearSettings = createEffect(
     store.select(accountFeature.selectWhose).pipe(
       filter((whose) => whose != null),
       switchMap(() =>
-        from(client.get('/api/settings', settingsSchema)).pipe(
+        from(client.get('/api/settings', settings)).pipe(
           map(({ settings: told, taught }) => {
             tellMissing(told, store.selectSignal(readerFeature.selectReaderState)(), outbox);
             const waiting = outbox

@@ -1,4 +1,4 @@
-import { methodChoiceSchema, type Reader } from '@sleetcrest/contract';
+import type { Reader } from '@sleetcrest/contract';
 import { DEFAULT_METHOD, type Method, STANDARD_SCHEME, SWATCHES } from '@sleetcrest/core';
 
 export type { Reader };
@@ -34,4 +34,4 @@ export const DEFAULT_READER: Reader = {
 
 /** A method as settings and walks keep it. */
 export const copied = (method: string | Method): Reader['method'] =>
-  methodChoiceSchema.parse(method);
+  structuredClone(method) as Reader['method'];

@@ -18,7 +18,6 @@ import {
   timer,
 } from 'rxjs';
 import type { Action } from '@ngrx/store';
-import { savedSolveSchema } from '@sleetcrest/contract';
 import { Outbox } from '../../base/outbox/outbox';
 import { readerFeature } from '../settings';
 import { Solver as SolverService } from './work/solver';
@@ -94,16 +93,18 @@ export const keepWalk = createEffect(
 export const hearOfWalks = createEffect(
   (outbox = inject(Outbox)) =>
     outbox.settled.pipe(
-      concatMap(({ change, outcome }): Action[] => {
+      concatMap(async ({ change, outcome }): Promise<Action[]> => {
         if (change.kind !== 'walk' || outcome.is === 'waiting') return [];
         const { deed, things } = change;
         if (deed.do !== 'create' && deed.do !== 'change') return [];
         const id = things[0]!;
         if (outcome.is === 'refused') return [Keeping.recordRefused({ id, ...outcome })];
+        const { savedSolveSchema } = await import('./solve-answers');
         const saved = savedSolveSchema.safeParse(outcome.answer).data;
         const sent = deed.do === 'create' ? deed.solve.position : deed.change.position;
         return saved ? [Keeping.recordKept({ record: recordOf(saved), sent })] : [];
       }),
+      concatMap((actions) => actions),
     ),
   { functional: true },
 );

@@ -1,9 +1,8 @@
 import { signal } from '@angular/core';
-import * as z from 'zod';
-import { kept } from '../../../base/storage/kept';
+import { keptText } from '../../../base/storage/kept';
 
-const seat = kept('sleetcrest.seat', z.string(), 'text');
-const hand = kept('sleetcrest.seat.hand', z.string(), 'text');
+const seat = keptText('sleetcrest.seat');
+const hand = keptText('sleetcrest.seat.hand');
 
 /** Whether somebody sits, or sat before the page was loaded: only then is anything of it fetched. */
 export const isSeated = signal(seat.read() !== undefined);

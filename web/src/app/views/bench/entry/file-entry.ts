@@ -1,31 +1,13 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import {
-  cubeSchema,
-  describeErrors,
-  fieldErrors,
-  walkthroughReadSchema,
-} from '@sleetcrest/contract';
-import {
-  type Colour,
-  type ColourScheme,
-  type CubeDocument,
-  methodById,
-  type PaintedCube,
-  readCubeDocument,
-  writePainted,
-} from '@sleetcrest/core';
-import type { z } from 'zod';
+import { type ColourScheme, methodById, writePainted } from '@sleetcrest/core';
 import { saveText } from '../../../base/files/save-file';
+import type { Opened } from './read-document';
+
+export type { Opened };
 
 const MOST_BYTES = 256_000;
-
-/** What a file holds: a cube, and how it is walked if it is a whole walkthrough. */
-export interface Opened {
-  cube: PaintedCube;
-  walk?: { method: string; firstColour: Colour };
-}
 
 /** Opens a Cube or Walkthrough document from a file, and saves what is painted as a cube. */
 @Component({
@@ -87,6 +69,7 @@ export class FileEntry {
     this.failure.set(null);
     this.told.set(null);
     try {
+      const { readDocument } = await import('./read-document');
       const opened = readDocument(file.size > MOST_BYTES ? '' : await file.text());
       if (opened.walk) this.told.set(saysOf(file.name, opened.walk));
       this.opened.emit(opened);
@@ -110,32 +93,4 @@ function saysOf(file: string, { method, firstColour }: Required<Opened>['walk'])
   return known
     ? `${file} is a walk by ${known.title}, first colour ${firstColour}: both are chosen here now.`
     : `${file} is a walk by a method that is not built in (${method}), first colour ${firstColour}: choose the method yourself.`;
-}
-
-/** @throws Error saying what to mend. */
-function readDocument(text: string): Opened {
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch {
-    throw new Error('it is not a JSON file');
-  }
-  if (!isWalkthrough(json)) return { cube: cubeOf(parsed(cubeSchema, json)) };
-  const { start, method, firstColour } = parsed(walkthroughReadSchema, json);
-  return { cube: cubeOf(start), walk: { method, firstColour } };
-}
-
-const isWalkthrough = (json: unknown): boolean =>
-  /^sleetcrest\/walkthrough@/.test(String((json as { format?: unknown } | null)?.format));
-
-function parsed<T>(schema: z.ZodType<T>, json: unknown): T {
-  const read = schema.safeParse(json);
-  if (!read.success) throw new Error(describeErrors(fieldErrors(read.error)));
-  return read.data;
-}
-
-function cubeOf(document: CubeDocument): PaintedCube {
-  const read = readCubeDocument(document);
-  if (!read.ok) throw new Error(`${read.error.path}: ${read.error.message}`);
-  return read.value;
 }

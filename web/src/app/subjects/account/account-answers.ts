@@ -1,0 +1,7 @@
+// What the server answers of accounts: a chunk of its own.
+export {
+  coachInvitationsSchema,
+  leavingSchema,
+  sessionSchema,
+  signedInSchema,
+} from '@sleetcrest/contract/accounts';

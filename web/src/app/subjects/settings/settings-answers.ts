@@ -1,0 +1,2 @@
+// What the server answers of settings: a chunk of its own.
+export { settingsSchema } from '@sleetcrest/contract';
