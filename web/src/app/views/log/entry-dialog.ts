@@ -12,6 +12,7 @@ import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { apiFailure } from '../../base/api/failure';
 import { Trouble } from '../../ui/trouble';
+import { Choice, type Option } from '../../ui/fields/choice';
 import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
 import type { AccountLog, LogBook } from '../../subjects/log';
@@ -30,6 +31,7 @@ export interface EntryDialogData {
 @Component({
   selector: 'sc-entry-dialog',
   imports: [
+    Choice,
     EntryHistory,
     MatButton,
     MatDialogActions,
@@ -48,16 +50,13 @@ export interface EntryDialogData {
           [value]="clock(draft().time)"
           (told)="setTime($event)"
         />
-        <label>
-          Ended
-          <select #outcome [disabled]="!data.book" (change)="end(outcome.value)">
-            @for (one of outcomes; track one.value) {
-              <option [value]="one.value" [selected]="draft().outcome === one.value">
-                {{ one.name }}
-              </option>
-            }
-          </select>
-        </label>
+        <sc-choice
+          label="Ended"
+          [options]="outcomes"
+          [disabled]="!data.book"
+          [value]="draft().outcome ?? 'finished'"
+          (chosen)="end($event)"
+        />
         @if (draft().outcome === 'aside') {
           <sc-told-field
             label="Why it is set aside"
@@ -67,17 +66,13 @@ export interface EntryDialogData {
             (typed)="set({ reason: $event })"
           />
         }
-        <label>
-          Method
-          <select #method [disabled]="!data.book" (change)="set({ method: method.value })">
-            <option value="" [selected]="draft().method === ''">not known</option>
-            @for (one of data.methods; track one.id) {
-              <option [value]="one.id" [selected]="draft().method === one.id">
-                {{ one.title }}
-              </option>
-            }
-          </select>
-        </label>
+        <sc-choice
+          label="Method"
+          [options]="methods"
+          [disabled]="!data.book"
+          [value]="draft().method ?? ''"
+          (chosen)="set({ method: $event })"
+        />
         <sc-told-field
           label="Cube"
           [most]="60"
@@ -146,19 +141,6 @@ export interface EntryDialogData {
     .whole {
       grid-column: 1 / -1;
     }
-    label {
-      display: grid;
-      color: var(--quiet);
-      font-size: var(--type-small);
-    }
-    select {
-      min-height: 40px;
-      border: 1px solid var(--line-strong);
-      border-radius: 6px;
-      background: var(--surface);
-      color: var(--text);
-      font: inherit;
-    }
     @media (max-width: 30em) {
       form {
         grid-template-columns: 1fr;
@@ -176,6 +158,10 @@ export class EntryDialog {
     { value: 'unfinished', name: 'not finished' },
     { value: 'aside', name: 'set aside' },
   ] as const;
+  protected readonly methods: readonly Option<string>[] = [
+    { value: '', name: 'not known' },
+    ...this.data.methods.map(({ id, title }) => ({ value: id, name: title })),
+  ];
   private readonly changed = signal<ChangeEntry>({});
   protected readonly draft = signal<ChangeEntry>(this.data.entry);
   protected readonly trouble = signal<string | null>(null);
@@ -199,8 +185,7 @@ export class EntryDialog {
     this.set({ tags: [...new Set(tags.filter((tag) => tag !== ''))] });
   }
 
-  protected end(value: string): void {
-    const outcome = value as Outcome;
+  protected end(outcome: Outcome): void {
     this.set({ outcome, reason: outcome === 'aside' ? (this.draft().reason ?? '') : '' });
   }
 

@@ -6,6 +6,7 @@ import { openStore, until } from '../../app.spec-support';
 import { ImportDialog } from './import-dialog';
 import { LogBooks } from '../../subjects/log';
 import { FakeBook } from '../../subjects/log/log.spec-support';
+import { choiceCalled, chooseIn } from '../../ui/fields/choice.spec-support';
 
 describe('bringing records in', () => {
   let fixture: ComponentFixture<ImportDialog>;
@@ -61,13 +62,9 @@ describe('bringing records in', () => {
   it('takes a column for what one says it is, and adds what can be read', async () => {
     choose('when,odd', '2026-11-01T10:00:00Z,60', '2026-11-01T10:05:00Z,61');
     await seen('2 records can be read.');
-    const time = [...host().querySelectorAll('.mapping label')].find((label) =>
-      label.textContent.includes('time'),
-    )!;
-    const select = time.querySelector('select')!;
+    const select = choiceCalled(host(), 'time')!;
     expect(select.value).toBe('');
-    select.value = '1';
-    select.dispatchEvent(new Event('change'));
+    chooseIn(select, '1');
     await until(() => {
       fixture.detectChanges();
       return shown('Add 2 records')?.disabled === false;

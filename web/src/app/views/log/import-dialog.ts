@@ -14,11 +14,20 @@ import { apiFailure } from '../../base/api/failure';
 import { HttpErrorResponse } from '@angular/common/http';
 import { Trouble } from '../../ui/trouble';
 import { numbered } from '../../base/words/counted';
+import { Choice, type Option } from '../../ui/fields/choice';
 
 /** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
 @Component({
   selector: 'sc-import-dialog',
-  imports: [MatButton, MatDialogActions, MatDialogContent, MatDialogTitle, MatProgressBar, Trouble],
+  imports: [
+    Choice,
+    MatButton,
+    MatDialogActions,
+    MatDialogContent,
+    MatDialogTitle,
+    MatProgressBar,
+    Trouble,
+  ],
   templateUrl: './import-dialog.html',
   styleUrl: './import-dialog.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -62,6 +71,16 @@ export class ImportDialog {
     });
     if (this.preview()) await this.check();
   }
+
+  /** The columns of the file, by their places. */
+  protected readonly headings = computed((): Option<string>[] => {
+    const preview = this.preview();
+    const header = preview?.kind === 'csv' ? preview.header : [];
+    const columns = header.map((name, place) => ({ value: String(place), name }));
+    return [{ value: '', name: 'none' }, ...columns];
+  });
+  protected readonly placeOf = (mapping: Mapping, column: LogColumn): string =>
+    String(mapping[column] ?? '');
 
   protected async map(column: LogColumn, value: string): Promise<void> {
     this.mapping.update(

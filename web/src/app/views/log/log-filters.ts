@@ -2,57 +2,41 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import type { Stage } from '@sleetcrest/core';
 import type { LogFilter } from '@sleetcrest/core/learner/log';
+import { Choice, type Option } from '../../ui/fields/choice';
 import { DateField } from '../../ui/fields/date-field';
 
 /** Which records are looked at: by day, kind, stage, method, outcome, tag and words. */
 @Component({
   selector: 'sc-log-filters',
-  imports: [DateField, MatButton],
+  imports: [Choice, DateField, MatButton],
   template: `
     <form role="search" aria-label="Records shown" (submit)="$event.preventDefault()">
       <sc-date-field label="From" [value]="filter().from ?? ''" (told)="set('from', $event)" />
       <sc-date-field label="To" [value]="filter().to ?? ''" (told)="set('to', $event)" />
-      <label class="field"
-        ><span>Kind</span
-        ><select #kind (change)="set('kind', kind.value)">
-          <option value="">any</option>
-          <option value="solve" [selected]="filter().kind === 'solve'">whole solves</option>
-          <option value="stage" [selected]="filter().kind === 'stage'">one stage alone</option>
-        </select>
-      </label>
-      <label class="field"
-        ><span>Stage</span
-        ><select #stage (change)="set('stage', stage.value)">
-          <option value="">any</option>
-          @for (one of stages(); track one.stage) {
-            <option [value]="one.stage" [selected]="filter().stage === one.stage">
-              {{ one.title }}
-            </option>
-          }
-        </select>
-      </label>
-      <label class="field"
-        ><span>Method</span
-        ><select #method (change)="set('method', method.value)">
-          <option value="">any</option>
-          @for (one of methods(); track one.id) {
-            <option [value]="one.id" [selected]="filter().method === one.id">
-              {{ one.title }}
-            </option>
-          }
-        </select>
-      </label>
-      <label class="field"
-        ><span>Ended</span
-        ><select #outcome (change)="set('outcome', outcome.value)">
-          <option value="">any way</option>
-          <option value="finished" [selected]="filter().outcome === 'finished'">finished</option>
-          <option value="unfinished" [selected]="filter().outcome === 'unfinished'">
-            not finished
-          </option>
-          <option value="aside" [selected]="filter().outcome === 'aside'">set aside</option>
-        </select>
-      </label>
+      <sc-choice
+        label="Kind"
+        [options]="kinds"
+        [value]="filter().kind ?? ''"
+        (chosen)="set('kind', $event)"
+      />
+      <sc-choice
+        label="Stage"
+        [options]="stageOptions()"
+        [value]="filter().stage ?? ''"
+        (chosen)="set('stage', $event)"
+      />
+      <sc-choice
+        label="Method"
+        [options]="methodOptions()"
+        [value]="filter().method ?? ''"
+        (chosen)="set('method', $event)"
+      />
+      <sc-choice
+        label="Ended"
+        [options]="endings"
+        [value]="filter().outcome ?? ''"
+        (chosen)="set('outcome', $event)"
+      />
       <label class="field"
         ><span>Words</span>
         <input
@@ -91,6 +75,25 @@ export class LogFilters {
   readonly stages = input.required<readonly { stage: Stage; title: string }[]>();
   readonly narrowed = output<LogFilter>();
 
+  protected readonly kinds: readonly Option<string>[] = [
+    { value: '', name: 'any' },
+    { value: 'solve', name: 'whole solves' },
+    { value: 'stage', name: 'one stage alone' },
+  ];
+  protected readonly endings: readonly Option<string>[] = [
+    { value: '', name: 'any way' },
+    { value: 'finished', name: 'finished' },
+    { value: 'unfinished', name: 'not finished' },
+    { value: 'aside', name: 'set aside' },
+  ];
+  protected readonly stageOptions = computed((): Option<string>[] => [
+    { value: '', name: 'any' },
+    ...this.stages().map(({ stage, title }) => ({ value: stage, name: title })),
+  ]);
+  protected readonly methodOptions = computed((): Option<string>[] => [
+    { value: '', name: 'any' },
+    ...this.methods().map(({ id, title }) => ({ value: id, name: title })),
+  ]);
   protected readonly isNarrow = computed(() =>
     Object.values(this.filter()).some((value) => value !== undefined),
   );

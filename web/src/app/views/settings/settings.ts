@@ -16,7 +16,7 @@ import {
 import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
 import { copied, type Reader, readerFeature, SettingsPage } from '../../subjects/settings';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
-import { Choice } from '../../ui/fields/choice';
+import { Choice, type Option } from '../../ui/fields/choice';
 import { Crown } from '../../ui/crown/crown';
 
 /** How this person reads turns, sees colours and owns a cube. */
@@ -42,6 +42,10 @@ export class Settings {
   protected readonly dialects = DIALECT_OPTIONS;
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly colours = COLOURS;
+  protected readonly centres: readonly Option<Colour>[] = COLOURS.map((colour) => ({
+    value: colour,
+    name: colour,
+  }));
   protected readonly places = SCHEME_SIDES;
   private readonly solved = paintedFromCube(solvedCube());
 
@@ -62,7 +66,7 @@ export class Settings {
   }
 
   /** Puts a colour at a centre; the colour that was there goes where the other one was. */
-  protected centre(place: number, name: string): void {
+  protected centre(place: number, name: Colour): void {
     const scheme = [...this.reader().scheme];
     const other = scheme.findIndex((colour) => colour === name);
     if (other < 0) return;

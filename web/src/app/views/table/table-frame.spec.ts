@@ -5,6 +5,7 @@ import { ForWhom } from '../../subjects/group/parts/for-whom';
 import { NewPhrase } from '../../subjects/group/parts/new-phrase';
 import { TableFrame } from './table-frame';
 import { aGroup, groupsOf, learnerId } from './table.spec-support';
+import { choiceCalled, chooseIn } from '../../ui/fields/choice.spec-support';
 
 describe('the frame of the table', () => {
   let fixture: ComponentFixture<TableFrame>;
@@ -56,17 +57,13 @@ describe('the frame of the table', () => {
 
   it('chooses among several groups, and only names a single one', async () => {
     open(aGroup('Amalie'));
-    expect(host().querySelector('mat-select')).toBeNull();
+    expect(choiceCalled(host(), 'Group')).toBeUndefined();
     const other = { ...aGroup(), id: learnerId(77), name: 'Saturday' };
     groups.useValue.taught.set([aGroup('Amalie'), other]);
     fixture.detectChanges();
-    host().querySelector<HTMLElement>('mat-select')!.click();
-    const option = (): HTMLElement | undefined =>
-      [...document.querySelectorAll<HTMLElement>('mat-option')].find((one) =>
-        one.textContent.includes('Saturday'),
-      );
-    await until(() => option() !== undefined);
-    option()!.click();
+    const choice = choiceCalled(host(), 'Group')!;
+    expect([...choice.options].map(({ text }) => text.trim())).toContain('Saturday');
+    chooseIn(choice, other.id);
     expect(chosen).toEqual([other.id]);
   });
 

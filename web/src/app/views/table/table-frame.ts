@@ -1,24 +1,20 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, computed, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatFormField, MatLabel } from '@angular/material/form-field';
-import { MatOption, MatSelect } from '@angular/material/select';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { GroupStore } from '../../subjects/group';
 import { Groups } from './groups/groups';
 import { Mine } from './mine/mine';
+import { Choice, type Option } from '../../ui/fields/choice';
 
 /** The Table: a coach's group with what belongs to it; for everybody else, their side of it. */
 @Component({
   selector: 'sc-table-frame',
   imports: [
+    Choice,
     Groups,
     MatButton,
-    MatFormField,
-    MatLabel,
-    MatOption,
     MatProgressBar,
-    MatSelect,
     Mine,
     RouterLink,
     RouterLinkActive,
@@ -28,14 +24,12 @@ import { Mine } from './mine/mine';
     @if (groups.group(); as group) {
       <header class="frame no-print">
         @if (groups.taught().length > 1) {
-          <mat-form-field appearance="outline" subscriptSizing="dynamic">
-            <mat-label>Group</mat-label>
-            <mat-select [value]="group.id" (valueChange)="groups.choose($event)">
-              @for (one of groups.taught(); track one.id) {
-                <mat-option [value]="one.id">{{ one.name }}</mat-option>
-              }
-            </mat-select>
-          </mat-form-field>
+          <sc-choice
+            label="Group"
+            [options]="taught()"
+            [value]="group.id"
+            (chosen)="groups.choose($event)"
+          />
         } @else {
           <b class="group">{{ group.name }}</b>
         }
@@ -120,4 +114,7 @@ import { Mine } from './mine/mine';
 })
 export class TableFrame {
   protected readonly groups = inject(GroupStore);
+  protected readonly taught = computed((): Option<string>[] =>
+    this.groups.taught().map(({ id, name }) => ({ value: id, name })),
+  );
 }

@@ -43,12 +43,14 @@ import { TimedRecord } from './timed-record';
 import { TimerFace } from './timer-face';
 import { TimingRun } from './timing-run';
 import { Trouble } from '../../ui/trouble';
+import { Choice, type Option } from '../../ui/fields/choice';
 
 /** Timing a solve: scramble, look, solve with both hands off the cube at either end, tell. */
 @Component({
   selector: 'sc-timing',
   imports: [
     After,
+    Choice,
     DevicePanel,
     MatButton,
     MethodChoice,
@@ -94,9 +96,14 @@ export class Timing {
     const [first, scheme] = [this.first(), this.scheme()];
     return (stage: Stage): string => stageWords(stage, first, scheme).title;
   });
-  protected readonly stageNames = computed(() =>
-    this.stages().map((stage) => ({ stage, title: this.titleOf()(stage) })),
-  );
+  protected readonly scopes = computed((): Option<Stage | ''>[] => [
+    { value: '', name: 'a whole solve' },
+    ...this.stages().map((stage) => ({ value: stage, name: `only ${this.titleOf()(stage)}` })),
+  ]);
+  protected readonly looks = ['0', '8', '15', '30', '60'].map((seconds) => ({
+    value: seconds,
+    name: seconds === '0' ? 'none' : `${seconds} s`,
+  }));
   /** Which scramble is waited for: a late one does not take the place of another. */
   private asked = 0;
 

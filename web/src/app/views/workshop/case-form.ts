@@ -42,6 +42,7 @@ import { Crown, type Stroke } from '../../ui/crown/crown';
 import { ToldField } from '../../ui/fields/told-field';
 import { heldFurther, painted, withPatterns } from '@sleetcrest/core/engine/draft';
 import { Trouble } from '../../ui/trouble';
+import { Choice } from '../../ui/fields/choice';
 
 /** A change to a case: applied to the case as it then is, since several may come within a frame. */
 export interface CaseChange {
@@ -58,7 +59,18 @@ interface Brush {
 /** One case of one's own approach: what must be seen, and what is turned. */
 @Component({
   selector: 'sc-case-form',
-  imports: [Crown, MatButton, MatFormField, MatHint, MatInput, MatLabel, Tiles, ToldField, Trouble],
+  imports: [
+    Choice,
+    Crown,
+    MatButton,
+    MatFormField,
+    MatHint,
+    MatInput,
+    MatLabel,
+    Tiles,
+    ToldField,
+    Trouble,
+  ],
   templateUrl: './case-form.html',
   styleUrl: './case-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -157,9 +169,15 @@ export class CaseForm {
     this.set({ rank });
   }
 
-  protected setLineUp(layer: string): void {
+  protected readonly layers = [
+    { value: '', name: 'nothing' },
+    { value: 'U', name: 'the top' },
+    { value: 'D', name: 'the bottom' },
+  ] as const;
+
+  protected setLineUp(layer: 'U' | 'D' | ''): void {
     this.change(({ lineUp, ...rest }) => {
-      if (layer !== 'U' && layer !== 'D') return rest;
+      if (layer === '') return rest;
       const name = layer === 'U' ? 'top' : 'bottom';
       const words = {
         turning: `Turn the ${name} until it looks like this.`,

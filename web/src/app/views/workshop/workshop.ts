@@ -9,7 +9,6 @@ import {
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Notices } from '../../base/dialogs/notices';
 import { Store } from '@ngrx/store';
@@ -44,6 +43,7 @@ import { isProved, Proofs } from './proofs';
 import { keptDraft } from './remembered-draft';
 import { WorkshopPage } from './workshop.feature';
 import { Trouble } from '../../ui/trouble';
+import { Choice } from '../../ui/fields/choice';
 
 const SETTLED = 250;
 
@@ -52,12 +52,10 @@ const SETTLED = 250;
   selector: 'sc-workshop',
   imports: [
     CaseForm,
+    Choice,
     MatButton,
-    MatFormField,
     MatIcon,
     MatIconButton,
-    MatInput,
-    MatLabel,
     MatProgressBar,
     MethodCard,
     MethodChoice,
@@ -88,6 +86,10 @@ export class Workshop {
   protected readonly base = signal<MethodChosen>(DEFAULT_METHOD.id);
   protected readonly importTrouble = signal<string | null>(null);
 
+  protected readonly ups = [
+    { value: 'first', name: 'first colour' },
+    { value: 'opposite', name: 'its opposite' },
+  ] as const;
   protected readonly slots = computed(() =>
     this.desk.approaches().map((approach, k) => {
       const can = approachesAfter(this.desk.approaches()[k - 1]);
@@ -95,7 +97,7 @@ export class Workshop {
       return {
         approach,
         title: stageWords(approach.stage, UP, STANDARD_SCHEME).title,
-        options,
+        options: options.map(({ id, short, title }) => ({ value: id, name: short ?? title })),
         mark: this.mark(approach),
       };
     }),

@@ -16,11 +16,13 @@ import { action } from '../../../base/reading/action';
 import { GroupStore } from '../group-store';
 import { TableApi } from '../table-api';
 import { Trouble } from '../../../ui/trouble';
+import { Choice, type Option } from '../../../ui/fields/choice';
 
 /** What is handed in, to whom, and the words with it. */
 @Component({
   selector: 'sc-hand-in-dialog',
   imports: [
+    Choice,
     FormsModule,
     MatButton,
     MatDialogActions,
@@ -43,16 +45,12 @@ import { Trouble } from '../../../ui/trouble';
         </p>
       } @else {
         @if (all().length > 1) {
-          <div class="field">
-            <label for="to-group">To</label>
-            <select #to id="to-group" (change)="chosen.set(to.value)">
-              @for (group of all(); track group.id) {
-                <option [value]="group.id" [selected]="group.id === group_()?.id">
-                  {{ group.coach.name }}, {{ group.name }}
-                </option>
-              }
-            </select>
-          </div>
+          <sc-choice
+            label="To"
+            [options]="addressees()"
+            [value]="group_()?.id ?? ''"
+            (chosen)="chosen.set($event)"
+          />
         } @else {
           <p>To {{ group_()?.coach?.name }}, {{ group_()?.name }}.</p>
         }
@@ -90,6 +88,9 @@ export class HandInDialog {
   protected readonly groups = inject(GroupStore);
   protected readonly all = this.groups.joined;
   protected readonly chosen = signal('');
+  protected readonly addressees = computed((): Option<string>[] =>
+    this.all().map(({ id, coach, name }) => ({ value: id, name: `${coach.name}, ${name}` })),
+  );
   protected readonly group_ = computed(
     () => this.all().find(({ id }) => id === this.chosen()) ?? this.all().at(0),
   );

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { type Method, methodById, METHODS, shortTitle } from '@sleetcrest/core';
+import { Choice, type Option } from '../../../ui/fields/choice';
 import { Consent } from '../choosing/consent';
 import { MethodStore } from '../method-store';
 import { proofOf } from '../choosing/proof-of';
@@ -7,32 +8,22 @@ import { proofOf } from '../choosing/proof-of';
 /** A method as chosen: a named one's id, or one's own written out. */
 export type MethodChosen = string | Method;
 
-let made = 0;
-
 /** Chooses a method among the named ones and people's own. */
 @Component({
   selector: 'sc-method-choice',
+  imports: [Choice],
   template: `
-    <div class="field">
-      <label [for]="field">{{ label() }}</label>
-      <select #choice [id]="field" [title]="whole()" [value]="id()" (change)="choose(choice)">
-        @for (method of named; track method.id) {
-          <option [value]="method.id" [selected]="method.id === id()">{{ short(method) }}</option>
-        }
-        @if (own().length > 0) {
-          <optgroup label="Made here">
-            @for (one of own(); track one.id) {
-              <option [value]="one.id" [selected]="one.id === id()">{{ short(one) }}</option>
-            }
-          </optgroup>
-        }
-      </select>
-    </div>
+    <sc-choice
+      [label]="label()"
+      [hint]="whole()"
+      [options]="options()"
+      [value]="id()"
+      (chosen)="choose($event)"
+    />
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MethodChoice {
-  protected readonly field = `method-${made++}`;
   readonly label = input('Method');
   readonly value = input.required<MethodChosen>();
   /** Whether choosing one that is not proved asks first. */
@@ -43,8 +34,6 @@ export class MethodChoice {
   private readonly consent = inject(Consent);
   private readonly saved = this.methods.own;
 
-  protected readonly named = METHODS;
-  protected readonly short = shortTitle;
   /** The whole title, where the field has room for the short one. */
   protected readonly whole = computed(() => {
     const value = this.value();
@@ -55,19 +44,23 @@ export class MethodChoice {
     return typeof value === 'string' ? value : value.id;
   });
   /** Those on the server, and the one in use if the server has not told of it. */
-  protected readonly own = computed((): Method[] => {
+  private readonly own = computed((): Method[] => {
     const own = this.saved().map(({ method }) => method);
     const value = this.value();
     const known = typeof value === 'string' || own.some(({ id }) => id === value.id);
     return known ? own : [...own, value];
   });
 
+  protected readonly options = computed((): Option<string>[] => [
+    ...METHODS.map((method) => ({ value: method.id, name: shortTitle(method) })),
+    ...this.own().map((one) => ({ value: one.id, name: shortTitle(one), under: 'Made here' })),
+  ]);
+
   constructor() {
     this.methods.want();
   }
 
-  protected choose(select: HTMLSelectElement): void {
-    const id = select.value;
+  protected choose(id: string): void {
     if (methodById(id)) {
       this.chosen.emit(id);
       return;
@@ -79,7 +72,6 @@ export class MethodChoice {
       return;
     }
     // Until it is agreed to, the method stays what it was.
-    select.value = this.id();
     void this.consent.given(method.title, proofOf(method, this.saved())).then((given) => {
       if (given) this.chosen.emit(method);
     });

@@ -7,6 +7,7 @@ import { TableApi, GroupStore } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Board } from './board';
 import { BoardPerson, personOf } from './board-person';
+import { choiceCalled, chooseIn } from '../../../ui/fields/choice.spec-support';
 
 const NOW = Date.parse('2026-11-26T18:00:00.000Z');
 const ago = (minutes: number): string => new Date(NOW - minutes * 60_000).toISOString();
@@ -164,10 +165,8 @@ describe('the live board', () => {
 
   it('offers a case to everybody, and what to look at first', async () => {
     button('Everybody look here').click();
-    await seen(() => host().querySelector('#show-case') !== null);
-    const select = host().querySelector<HTMLSelectElement>('#show-case')!;
-    select.value = 'daisy/middle-right';
-    select.dispatchEvent(new Event('change'));
+    await seen(() => choiceCalled(host(), 'A case') !== undefined);
+    chooseIn(choiceCalled(host(), 'A case')!, 'daisy/middle-right');
     await seen(() => !button('Show it to all').disabled);
     button('Show it to all').click();
     await seen(() => text().includes('Before everybody: Look here'));

@@ -29,6 +29,7 @@ import { BoardPerson, personOf, type Person } from './board-person';
 import { Trouble } from '../../../ui/trouble';
 import { listensTo } from '../../../base/keys/keyboard';
 import { BOARD_KEYS } from './board.keys';
+import { Choice, type Option } from '../../../ui/fields/choice';
 
 /** Milliseconds between looks at the clock. */
 const TICK = 1000;
@@ -38,6 +39,7 @@ const TICK = 1000;
   selector: 'sc-board',
   imports: [
     BoardPerson,
+    Choice,
     Crown,
     FormsModule,
     MatButton,
@@ -102,12 +104,13 @@ export class Board {
     const read = cube && readCubeDocument(cube);
     return read?.ok ? stickersSeen(read.value.painted, read.value.scheme, HOME_HOLD) : null;
   });
-  protected readonly caseChoices = computed(() =>
-    this.titles.approaches().map(({ stage, cases }) => ({
-      title: this.titles.of(stage),
-      cases: cases.map(({ id, title }) => ({ id, title })),
-    })),
-  );
+  protected readonly caseChoices = computed((): Option<string>[] => [
+    { value: '', name: 'Choose one …' },
+    ...this.titles.approaches().flatMap(({ stage, cases }) => {
+      const under = this.titles.of(stage);
+      return cases.map(({ id, title }) => ({ value: id, name: title, under }));
+    }),
+  ]);
 
   constructor() {
     listensTo(BOARD_KEYS, { away: () => this.away() });

@@ -8,6 +8,7 @@ import { PlanningWork } from '../../../subjects/group/work';
 import { aGroup, aMatrix, groupsOf, learnerId, manyLearners } from '../table.spec-support';
 import { askedOf, moved, newPlan, nextWeek, weekLater } from './draft';
 import { Planner } from './planner';
+import { choiceCalled } from '../../../ui/fields/choice.spec-support';
 
 describe('a plan in hand', () => {
   const slot = { kind: 'solve', case: '', other: '' } as const;
@@ -180,8 +181,7 @@ describe('the planner', () => {
     fixture.componentRef.setInput('id', 'new');
     await seen(() => note() === '');
     groups.useValue.group.set(group);
-    host().querySelector<HTMLElement>('.bar mat-select')!.click();
-    await seen(() => document.querySelectorAll('mat-option').length === 1);
+    await seen(() => choiceCalled(host(), 'Session')!.options.length === 1);
     expect(note()).toBe('');
   });
 });

@@ -40,7 +40,6 @@ import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
 import { action } from '../../../base/reading/action';
 import { moved, newPlan, nextWeek, SOLVES, withSlot, written } from './draft';
-import { MatOption, MatSelect } from '@angular/material/select';
 import { PlanTableView } from './plan-table';
 import { PlanAsked } from './plan-asked';
 import { PlanCalendar } from './plan-calendar';
@@ -48,6 +47,7 @@ import { PlanFound } from './plan-found';
 import { NEW, PlanInHand } from './plan-in-hand';
 import { remarkWords, worthWords } from './plan-words';
 import { Trouble } from '../../../ui/trouble';
+import { Choice, type Option } from '../../../ui/fields/choice';
 
 /** Plans a session: proposes who sits together and what each table does, and says what a change costs. */
 @Component({
@@ -55,15 +55,14 @@ import { Trouble } from '../../../ui/trouble';
   imports: [
     CdkDropList,
     CdkDropListGroup,
+    Choice,
     FormsModule,
     MatButton,
     MatFormField,
     MatIcon,
     MatInput,
     MatLabel,
-    MatOption,
     MatProgressBar,
-    MatSelect,
     PlanAsked,
     PlanCalendar,
     PlanTableView,
@@ -96,6 +95,10 @@ export class Planner {
   protected readonly readTrouble = this.keeping.trouble;
   protected readonly isBusy = this.keeping.isBusy;
   protected readonly matrix = computed((): Matrix | undefined => this.keeping.value()?.matrix);
+  protected readonly sessions = computed((): Option<string>[] => [
+    { value: '', name: 'A new one' },
+    ...this.plans().map(({ plan: { id, on, at } }) => ({ value: id, name: `${on}, ${at}` })),
+  ]);
   protected readonly plans = computed((): readonly KeptPlan[] => this.keeping.value()?.plans ?? []);
   private readonly hand = new PlanInHand();
   protected readonly plan = this.hand.plan;

@@ -5,6 +5,7 @@ import { openStore, pressNotice, until } from '../../../app.spec-support';
 import { GroupApi, TableApi } from '../../../subjects/group';
 import { aGroup, groupsOf, learnerId } from '../table.spec-support';
 import { Roster } from './roster';
+import { choiceCalled, chooseIn } from '../../../ui/fields/choice.spec-support';
 
 describe('who belongs to a group', () => {
   let fixture: ComponentFixture<Roster>;
@@ -147,13 +148,7 @@ describe('who belongs to a group', () => {
   });
 
   it('changes how the group learns, and puts it away', async () => {
-    host().querySelector<HTMLElement>('sc-group-ways mat-select')!.click();
-    const oslo = (): HTMLElement | undefined =>
-      [...document.querySelectorAll<HTMLElement>('mat-option')].find((one) =>
-        one.textContent.includes('Europe/Oslo'),
-      );
-    await seen(() => oslo() !== undefined);
-    oslo()!.click();
+    chooseIn(choiceCalled(host(), 'Where it meets (its clock)')!, 'Europe/Oslo');
     await seen(() => asked.length === 1);
     expect(asked[0]).toEqual(['change', { zone: 'Europe/Oslo' }]);
     await seen(() => !button('Put it away').disabled);

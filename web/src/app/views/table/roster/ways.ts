@@ -2,25 +2,24 @@ import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
-import { MatSelect, MatOption } from '@angular/material/select';
 import type { ChangeGroup, Group } from '@sleetcrest/contract/accounts';
 import { action } from '../../../base/reading/action';
 import { GroupStore } from '../../../subjects/group';
 import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/method-choice';
 import { copied } from '../../../subjects/settings';
 import { Trouble } from '../../../ui/trouble';
+import { Choice, type Option } from '../../../ui/fields/choice';
 
 /** What a group is called, how it learns, and by which clock it meets. */
 @Component({
   selector: 'sc-group-ways',
   imports: [
+    Choice,
     FormsModule,
     MatButton,
     MatFormField,
     MatInput,
     MatLabel,
-    MatOption,
-    MatSelect,
     MethodChoice,
     Trouble,
   ],
@@ -34,14 +33,12 @@ import { Trouble } from '../../../ui/trouble';
       <button matButton="outlined" type="submit">Rename</button>
     </form>
     <sc-method-choice [value]="group().method" (chosen)="chooseMethod($event)" />
-    <mat-form-field appearance="outline" subscriptSizing="dynamic">
-      <mat-label>Where it meets (its clock)</mat-label>
-      <mat-select [value]="group().zone" (valueChange)="change({ zone: $event })">
-        @for (one of zones; track one) {
-          <mat-option [value]="one">{{ one }}</mat-option>
-        }
-      </mat-select>
-    </mat-form-field>
+    <sc-choice
+      label="Where it meets (its clock)"
+      [options]="zones"
+      [value]="group().zone"
+      (chosen)="change({ zone: $event })"
+    />
   `,
   styleUrls: ['../table-page.scss', './roster.scss', './part.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,7 +47,10 @@ export class GroupWays {
   readonly group = input.required<Group>();
   private readonly groups = inject(GroupStore);
   protected readonly action = action();
-  protected readonly zones = ['UTC', ...Intl.supportedValuesOf('timeZone')];
+  protected readonly zones: readonly Option<string>[] = [
+    'UTC',
+    ...Intl.supportedValuesOf('timeZone'),
+  ].map((zone) => ({ value: zone, name: zone }));
 
   protected chooseMethod(method: MethodChosen): void {
     void this.change({ method: copied(method) });

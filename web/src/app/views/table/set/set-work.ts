@@ -29,7 +29,7 @@ import { Notices } from '../../../base/dialogs/notices';
 import { SavedStore } from '../../../subjects/walk';
 import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
 import { ForWhom } from '../../../subjects/group/parts/for-whom';
-import { Choice } from '../../../ui/fields/choice';
+import { Choice, type Option } from '../../../ui/fields/choice';
 import { DateField } from '../../../ui/fields/date-field';
 import { clockText } from '../../../base/words/clock-text';
 import { reading } from '../../../base/reading/reading';
@@ -91,7 +91,11 @@ export class SetWork {
   private readonly action = action();
   protected readonly busy = this.action.busy;
   protected readonly trouble = this.action.trouble;
-  protected readonly saved = this.cubes.page;
+  private readonly saved = this.cubes.page;
+  protected readonly cubeChoices = computed((): Option<string>[] => [
+    { value: '', name: 'Choose one …' },
+    ...(this.saved()?.items ?? []).map(({ id, name }) => ({ value: id, name })),
+  ]);
 
   private readonly asking = reading(
     () => this.groups.group()?.id,
