@@ -12,6 +12,7 @@ import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/inp
         <input
           #line
           matInput
+          [type]="type()"
           [readonly]="readonly()"
           [attr.maxlength]="most()"
           [attr.list]="list()"
@@ -50,6 +51,7 @@ import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/inp
 })
 export class ToldField {
   readonly label = input.required<string>();
+  readonly type = input<'text' | 'search'>('text');
   readonly value = input.required<string>();
   /** How many characters it takes; undefined for any. */
   readonly most = input<number>();

@@ -27,6 +27,7 @@ import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 import { Trouble } from '../../ui/trouble';
+import { MatCheckbox } from '@angular/material/checkbox';
 
 /** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
 @Component({
@@ -36,6 +37,7 @@ import { Trouble } from '../../ui/trouble';
     MatButton,
     MatButtonToggle,
     MatButtonToggleGroup,
+    MatCheckbox,
     MatFormField,
     MatHint,
     MatInput,

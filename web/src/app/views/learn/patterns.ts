@@ -39,6 +39,7 @@ import { player } from '../../base/play/player';
 import { TurnsDone } from './turns-done';
 import { PATTERN_KEYS } from './learn.keys';
 import { Trouble } from '../../ui/trouble';
+import { ToldField } from '../../ui/fields/told-field';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {
@@ -53,7 +54,7 @@ const HANDED = 'A pattern handed to you';
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
   selector: 'sc-patterns',
-  imports: [Crown, CubeView, MatButton, Pots, RouterLink, Trouble, TurnsDone],
+  imports: [Crown, CubeView, MatButton, Pots, RouterLink, ToldField, Trouble, TurnsDone],
   templateUrl: './patterns.html',
   styleUrls: ['./page.scss', './patterns.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

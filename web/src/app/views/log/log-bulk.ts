@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, input, output } from '@angular/core
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { numbered } from '../../base/words/counted';
+import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 
 /** A tag to be added to the records chosen, or taken off. */
 export interface Tagging {
@@ -12,12 +13,15 @@ export interface Tagging {
 /** What can be done with many records at once. */
 @Component({
   selector: 'sc-log-bulk',
-  imports: [MatButton, MatIcon],
+  imports: [MatButton, MatFormField, MatIcon, MatInput, MatLabel],
   template: `
     <b>{{ numbered(chosen()) }} chosen</b>
     <button matButton (click)="allAsked.emit()">All {{ numbered(total()) }}</button>
     <button matButton (click)="noneAsked.emit()">None</button>
-    <label>Tag <input #field maxlength="30" /></label>
+    <mat-form-field appearance="outline" subscriptSizing="dynamic">
+      <mat-label>Tag</mat-label>
+      <input #field matInput maxlength="30" />
+    </mat-form-field>
     <button matButton="outlined" (click)="tag(field, true)"><mat-icon svgIcon="tag" />Add</button>
     <button matButton (click)="tag(field, false)">Take off</button>
     <button matButton (click)="deletionAsked.emit()"><mat-icon svgIcon="remove" />Delete</button>
@@ -33,15 +37,8 @@ export interface Tagging {
       border-radius: var(--radius);
       background: var(--accent-soft);
     }
-    input {
-      width: 9rem;
-      min-height: 34px;
-      padding: 2px 8px;
-      border: 1px solid var(--line-strong);
-      border-radius: 6px;
-      background: var(--surface);
-      color: var(--text);
-      font: inherit;
+    mat-form-field {
+      width: 10rem;
     }
   `,
   host: { class: 'bulk', role: 'group', 'aria-label': 'The records chosen' },

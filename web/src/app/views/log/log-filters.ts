@@ -4,11 +4,12 @@ import type { Stage } from '@sleetcrest/core';
 import type { LogFilter } from '@sleetcrest/core/learner/log';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { DateField } from '../../ui/fields/date-field';
+import { ToldField } from '../../ui/fields/told-field';
 
 /** Which records are looked at: by day, kind, stage, method, outcome, tag and words. */
 @Component({
   selector: 'sc-log-filters',
-  imports: [Choice, DateField, MatButton],
+  imports: [Choice, DateField, MatButton, ToldField],
   template: `
     <form role="search" aria-label="Records shown" (submit)="$event.preventDefault()">
       <sc-date-field label="From" [value]="filter().from ?? ''" (told)="set('from', $event)" />
@@ -37,15 +38,13 @@ import { DateField } from '../../ui/fields/date-field';
         [value]="filter().outcome ?? ''"
         (chosen)="set('outcome', $event)"
       />
-      <label class="field"
-        ><span>Words</span>
-        <input
-          #text
-          type="search"
-          maxlength="80"
-          [value]="filter().text ?? ''"
-          (change)="set('text', text.value)"
-      /></label>
+      <sc-told-field
+        label="Words"
+        type="search"
+        [most]="80"
+        [value]="filter().text ?? ''"
+        (told)="set('text', $event)"
+      />
       @if (isNarrow()) {
         <button matButton type="button" (click)="narrowed.emit({})">Show all</button>
       }
@@ -58,13 +57,11 @@ import { DateField } from '../../ui/fields/date-field';
       gap: 6px 12px;
       align-items: end;
     }
-    .field,
-    sc-date-field {
+    sc-choice,
+    sc-date-field,
+    sc-told-field {
       flex: 1 1 8.5rem;
       max-width: 11rem;
-    }
-    input {
-      min-width: 0;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -6,18 +6,18 @@ import { skyline, type Stage } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { clockText, secondsSaid } from '../../base/words/clock-text';
 import type { LogLine } from './log-windows';
+import { MatCheckbox } from '@angular/material/checkbox';
 
 /** One record as a line of the table. */
 @Component({
   selector: 'sc-log-line',
-  imports: [MatIcon, MatIconButton, RouterLink],
+  imports: [MatCheckbox, MatIcon, MatIconButton, RouterLink],
   template: `
     @if (line(); as entry) {
       @if (own()) {
         <span role="cell">
-          <input
-            type="checkbox"
-            [attr.aria-label]="'Choose the record of ' + when()"
+          <mat-checkbox
+            [aria-label]="'Choose the record of ' + when()"
             [checked]="chosen()"
             (change)="toggled.emit(entry.id)"
           />

@@ -44,6 +44,7 @@ import { TimerFace } from './timer-face';
 import { TimingRun } from './timing-run';
 import { Trouble } from '../../ui/trouble';
 import { Choice, type Option } from '../../ui/fields/choice';
+import { MatCheckbox } from '@angular/material/checkbox';
 
 /** Timing a solve: scramble, look, solve with both hands off the cube at either end, tell. */
 @Component({
@@ -53,6 +54,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
     Choice,
     DevicePanel,
     MatButton,
+    MatCheckbox,
     MethodChoice,
     Recent,
     Ridge,

@@ -44,6 +44,7 @@ import { keptDraft } from './remembered-draft';
 import { WorkshopPage } from './workshop.feature';
 import { Trouble } from '../../ui/trouble';
 import { Choice } from '../../ui/fields/choice';
+import { MatCheckbox } from '@angular/material/checkbox';
 
 const SETTLED = 250;
 
@@ -54,6 +55,7 @@ const SETTLED = 250;
     CaseForm,
     Choice,
     MatButton,
+    MatCheckbox,
     MatIcon,
     MatIconButton,
     MatProgressBar,
