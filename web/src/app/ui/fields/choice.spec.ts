@@ -1,4 +1,4 @@
-import { Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Choice, type Option } from './choice';
 import { choiceCalled, chooseIn } from './choice.spec-support';
@@ -13,6 +13,7 @@ import { choiceCalled, chooseIn } from './choice.spec-support';
     [disabled]="isBusy()"
     (chosen)="told.push($event)"
   />`,
+  changeDetection: ChangeDetectionStrategy.OnPush,
 })
 class Page {
   readonly options: readonly Option<string>[] = [

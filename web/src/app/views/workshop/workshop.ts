@@ -31,20 +31,18 @@ import { WORKSHOP_KEYS } from './workshop.keys';
 import { Consent, MethodStore } from '../../subjects/method';
 import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
 import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
-import { CaseForm } from './case-form';
 import { DraftDesk } from './draft-desk';
 import { readMethodFile, saveMethod } from './method-file';
 import { copyOf, type Draft } from './drafting';
 import { ToldField } from '../../ui/fields/told-field';
 import { MethodCard } from './method-card';
 import { ProofPanel } from './proof-panel';
-import { SayingsForm } from './sayings-form';
 import { isProved, Proofs } from './proofs';
 import { keptDraft } from './remembered-draft';
 import { WorkshopPage } from './workshop.feature';
 import { Trouble } from '../../ui/trouble';
 import { Choice } from '../../ui/fields/choice';
-import { MatCheckbox } from '@angular/material/checkbox';
+import { ApproachWork } from './approach-work';
 
 const SETTLED = 250;
 
@@ -52,17 +50,15 @@ const SETTLED = 250;
 @Component({
   selector: 'sc-workshop',
   imports: [
-    CaseForm,
+    ApproachWork,
     Choice,
     MatButton,
-    MatCheckbox,
     MatIcon,
     MatIconButton,
     MatProgressBar,
     MethodCard,
     MethodChoice,
     ProofPanel,
-    SayingsForm,
     ToldField,
     Trouble,
   ],
@@ -88,10 +84,6 @@ export class Workshop {
   protected readonly base = signal<MethodChosen>(DEFAULT_METHOD.id);
   protected readonly importTrouble = signal<string | null>(null);
 
-  protected readonly ups = [
-    { value: 'first', name: 'first colour' },
-    { value: 'opposite', name: 'its opposite' },
-  ] as const;
   protected readonly slots = computed(() =>
     this.desk.approaches().map((approach, k) => {
       const can = approachesAfter(this.desk.approaches()[k - 1]);

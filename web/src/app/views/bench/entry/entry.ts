@@ -54,6 +54,7 @@ import { Palette } from './palette';
 import { SuspectPanel } from './suspect-panel';
 import { TurnsEntry } from './turns-entry';
 import { momentOfLate } from '../../../base/words/days';
+import { Unfitting } from './unfitting';
 
 /** The ways to say how a cube looks. */
 const WAYS = [
@@ -72,19 +73,20 @@ const WAYS = [
     Crown,
     DoneUpTo,
     FarApart,
-    FirstOffer,
     FileEntry,
+    FirstOffer,
     GuidedEntry,
     MatButton,
     MatIcon,
     MatIconButton,
     MethodChoice,
     Palette,
-    Segments,
     PhotoEntry,
     RouterLink,
+    Segments,
     SuspectPanel,
     TurnsEntry,
+    Unfitting,
   ],
   templateUrl: './entry.html',
   styleUrl: './entry.scss',

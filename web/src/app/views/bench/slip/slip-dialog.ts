@@ -43,6 +43,7 @@ import { SlipTiles } from './slip-tiles';
 import { Slips } from '../../../subjects/walk/work';
 import { listensTo } from '../../../base/keys/keyboard';
 import { SLIP_KEYS } from './slip.keys';
+import { SlipWays, WAYS } from './slip-ways';
 
 /** What is known when the question is asked: the whole cube, where one reports its turns. */
 export interface SlipQuestion {
@@ -51,16 +52,10 @@ export interface SlipQuestion {
   position: Position;
 }
 
-const WAYS: Record<WayBack['kind'], string> = {
-  undo: 'Undo from there and do it right',
-  shortest: 'The fewest turns back',
-  'go-on': 'Go on from here',
-};
-
 /** Asks what is seen, says what slipped, and shows the ways back, the cheapest first. */
 @Component({
   selector: 'sc-slip-dialog',
-  imports: [Crown, MatButton, MatIcon, MatProgressBar, Palette, SlipTiles, TurnTile],
+  imports: [Crown, MatButton, MatIcon, MatProgressBar, Palette, SlipTiles, SlipWays, TurnTile],
   templateUrl: './slip-dialog.html',
   styleUrl: './slip-dialog.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

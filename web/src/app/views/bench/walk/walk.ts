@@ -8,7 +8,6 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
   type Colour,
-  type Dialect,
   FRONT,
   methodOf,
   paintedFromCube,
@@ -17,54 +16,49 @@ import {
   stageWords,
   stickerSeenInHold,
   stickersSeen,
-  type Turn,
   UP,
   writeCubeDocument,
   writeMoves,
 } from '@sleetcrest/core';
 import isEqual from 'fast-deep-equal';
-import { v4 as uuid } from 'uuid';
 import { listensTo } from '../../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../../base/keys/keys';
 import { whereOn } from './where-on';
 import { WALK_KEYS } from './walk.keys';
-import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
-import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/method-choice';
+import type { MethodChosen } from '../../../subjects/method/parts/method-choice';
 import { copied, type Reader, readerFeature, SettingsPage } from '../../../subjects/settings';
 import { Hands } from '../../../subjects/settings/parts/hands';
 import { SayingView } from '../../../subjects/settings/parts/saying';
 import { HandIn, tellsWhere } from '../../../subjects/group';
 import { walkFeature, WalkPage, type WalkScene } from '../../../subjects/walk';
-import { Choice } from '../../../ui/fields/choice';
 import { Crown } from '../../../ui/crown/crown';
 import { CubeView } from '../../../ui/cube/cube-view';
-import { DevicePanel } from '../../../devices/cube/device-panel';
 import { FirstLooks } from './first-looks';
 import { FollowedCube } from './followed-cube';
-import { SimulatedCube } from '../../../devices/cube/simulated-cube';
+import { FollowingPanel } from './following-panel';
 import { FarWalk } from '../far/far-walk';
 import { Controls } from './controls';
 import { StepLines } from './step-lines';
 import { TileRow } from '../../../ui/tiles/tile-row';
+import { WalkHead } from './walk-head';
 
 /** Walks a cube to solved, a turn at a time. */
 @Component({
   selector: 'sc-walk',
   imports: [
-    FirstLooks,
-    Choice,
     Controls,
     Crown,
     CubeView,
-    DevicePanel,
     FarWalk,
+    FirstLooks,
+    FollowingPanel,
     Hands,
     MatButton,
     MatIcon,
-    MethodChoice,
     SayingView,
     StepLines,
     TileRow,
+    WalkHead,
   ],
   providers: [FollowedCube],
   templateUrl: './walk.html',
@@ -75,12 +69,9 @@ export class Walk {
   readonly scene = input.required<WalkScene>();
 
   private readonly store = inject(Store);
-  protected readonly firstColours = FIRST_COLOURS;
-  protected readonly dialects = DIALECT_OPTIONS;
   private readonly router = inject(Router);
   private readonly notices = inject(Notices);
   private readonly dialog = inject(MatDialog);
-  private readonly device = inject(SimulatedCube);
   protected readonly followed = inject(FollowedCube);
   protected readonly handing = inject(HandIn);
   /** Whether the walk fills the window. */
@@ -88,8 +79,6 @@ export class Walk {
 
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly playing = this.store.selectSignal(walkFeature.selectPlaying);
-  protected readonly keeping = this.store.selectSignal(walkFeature.selectKeeping);
-  protected readonly refusal = this.store.selectSignal(walkFeature.selectRefusal);
   private readonly record = this.store.selectSignal(walkFeature.selectRecord);
 
   constructor() {
@@ -106,7 +95,6 @@ export class Walk {
   }
 
   protected readonly method = computed(() => this.record()?.method ?? null);
-  protected readonly name = computed(() => this.record()?.name ?? '');
   protected readonly firstColour = computed(() => this.scene().walkthrough.firstColour as Colour);
   protected readonly scheme = computed(() => this.scene().timeline.scheme);
   protected readonly picture = computed(() => {
@@ -215,10 +203,6 @@ export class Walk {
     this.store.dispatch(SettingsPage.settingChanged({ change: { hands } }));
   }
 
-  protected chooseDialect(dialect: Dialect): void {
-    this.store.dispatch(SettingsPage.settingChanged({ change: { dialect } }));
-  }
-
   protected chooseFirst(firstColour: Colour): void {
     if (firstColour === this.firstColour()) return;
     this.replan({ firstColour }, { firstColour: this.firstColour() }, `${firstColour} first`);
@@ -253,12 +237,6 @@ export class Walk {
     });
   }
 
-  protected keepAgain(): void {
-    const id = uuid();
-    this.store.dispatch(WalkPage.keepAgainAsked({ id }));
-    void this.router.navigate(['/bench', id], { replaceUrl: true });
-  }
-
   /** Asks about the cube as it stands. */
   protected askCoach(): void {
     const { cube, timeline } = this.scene();
@@ -280,11 +258,6 @@ export class Walk {
 
   protected connect(): void {
     void this.followed.connect();
-  }
-
-  /** The simulated cube is turned on the screen. */
-  protected turned(turn: Turn): void {
-    this.device.turn(turn, performance.now());
   }
 
   protected edit(): void {

@@ -67,7 +67,7 @@ describe('the matrix', () => {
     const cell = host().querySelectorAll<HTMLElement>('[data-column="1"]')[0]!;
     cell.click();
     fixture.detectChanges();
-    const aside = host().querySelector('aside')!.textContent.replace(/\s+/g, ' ');
+    const aside = host().querySelector('sc-rests-on')!.textContent.replace(/\s+/g, ' ');
     expect(aside).toContain('Case 1');
     expect(aside).toContain('3 answers, right on 2 days, last on 2024-10-04');
     expect(aside).toContain('finished 2 times on the clock');
@@ -80,7 +80,7 @@ describe('the matrix', () => {
       row.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
     }
     fixture.detectChanges();
-    expect(host().querySelector('aside h3')!.textContent).toContain('Case 1');
+    expect(host().querySelector('sc-rests-on h3')!.textContent).toContain('Case 1');
   });
 
   it('draws only what is in sight of two hundred learners and sixty cases', async () => {

@@ -7,17 +7,16 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  type ElementRef,
+  ElementRef,
   inject,
   signal,
   viewChild,
 } from '@angular/core';
-import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { type MatrixRow, matrixTable } from '@sleetcrest/contract/table';
-import { dayNamed } from '@sleetcrest/core/learner/answers';
 import { STANDINGS } from '@sleetcrest/core/learner/standing';
 import { saveText } from '../../../base/files/save-file';
 import { unparse } from 'papaparse';
@@ -26,8 +25,6 @@ import { Choice } from '../../../ui/fields/choice';
 import { STANDING_WORDS } from '@sleetcrest/core/learner/standing';
 import { StandingRise } from '../../../ui/standing/standing-rise';
 import { clockText } from '../../../base/words/clock-text';
-import { counted } from '../../../base/words/counted';
-import { percent } from '../../../base/words/percent';
 import { reading } from '../../../base/reading/reading';
 import { TableApi, GroupStore } from '../../../subjects/group';
 import { inOrder, type Order } from './matrix-order';
@@ -35,6 +32,7 @@ import { RowRidge, type Span } from './row-ridge';
 import { Trouble } from '../../../ui/trouble';
 import { deedOf } from '../../../base/keys/key-scope';
 import { MATRIX_KEYS } from './matrix.keys';
+import { RestsOn, type LookedAt } from './rests-on';
 
 /** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
 const LEAST_CELL = 17;
@@ -58,8 +56,8 @@ interface Looked {
     Choice,
     MatButton,
     MatIcon,
-    MatIconButton,
     MatProgressBar,
+    RestsOn,
     RouterLink,
     RowRidge,
     StandingRise,
@@ -75,9 +73,6 @@ export class MatrixView {
   protected readonly words = STANDING_WORDS;
   protected readonly standings = STANDINGS;
   protected readonly clock = clockText;
-  protected readonly counted = counted;
-  protected readonly percent = percent;
-  protected readonly day = dayNamed;
 
   protected readonly orders: readonly { value: Order; name: string }[] = [
     { value: 'need', name: 'who needs somebody most' },
@@ -111,7 +106,7 @@ export class MatrixView {
     });
   });
   protected readonly looked = signal<Looked | null>(null);
-  protected readonly shown = computed(() => {
+  protected readonly shown = computed((): LookedAt | null => {
     const [matrix, looked] = [this.matrix(), this.looked()];
     const row = matrix?.rows.find(({ id }) => id === looked?.row);
     if (!matrix || !looked || !row) return null;
@@ -119,11 +114,9 @@ export class MatrixView {
     const stage = row.stages.find((one) => one.stage === column?.stage);
     return { row, column, case: row.cases[looked.column], stage };
   });
-  private readonly panel = viewChild<ElementRef<HTMLElement>>('panel');
-
-  protected titleOf(id: string): string {
-    return this.matrix()?.columns.find((one) => one.case === id)?.title ?? id;
-  }
+  private readonly panel = viewChild<unknown, ElementRef<HTMLElement>>('panel', {
+    read: ElementRef,
+  });
 
   protected again(): void {
     this.asking.again();
