@@ -1,5 +1,4 @@
-import { STAGES } from '@sleetcrest/core';
-import { ENTRY_KINDS, type LogEntry, OUTCOMES } from '@sleetcrest/core/learner/log';
+import type { LogEntry } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import * as z from 'zod';
 import { withConnection } from '../database/connection.js';
@@ -9,32 +8,13 @@ import {
   jsonOf,
   entryOfRow,
   JSON_COLUMNS,
+  logRow,
   placeholders,
   ROW_COLUMNS,
   valuesOf,
   WRITTEN,
 } from './rows.js';
 import type { Where } from './where.js';
-
-const entryRow = z.object({
-  id: z.string(),
-  kind: z.enum(ENTRY_KINDS),
-  stage: z.enum(STAGES).nullable(),
-  outcome: z.enum(OUTCOMES),
-  reason: z.string(),
-  note: z.string(),
-  method: z.string(),
-  cube: z.string(),
-  scramble: z.string(),
-  turns: z.string(),
-  tags: z.array(z.string()),
-  began_at: z.date(),
-  utc_offset: z.number(),
-  hundredths: z.number().nullable(),
-  split_stages: z.array(z.enum(STAGES)),
-  split_hundredths: z.array(z.number()),
-  split_turns: z.array(z.number().nullable()),
-});
 
 const INSERT = `INSERT INTO log_entries (${WRITTEN.join(', ')})`;
 /**
@@ -88,7 +68,7 @@ export async function entriesIn(
 ): Promise<LogEntry[]> {
   const rows = await rowsOf(
     sequelize,
-    entryRow,
+    logRow,
     `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${sql}
      ORDER BY began_at DESC, id DESC OFFSET $${bind.length + 1} LIMIT $${bind.length + 2}`,
     [...bind, offset, limit],
@@ -115,7 +95,7 @@ export async function entriesAfter(
   const [at, id] = [where.bind.length + 1, where.bind.length + 2];
   const rows = await rowsOf(
     sequelize,
-    entryRow,
+    logRow,
     `SELECT ${ROW_COLUMNS} FROM log_entries WHERE ${where.sql}
      ${last ? `AND (began_at, id) > ($${at}::timestamptz, $${id}::uuid)` : ''}
      ORDER BY began_at, id LIMIT ${PAGE}`,
@@ -133,7 +113,7 @@ export async function entryIn(
 ): Promise<LogEntry | undefined> {
   const row = await rowOf(
     sequelize,
-    entryRow,
+    logRow,
     `SELECT ${ROW_COLUMNS} FROM log_entries WHERE account_id = $1 AND id = $2
      ${deletedToo ? '' : 'AND deleted_at IS NULL'} ${held ? 'FOR UPDATE' : ''}`,
     [account, id],
@@ -176,7 +156,7 @@ export async function entriesSince(
 ): Promise<Changed[]> {
   const rows = await rowsOf(
     sequelize,
-    entryRow.extend({ changed: z.string(), deleted: z.boolean() }),
+    logRow.extend({ changed: z.string(), deleted: z.boolean() }),
     `SELECT ${ROW_COLUMNS}, ${exactly('changed_at')} AS changed, deleted_at IS NOT NULL AS deleted
      FROM log_entries
      WHERE account_id = $1 AND (changed_at, id) > ($2::timestamptz, $3::uuid)

@@ -1,26 +1,32 @@
+import { STAGES } from '@sleetcrest/core';
 import {
+  ENTRY_KINDS,
   hundredthsOf,
   type LogEntry,
   momentWith,
   offsetOf,
-  type Split,
+  OUTCOMES,
 } from '@sleetcrest/core/learner/log';
+import * as z from 'zod';
 
-/** The fields of a record that are a column of the same name, and its type. */
-const PLAIN = {
-  id: 'uuid',
-  kind: 'text',
-  stage: 'text',
-  outcome: 'text',
-  reason: 'text',
-  note: 'text',
-  method: 'text',
-  cube: 'text',
-  scramble: 'text',
-  turns: 'text',
-  tags: 'text[]',
-} as const satisfies Partial<Record<keyof LogEntry, string>>;
-type Plain = keyof typeof PLAIN;
+/** The fields of a record that are a column of the same name, and what such a column gives. */
+const plainRow = z.object({
+  id: z.string(),
+  kind: z.enum(ENTRY_KINDS),
+  stage: z.enum(STAGES).nullable(),
+  outcome: z.enum(OUTCOMES),
+  reason: z.string(),
+  note: z.string(),
+  method: z.string(),
+  cube: z.string(),
+  scramble: z.string(),
+  turns: z.string(),
+  tags: z.array(z.string()),
+}) satisfies z.ZodType<Partial<LogEntry>>;
+type Plain = keyof typeof plainRow.shape;
+
+/** The types of those columns that are not `text`. */
+const TYPES: Partial<Record<Plain, string>> = { id: 'uuid', tags: 'text[]' };
 
 /** The columns made of the other fields: their types, and what each holds of a record. */
 const MADE = {
@@ -33,20 +39,25 @@ const MADE = {
 } as const satisfies Record<string, readonly [string, (entry: LogEntry) => unknown]>;
 
 /** A row of `log_entries`, as SQL gives it. */
-export type LogRow = Pick<LogEntry, Plain> & {
-  began_at: Date;
-  utc_offset: number;
-  hundredths: number | null;
-  split_stages: Split['stage'][];
-  split_hundredths: number[];
-  split_turns: (number | null)[];
-};
+export const logRow = plainRow.extend({
+  began_at: z.date(),
+  utc_offset: z.number(),
+  hundredths: z.number().nullable(),
+  split_stages: z.array(z.enum(STAGES)),
+  split_hundredths: z.array(z.number()),
+  split_turns: z.array(z.number().nullable()),
+});
+export type LogRow = z.infer<typeof logRow>;
 
-const PLAIN_NAMES = Object.keys(PLAIN) as Plain[];
+const PLAIN_NAMES = Object.keys(plainRow.shape) as Plain[];
 
 /** The columns a record is read from, and written to after the account. */
 const COLUMNS: readonly { name: string; type: string; of: (entry: LogEntry) => unknown }[] = [
-  ...PLAIN_NAMES.map((name) => ({ name, type: PLAIN[name], of: (entry: LogEntry) => entry[name] })),
+  ...PLAIN_NAMES.map((name) => ({
+    name,
+    type: TYPES[name] ?? 'text',
+    of: (entry: LogEntry) => entry[name],
+  })),
   ...Object.entries(MADE).map(([name, [type, of]]) => ({ name, type, of })),
 ];
 

@@ -1,22 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import type { Told } from '@sleetcrest/contract';
-import type { ChangeEntry, EntryHistory } from '@sleetcrest/contract/log';
+import { type ChangeEntry, changeEntrySchema, type EntryHistory } from '@sleetcrest/contract/log';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import { toldOf, writeTold } from './queries.js';
 
-/** What is changed together: a reason belongs to the outcome it is given for. */
-const FIELD_OF = {
-  time: 'time',
-  outcome: 'outcome',
-  reason: 'outcome',
-  note: 'note',
-  method: 'method',
-  cube: 'cube',
-  turns: 'turns',
-  tags: 'tags',
-} as const satisfies Record<keyof ChangeEntry, string>;
-type Field = (typeof FIELD_OF)[keyof ChangeEntry];
+type Key = keyof ChangeEntry;
+/** What a change is of: each field by itself, but for a reason, which belongs to its outcome. */
+type Field = Exclude<Key, 'reason'>;
+const fieldOf = (key: Key): Field => (key === 'reason' ? 'outcome' : key);
+const KEYS = Object.keys(changeEntrySchema.shape) as Key[];
 
 interface ToldRow {
   field: Field;
@@ -28,8 +21,8 @@ interface ToldRow {
 /** The parts of a change by the field they belong to, each whole. */
 function byField(change: ChangeEntry, before: LogEntry): Map<Field, ChangeEntry> {
   const fields = new Map<Field, ChangeEntry>();
-  for (const key of Object.keys(change) as (keyof ChangeEntry)[]) {
-    const field = FIELD_OF[key];
+  for (const key of Object.keys(change) as Key[]) {
+    const field = fieldOf(key);
     if (change[key] === undefined || fields.has(field)) continue;
     fields.set(field, pick({ ...before, ...change }, field));
   }
@@ -37,11 +30,7 @@ function byField(change: ChangeEntry, before: LogEntry): Map<Field, ChangeEntry>
 }
 
 const pick = (from: ChangeEntry, wanted: Field): ChangeEntry =>
-  Object.fromEntries(
-    Object.entries(FIELD_OF)
-      .filter(([, field]) => field === wanted)
-      .map(([key]) => [key, from[key as keyof ChangeEntry]]),
-  );
+  Object.fromEntries(KEYS.filter((key) => fieldOf(key) === wanted).map((key) => [key, from[key]]));
 
 /** The earlier of two moments; a device whose clock runs ahead must not win for ever. */
 const notAhead = (at: Date, now = new Date()): Date => (at > now ? now : at);

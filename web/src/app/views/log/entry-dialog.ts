@@ -12,6 +12,7 @@ import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { apiFailure } from '../../base/api/failure';
 import { Trouble } from '../../ui/trouble';
+import { TOLD_WORDS, type ToldWords } from '../../subjects/log';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
@@ -74,27 +75,22 @@ export interface EntryDialogData {
           (chosen)="set({ method: $event })"
         />
         <sc-told-field
-          label="Cube"
-          [most]="60"
-          [readonly]="!data.book"
-          [value]="draft().cube ?? ''"
-          (typed)="set({ cube: $event })"
-        />
-        <sc-told-field
           label="Tags, parted by semicolons"
           [readonly]="!data.book"
           [value]="data.entry.tags.join('; ')"
           (typed)="setTags($event)"
         />
-        <sc-told-field
-          class="whole"
-          label="Note"
-          [rows]="2"
-          [most]="2000"
-          [readonly]="!data.book"
-          [value]="draft().note ?? ''"
-          (typed)="set({ note: $event })"
-        />
+        @for (words of told; track words.field) {
+          <sc-told-field
+            [class.whole]="words.rows > 1"
+            [label]="words.name"
+            [rows]="words.rows"
+            [most]="words.most"
+            [readonly]="!data.book"
+            [value]="draft()[words.field] ?? ''"
+            (typed)="say(words, $event)"
+          />
+        }
         @if (data.entry.scramble !== '') {
           <p class="whole">
             <b>Scramble</b> <span class="mono">{{ data.entry.scramble }}</span>
@@ -153,6 +149,7 @@ export class EntryDialog {
   protected readonly data = inject<EntryDialogData>(MAT_DIALOG_DATA);
   protected readonly dialog = inject<MatDialogRef<EntryDialog, LogEntry>>(MatDialogRef);
 
+  protected readonly told = TOLD_WORDS;
   protected readonly outcomes = [
     { value: 'finished', name: 'finished' },
     { value: 'unfinished', name: 'not finished' },
@@ -174,6 +171,10 @@ export class EntryDialog {
   protected set(change: ChangeEntry): void {
     this.changed.update((before) => ({ ...before, ...change }));
     this.draft.update((before) => ({ ...before, ...change }));
+  }
+
+  protected say({ field }: ToldWords, words: string): void {
+    this.set({ [field]: words });
   }
 
   protected setTime(text: string): void {

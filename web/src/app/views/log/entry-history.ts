@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { clockText } from '../../base/words/clock-text';
 import { reading } from '../../base/reading/reading';
-import type { AccountLog } from '../../subjects/log';
+import { type AccountLog, TOLD_WORDS } from '../../subjects/log';
 import { momentSaid } from '../../base/words/days';
 
 /** What a record said before, or was told on another device meanwhile: it can be taken back. */
@@ -75,15 +75,14 @@ export class EntryHistory {
   );
 }
 
-const NAMES: Record<keyof ChangeEntry, string> = {
+const NAMES: Record<string, string> = {
   time: 'Time',
   outcome: 'Ended',
   reason: 'Reason',
-  note: 'Note',
   method: 'Method',
-  cube: 'Cube',
   turns: 'Turns',
   tags: 'Tags',
+  ...Object.fromEntries(TOLD_WORDS.map(({ field, name }) => [field, name])),
 };
 const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'set aside' };
 
@@ -91,7 +90,7 @@ const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'set
 export function sayChange(change: ChangeEntry): string {
   return Object.entries(change)
     .filter(([key, value]) => !(key === 'reason' && value === ''))
-    .map(([key, value]) => `${NAMES[key as keyof ChangeEntry]}: ${sayValue(key, value)}`)
+    .map(([key, value]) => `${NAMES[key]}: ${sayValue(key, value)}`)
     .join(', ');
 }
 

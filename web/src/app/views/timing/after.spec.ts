@@ -55,13 +55,13 @@ describe('what is told after a solve', () => {
 
   it('passes on notes, the cube and turns, but no turns that cannot be read', () => {
     show();
-    tell(0, 'cold hands');
-    tell(1, 'grey');
+    tell(0, 'grey');
+    tell(1, 'cold hands');
     tell(2, 'R Q');
     expect(host().querySelector('.wrong')!.textContent).toContain('“Q” at character 3');
     tell(2, "R U'");
     expect(host().querySelector('.wrong')).toBeNull();
-    expect(changes).toEqual([{ note: 'cold hands' }, { cube: 'grey' }, { turns: "R U'" }]);
+    expect(changes).toEqual([{ cube: 'grey' }, { note: 'cold hands' }, { turns: "R U'" }]);
   });
 
   it('can be reviewed once its turns are known', () => {

@@ -6,6 +6,7 @@ import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { type ColourScheme, readMoves, type Side, stageWords } from '@sleetcrest/core';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { signal } from '@angular/core';
+import { TOLD_WORDS, type ToldWords } from '../../subjects/log';
 import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
 import type { Keeping } from './timed-record';
@@ -63,19 +64,15 @@ const KEPT_SAID: Record<Keeping, string> = {
         }
       </datalist>
     }
-    <sc-told-field
-      label="Note"
-      [rows]="2"
-      [most]="2000"
-      [value]="entry().note"
-      (told)="changed.emit({ note: $event })"
-    />
-    <sc-told-field
-      label="Cube"
-      [most]="60"
-      [value]="entry().cube"
-      (told)="changed.emit({ cube: $event })"
-    />
+    @for (words of told; track words.field) {
+      <sc-told-field
+        [label]="words.name"
+        [rows]="words.rows"
+        [most]="words.most"
+        [value]="entry()[words.field]"
+        (told)="say(words, $event)"
+      />
+    }
     <sc-told-field
       label="Turns done, if you know them"
       [rows]="2"
@@ -150,6 +147,7 @@ export class After {
   readonly next = output();
 
   protected readonly reasons = REASONS;
+  protected readonly told = TOLD_WORDS;
   /** Set aside, but no reason is given yet: it is not told before there is one. */
   protected readonly aside = signal(false);
   protected readonly wrong = signal<string | null>(null);
@@ -170,6 +168,10 @@ export class After {
     const state = this.state();
     return state && KEPT_SAID[state];
   });
+
+  protected say({ field }: ToldWords, words: string): void {
+    this.changed.emit({ [field]: words });
+  }
 
   protected end(outcome: Outcome): void {
     this.aside.set(outcome === 'aside');
