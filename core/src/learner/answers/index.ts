@@ -23,6 +23,7 @@ export {
   CARD_KINDS,
   cardKey,
   type CardKind,
+  type CardName,
   dayNamed,
   dayNumber,
   INPUTS,

@@ -25,8 +25,10 @@ export interface Review {
   by: Input;
 }
 
-/** Names a card: there is one for each item and kind. */
-export const cardKey = ({ kind, item }: Pick<Review, 'kind' | 'item'>): string => `${kind} ${item}`;
+/** Which card: there is one for each item and kind. */
+export type CardName = Pick<Review, 'kind' | 'item'>;
+
+export const cardKey = ({ kind, item }: CardName): string => `${kind} ${item}`;
 
 /** In the order they were given; of the same moment, by id: on every device the same. */
 export function oldestFirst(a: Pick<Review, 'at' | 'id'>, b: Pick<Review, 'at' | 'id'>): number {

@@ -28,12 +28,12 @@ describe('answers kept in the browser', () => {
   it('say what comes next and what is due, of what one is learning alone', async () => {
     await practice.add([answered({ item: 'a/one' }), answered({ item: 'b/one' })]);
     const later = DAY + 60;
-    expect(await practice.next(later, [], ['see b/one'])).toEqual(
+    expect(await practice.next(later, [], [{ kind: 'see', item: 'b/one' }])).toEqual(
       jasmine.objectContaining({ item: 'b/one', because: 'due' }),
     );
     expect(await practice.next(later, [], [])).toBeNull();
     const fresh = [{ kind: 'see', item: 'c/one', turns: 0 }] as const;
-    const outlook = await practice.outlook(later, ['see b/one'], fresh, 600);
+    const outlook = await practice.outlook(later, [{ kind: 'see', item: 'b/one' }], fresh, 600);
     expect(outlook).toEqual(jasmine.objectContaining({ due: 1, fresh: 1, answers: 2 }));
     expect(outlook.nextDay).toBe(later);
   });

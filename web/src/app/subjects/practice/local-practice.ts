@@ -4,6 +4,8 @@ import {
   calibrationOf,
   type Card,
   CardBook,
+  cardKey,
+  type CardName,
   type CaseCards,
   type Confusion,
   dueInDays,
@@ -88,7 +90,7 @@ export class LocalPractice {
   async next(
     today: number,
     session: readonly Review[],
-    wanted: readonly string[] | null,
+    wanted: readonly CardName[] | null,
   ): Promise<Asked | null> {
     const { book } = await this.read();
     return nextCard(book, today, session, among(wanted));
@@ -96,7 +98,7 @@ export class LocalPractice {
 
   async outlook(
     today: number,
-    wanted: readonly string[] | null,
+    wanted: readonly CardName[] | null,
     fresh: readonly Fresh[],
     secondsADay: number,
   ): Promise<Outlook> {
@@ -193,13 +195,11 @@ function take(known: { book: CardBook; reviews: Review[] }, review: Review): tru
   return true;
 }
 
-type Named = Pick<Card, 'kind' | 'item'>;
-
 /** Whether a card is among those named; all are when none is. */
-function among(wanted: readonly string[] | null): (card: Named) => boolean {
+function among(wanted: readonly CardName[] | null): (card: CardName) => boolean {
   if (!wanted) return () => true;
-  const names = new Set(wanted);
-  return ({ kind, item }) => names.has(`${kind} ${item}`);
+  const names = new Set(wanted.map(cardKey));
+  return (card) => names.has(cardKey(card));
 }
 
 /** The median seconds of right answers for each day and kind. */

@@ -1,16 +1,15 @@
 import { computed, effect, inject, Injectable, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { type Stage, stageWords, writeMove } from '@sleetcrest/core';
+import { type Stage, stageWords } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import {
   type Asked,
   dayNumber,
-  type Fresh,
   type Grasp,
   leastOf,
   type Review,
 } from '@sleetcrest/core/learner/answers';
-import { read } from '@sleetcrest/core/learner/exercises';
+import { cardsOnPath, freshOnPath } from '@sleetcrest/core/learner/exercises';
 import type { PathCase, PathStage } from '@sleetcrest/core/learner/path';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import { v4 as uuid } from 'uuid';
@@ -124,22 +123,10 @@ export class Learning {
     this.cases().find(({ grasp, skipped }) => grasp === 'new' && !skipped),
   );
 
-  /** The names of the cards of what is on the path, so that no other is asked. */
-  readonly wanted = computed((): string[] => [
-    ...this.cases()
-      .filter(({ skipped }) => !skipped)
-      .flatMap((one) => [`see ${one.case}`, `both ${one.case}`, `turn ${one.drill}`]),
-    ...read.LETTERS.map((turn) => `read ${writeMove(turn, 'prime')}`),
-  ]);
+  /** The cards of what is on the path, so that no other is asked. */
+  readonly wanted = computed(() => cardsOnPath(this.cases()));
   /** Cards that were never asked, in the order of the path. */
-  readonly fresh = computed((): Fresh[] =>
-    this.cases()
-      .filter(({ grasp, skipped }) => grasp === 'new' && !skipped)
-      .flatMap((one): Fresh[] => [
-        { kind: 'see', item: one.case, turns: 0 },
-        ...(one.drill ? [{ kind: 'turn', item: one.drill, turns: one.turns } as const] : []),
-      ]),
-  );
+  readonly fresh = computed(() => freshOnPath(this.cases()));
 
   constructor() {
     // Whoever it is now: what they answered elsewhere is fetched.

@@ -1,7 +1,7 @@
 import { inject, Injectable, signal, computed } from '@angular/core';
-import { randomFrom, readMoves, type Turn, writeMove } from '@sleetcrest/core';
+import { randomFrom, readMoves, type Turn } from '@sleetcrest/core';
 import type { Asked, CardKind, Review } from '@sleetcrest/core/learner/answers';
-import { read } from '@sleetcrest/core/learner/exercises';
+import { drawCard } from '@sleetcrest/core/learner/exercises';
 import { smallSeed } from '../../base/work/chance';
 import { LearningWork, type SetUpShown, type Shown } from '../../subjects/practice/work';
 import { Learning, type Answered, type LearnCase } from './learning';
@@ -89,34 +89,20 @@ export class Session {
   private async prepare(): Promise<Ready | null> {
     const { learning } = this;
     const [wanted, today, session] = [learning.wanted(), learning.today(), this.answers()];
-    const kinds = wanted.filter((name) => !this.only || name.startsWith(`${this.only} `));
+    const kinds = wanted.filter(({ kind }) => this.only === null || kind === this.only);
     const due = await learning.book.ask((practice) => practice.next(today, session, kinds));
     const asked = due ?? (this.only ? this.drawn(this.only) : null);
     return asked && this.made(asked);
   }
 
-  /** Where nothing is due one may practise all the same: what is begun, or of the stage one is at. */
+  /** Where nothing is due one may practise all the same. */
   private drawn(kind: CardKind): Asked | null {
+    const { learning } = this;
+    const here = learning.here()?.stage;
     const random = randomFrom(smallSeed());
-    if (kind === 'read') {
-      const before = readMoves(this.lastDrawn ?? '');
-      const letter = read.drawLetter(random, before.ok ? (before.value[0] as Turn) : undefined);
-      this.lastDrawn = writeMove(letter, 'prime');
-      return { kind, item: this.lastDrawn, because: 'new' };
-    }
-    const all = this.learning
-      .cases()
-      .filter(({ skipped, drill }) => !skipped && (kind !== 'turn' || drill !== ''));
-    const begun = all.filter(({ grasp }) => grasp !== 'new');
-    const here = all.filter(({ stage }) => stage === this.learning.here()?.stage);
-    const [some = all] = [begun, here].filter(({ length }) => length > 0);
-    const items = [...new Set(some.map((one) => (kind === 'turn' ? one.drill : one.case)))];
-    const others = items.filter((item) => item !== this.lastDrawn);
-    const from = others.length > 0 ? others : items;
-    const item = from[random(Math.max(1, from.length))];
-    if (item === undefined) return null;
-    this.lastDrawn = item;
-    return { kind, item, because: 'new' };
+    const card = drawCard(kind, learning.cases(), here, this.lastDrawn, random);
+    this.lastDrawn = card?.item ?? this.lastDrawn;
+    return card;
   }
 
   private async made(asked: Asked): Promise<Ready | null> {
