@@ -1,6 +1,13 @@
 import type { Memory, Trace } from './memory.js';
 import { Pace, type WrittenPace } from './pace.js';
-import { cardKey, type CardKind, dayNumber, oldestFirst, type Review } from './review.js';
+import {
+  CARD_KINDS,
+  cardKey,
+  type CardKind,
+  dayNumber,
+  oldestFirst,
+  type Review,
+} from './review.js';
 
 /** What the answers to one card leave. */
 export interface Card {
@@ -56,12 +63,9 @@ export class CardBook {
   readonly promised: Promised = { recalls: [], right: [] };
   readonly confusions = new Map<string, Confusion>();
   // The same cards: naming one takes longer than finding it.
-  private readonly byKind: Readonly<Record<CardKind, Map<string, Card>>> = {
-    see: new Map(),
-    turn: new Map(),
-    both: new Map(),
-    read: new Map(),
-  };
+  private readonly byKind = Object.fromEntries(
+    CARD_KINDS.map((kind) => [kind, new Map<string, Card>()]),
+  ) as Readonly<Record<CardKind, Map<string, Card>>>;
   private last: Pick<Review, 'at' | 'id'> | undefined;
 
   constructor(private readonly memory: Memory) {}

@@ -1,5 +1,5 @@
 import { type Rating, RATINGS } from './memory.js';
-import { CARD_KINDS, type CardKind, INPUTS, type Review } from './review.js';
+import { CARD_KINDS, type CardKind, INPUTS, type Review, TYPICAL } from './review.js';
 
 /** Answers that count for what is usual; older ones are forgotten, since people get quicker. */
 const REMEMBERED = 60;
@@ -11,14 +11,6 @@ const FAR = 1;
 const AS_DEVIATION = 1.4826;
 /** Times that are all alike do not make a hundredth more slow. */
 const LEAST_DEVIATION = 0.1;
-
-/** Typical seconds before there are answers of one's own: to begin with, and for each turn. */
-const TYPICAL: Readonly<Record<CardKind, { begin: number; each: number }>> = {
-  see: { begin: 5, each: 0 },
-  turn: { begin: 3, each: 1.2 },
-  both: { begin: 8, each: 1.5 },
-  read: { begin: 3, each: 0 },
-};
 
 /** By kind and input, the values that count, oldest first. */
 export type WrittenPace = readonly (readonly (readonly number[])[])[];

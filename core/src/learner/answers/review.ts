@@ -2,6 +2,14 @@
 export const CARD_KINDS = ['see', 'turn', 'both', 'read'] as const;
 export type CardKind = (typeof CARD_KINDS)[number];
 
+/** Typical seconds before there are answers of one's own: to begin with, and for each turn. */
+export const TYPICAL: Readonly<Record<CardKind, { begin: number; each: number }>> = {
+  see: { begin: 5, each: 0 },
+  turn: { begin: 3, each: 1.2 },
+  both: { begin: 8, each: 1.5 },
+  read: { begin: 3, each: 0 },
+};
+
 /** What the answer was given with; people are quicker with some than with others. */
 export const INPUTS = ['keys', 'touch', 'cube'] as const;
 type Input = (typeof INPUTS)[number];

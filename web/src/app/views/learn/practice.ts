@@ -25,10 +25,7 @@ import { tellsWhere } from '../../subjects/group';
 import { Rest } from '../../subjects/walk';
 import { Segments } from '../../ui/fields/segments';
 import { counted } from '../../base/words/counted';
-import { BothCard } from './cards/both-card';
-import { ReadCard } from './cards/read-card';
-import { SeeCard } from './cards/see-card';
-import { TurnCard } from './cards/turn-card';
+import { PracticeCard } from './cards/practice-card';
 import { Learning, type Answered } from './learning';
 import { Session } from './session';
 import { Trouble } from '../../ui/trouble';
@@ -50,17 +47,7 @@ const BECAUSE = {
 /** Practice: what is due today, or one kind of it. */
 @Component({
   selector: 'sc-practice',
-  imports: [
-    BothCard,
-    MatButton,
-    MatProgressBar,
-    ReadCard,
-    RouterLink,
-    SeeCard,
-    Segments,
-    Trouble,
-    TurnCard,
-  ],
+  imports: [MatButton, MatProgressBar, PracticeCard, RouterLink, Segments, Trouble],
   providers: [Session],
   templateUrl: './practice.html',
   styleUrls: ['./page.scss', './practice.scss'],
@@ -140,11 +127,6 @@ export class Practice {
   protected answer(given: Answered): void {
     this.rest.worked(Date.now());
     void this.session.answer(given);
-  }
-
-  protected what(titles: readonly { title: string }[]): string {
-    const all = [...new Set(titles.map(({ title }) => `“${title}”`))];
-    return `The turns for ${all.join(' and ')}`;
   }
 
   private async sumUp(): Promise<void> {
