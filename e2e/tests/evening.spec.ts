@@ -35,8 +35,7 @@ test('an evening at the table, from planning to going home', async ({
   await test.step('the coach plans the session, and keeps it', async () => {
     await enterAs(coach, 'Runa');
     await coach.goto('/table/plan');
-    await coach.getByRole('combobox', { name: 'Session' }).click();
-    await coach.getByRole('option', { name: 'A new one' }).click();
+    await coach.getByRole('combobox', { name: 'Session' }).selectOption('A new one');
     await coach.getByRole('checkbox', { name: 'Pia' }).uncheck();
     await coach.getByRole('button', { name: 'Propose' }).click();
     await expect(coach.getByRole('status').filter({ hasText: 'cases made sure' })).toContainText(

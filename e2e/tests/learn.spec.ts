@@ -126,6 +126,7 @@ test('without a network: practised, kept over a closed browser, and told once it
     await here.offline();
     await here.page.getByRole('link', { name: 'See', exact: true }).click();
     await learn.answerAny();
+    await expect(here.page.getByText('1 answer', { exact: true })).toBeVisible();
     await here.reopenOffline();
     await here.page.goto('/learn/known');
     await expect(here.page.getByText('1 answer in all')).toBeVisible();

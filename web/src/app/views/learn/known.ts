@@ -58,6 +58,7 @@ const DAYS = 14;
   `,
   styleUrl: './page.scss',
   styles: `
+    @use 'shapes';
     .charts {
       display: grid;
       grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -69,7 +70,7 @@ const DAYS = 14;
     .fit {
       margin-top: 12px;
     }
-    @media (max-width: 62em) {
+    @include shapes.up-to(shapes.$desk) {
       .charts {
         grid-template-columns: minmax(0, 1fr);
       }

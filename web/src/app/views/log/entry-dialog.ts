@@ -128,6 +128,7 @@ export interface EntryDialogData {
     </mat-dialog-actions>
   `,
   styles: `
+    @use 'shapes';
     form {
       display: grid;
       grid-template-columns: 1fr 1fr;
@@ -137,7 +138,7 @@ export interface EntryDialogData {
     .whole {
       grid-column: 1 / -1;
     }
-    @media (max-width: 30em) {
+    @include shapes.up-to(shapes.$phone) {
       form {
         grid-template-columns: 1fr;
       }

@@ -24,6 +24,7 @@ import { stagesChart } from './stages-chart';
     />
   `,
   styles: `
+    @use 'shapes';
     :host {
       display: grid;
       grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -33,7 +34,7 @@ import { stagesChart } from './stages-chart';
       grid-column: 1 / -1;
       --plot-height: 190px;
     }
-    @media (max-width: 62em) {
+    @include shapes.up-to(shapes.$desk) {
       :host {
         grid-template-columns: minmax(0, 1fr);
       }

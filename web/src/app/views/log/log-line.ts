@@ -103,6 +103,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
     }
   `,
   styles: `
+    @use 'shapes';
     span {
       overflow: hidden;
       text-overflow: ellipsis;
@@ -173,7 +174,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
       justify-content: flex-end;
       --mat-icon-button-state-layer-size: 40px;
     }
-    @media (max-width: 56em) {
+    @include shapes.up-to(shapes.$tablet) {
       .what,
       .stands,
       .method,

@@ -72,6 +72,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
     }
   `,
   styles: `
+    @use 'shapes';
     :host {
       display: block;
     }
@@ -104,7 +105,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
       margin: 40px auto;
       padding: 0 24px;
     }
-    @media (max-width: 40em) {
+    @include shapes.up-to(shapes.$phone) {
       .frame {
         padding: 8px 12px;
       }

@@ -46,6 +46,7 @@ import { counted } from '../../base/words/counted';
     }
   `,
   styles: `
+    @use 'shapes';
     h2 {
       margin-bottom: 8px;
       font-size: var(--type-lead);
@@ -63,7 +64,7 @@ import { counted } from '../../base/words/counted';
     figure {
       margin: 0;
     }
-    @media (max-width: 43.75em) {
+    @include shapes.up-to(shapes.$phone) {
       .mixing {
         grid-template-columns: minmax(0, 1fr);
       }

@@ -110,6 +110,7 @@ const OWN = 'own';
   `,
   styleUrl: '../table-page.scss',
   styles: `
+    @use 'shapes';
     .two {
       grid-template-columns: minmax(0, 1fr);
       gap: 24px;
@@ -162,7 +163,7 @@ const OWN = 'own';
     .good {
       color: var(--done);
     }
-    @media (max-width: 62em) {
+    @include shapes.up-to(shapes.$desk) {
       .two.open,
       .beside {
         grid-template-columns: minmax(0, 1fr);
