@@ -41,9 +41,12 @@ export const nextToPaint = (sticker: number): number =>
 
 const SIDE_NAMES = ['top', 'right side', 'front', 'underside', 'left side', 'back'];
 
-/** Where a sticker is, for those who do not see the picture. */
-export function stickerPlace(sticker: number): string {
+/** Where a sticker is on its side, as the side is read. */
+export function placeOnSide(sticker: number): string {
   const [row, column] = [Math.floor((sticker % 9) / 3) + 1, (sticker % 3) + 1];
-  const side = SIDE_NAMES[Math.floor(sticker / 9)]!;
-  return sticker % 9 === 4 ? `${side}, centre` : `${side}, row ${row}, column ${column}`;
+  return sticker % 9 === 4 ? 'centre' : `row ${row}, column ${column}`;
 }
+
+/** Where a sticker is, for those who do not see the picture. */
+export const stickerPlace = (sticker: number): string =>
+  `${SIDE_NAMES[Math.floor(sticker / 9)]!}, ${placeOnSide(sticker)}`;

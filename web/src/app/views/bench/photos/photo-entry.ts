@@ -17,7 +17,7 @@ import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { type Colour, type ColourScheme, rgbOf, SIDES } from '@sleetcrest/core';
 import { middleSquare, type Outline, type Photo } from '@sleetcrest/core/insight/pictures';
 import type { Reader } from '../../../subjects/settings';
-import { stickerPlace } from '../../../ui/crown/geometry';
+import { placeOnSide } from '../../../ui/crown/geometry';
 import { pictureOfFile, pictureOfVideo, urlOf } from '../../../devices/camera/frames';
 import { OutlineHandles } from './outline-handles';
 import type { ShotsRead } from './photo-deeds';
@@ -77,7 +77,7 @@ export class PhotoEntry implements OnDestroy {
       .filter((sticker) => !this.confirmed().has(sticker))
       .map((sticker) => ({
         sticker,
-        place: `${this.scheme()[Math.floor(sticker / 9)]!} side, ${stickerPlace(sticker).split(', ').slice(1).join(', ')}`,
+        place: `${this.scheme()[Math.floor(sticker / 9)]!} side, ${placeOnSide(sticker)}`,
         colour: this.scheme()[read.painted[sticker]!]!,
         seen: read.seen[sticker]!,
       }));
