@@ -36,6 +36,7 @@ export interface Review {
 /** Which card: there is one for each item and kind. */
 export type CardName = Pick<Review, 'kind' | 'item'>;
 
+/** A card's name as one word, to find it by. */
 export const cardKey = ({ kind, item }: CardName): string => `${kind} ${item}`;
 
 /** In the order they were given; of the same moment, by id: on every device the same. */

@@ -22,11 +22,10 @@ export function cardsOnPath(cases: readonly OnPath[]): CardName[] {
   );
   const ofCases = cases
     .filter(({ skipped }) => !skipped)
-    .flatMap((one): CardName[] => [
-      { kind: 'see', item: one.case },
-      { kind: 'both', item: one.case },
-      { kind: 'turn', item: one.drill },
-    ]);
+    .flatMap((one): CardName[] => {
+      const turn: CardName[] = one.drill === '' ? [] : [{ kind: 'turn', item: one.drill }];
+      return [{ kind: 'see', item: one.case }, { kind: 'both', item: one.case }, ...turn];
+    });
   return [...ofCases, ...letters];
 }
 

@@ -26,7 +26,7 @@ export function apiFailure(error: unknown): ApiFailure {
   return { unreachable: later, message: sentenceOf(problem) };
 }
 
-/** What a problem says; others than Sleetcrest's, such as a proxy's, say nothing to a person. */
+/** What a problem says; a page that a proxy answers with says nothing to a person. */
 function sentenceOf(problem: Partial<ApiProblem> | null): string {
   const { type, detail } = problem ?? {};
   return typeof type === 'string' && typeof detail === 'string' ? detail : CANNOT_BE_READ;

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { kept } from './kept';
+import { kept, keptText } from './kept';
 
 describe('what is kept under a key', () => {
   const KEY = 'sleetcrest.spec';
@@ -22,7 +22,7 @@ describe('what is kept under a key', () => {
   });
 
   it('lies there as text where it always did', () => {
-    const word = kept(KEY, z.string(), 'text');
+    const word = keptText(KEY);
     word.keep('a-b');
     expect([localStorage.getItem(KEY), word.read()]).toEqual(['a-b', 'a-b']);
   });

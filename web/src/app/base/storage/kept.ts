@@ -10,21 +10,20 @@ export interface Kept<T> {
 }
 
 /**
- * The one way to keep something in local storage.
+ * The one way to keep something in local storage, as JSON.
  * @param key under which it lies; never changed, or what a version before kept would be lost
  * @param schema what it must be: a browser may hold something of another version, or of somebody's making
- * @param as `text` where it lies there as it is, not as JSON
  */
-export function kept<T>(key: string, schema: z.ZodType<T>, as: 'json' | 'text' = 'json'): Kept<T> {
+export function kept<T>(key: string, schema: z.ZodType<T>): Kept<T> {
   const lying = keptText(key);
   return {
-    read: () => understood(lying.read(), schema, as),
-    keep: (value) => lying.keep(as === 'text' ? String(value) : JSON.stringify(value)),
+    read: () => understood(lying.read(), schema),
+    keep: (value) => lying.keep(JSON.stringify(value)),
     forget: () => lying.forget(),
   };
 }
 
-/** The same for a text of any kind, where no check is needed, or none may be sent yet. */
+/** The same for a text as it is, where any will do, or what checks it is not here yet. */
 export function keptText(key: string): Kept<string> {
   return {
     read: () => {
@@ -52,15 +51,11 @@ export function keptText(key: string): Kept<string> {
   };
 }
 
-/** What a text says, if it is what it must be. */
-export function understood<T>(
-  text: string | undefined,
-  schema: z.ZodType<T>,
-  as: 'json' | 'text' = 'json',
-): T | undefined {
+/** What a text of JSON says, if it is what it must be. */
+export function understood<T>(text: string | undefined, schema: z.ZodType<T>): T | undefined {
   if (text === undefined) return undefined;
   try {
-    return schema.safeParse(as === 'text' ? text : JSON.parse(text)).data;
+    return schema.safeParse(JSON.parse(text)).data;
   } catch {
     return undefined;
   }

@@ -11,13 +11,12 @@ import { Store } from '@ngrx/store';
 import type { ChangeGroup, Group, Right } from '@sleetcrest/contract/accounts';
 import { Held } from '../../base/reading/held';
 import { reading } from '../../base/reading/reading';
-import { kept } from '../../base/storage/kept';
+import { keptText } from '../../base/storage/kept';
 import { accountFeature } from '../account';
-import * as z from 'zod';
 import { GroupApi } from './group-api';
 
 /** The group that was looked at last, kept in this browser. */
-const chosenGroup = kept('sleetcrest.table', z.string(), 'text');
+const chosenGroup = keptText('sleetcrest.table');
 
 /**
  * The groups one teaches or belongs to, read once for all pages; and which of them is looked at. Whatever changes a

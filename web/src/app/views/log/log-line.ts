@@ -109,10 +109,6 @@ import { MatCheckbox } from '@angular/material/checkbox';
       text-overflow: ellipsis;
       white-space: nowrap;
     }
-    input {
-      width: 20px;
-      height: 20px;
-    }
     .when {
       font-variant-numeric: tabular-nums;
     }

@@ -5,8 +5,6 @@ import { type ColourScheme, methodById, writePainted } from '@sleetcrest/core';
 import { saveText } from '../../../base/files/save-file';
 import type { Opened } from './read-document';
 
-export type { Opened };
-
 const MOST_BYTES = 256_000;
 
 /** Opens a Cube or Walkthrough document from a file, and saves what is painted as a cube. */

@@ -24,7 +24,7 @@ export interface LookedAt {
   selector: 'sc-rests-on',
   imports: [MatButton, MatIcon, MatIconButton, RouterLink, StandingRise],
   templateUrl: './rests-on.html',
-  styleUrls: ['../table-page.scss', './rests-on.scss'],
+  styleUrl: './rests-on.scss',
   host: { tabindex: '-1', role: 'complementary', 'aria-label': 'What it rests on' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
