@@ -42,6 +42,10 @@ test('an evening at the table, from planning to going home', async ({
       'No plan is worth more',
     );
     const tables = coach.getByRole('article').filter({ hasText: 'Block 1' });
+    const sticksOut = await tables.evaluateAll(
+      (all) => all.filter((one) => one.scrollWidth > one.clientWidth).length,
+    );
+    expect(sticksOut).toBe(0);
     const names = await tables.locator('.name').allInnerTexts();
     expect([...names].sort()).toEqual(
       ['Amalie', 'Jonas', 'Marit', 'Nils', 'Odd', 'Sunniva', 'Teo', 'Vilde'].sort(),

@@ -48,6 +48,7 @@ export interface Option<T extends string> {
     :host {
       display: inline-block;
       min-width: 8.5rem;
+      max-width: 100%;
     }
     mat-form-field {
       width: 100%;
