@@ -164,6 +164,19 @@ test('two devices change one record without a network: the later counts, the oth
   await expect.poll(() => notesKept(here.page)).toEqual(['told here']);
 });
 
+test('nobody waits for what is fetched for later', async ({ baseURL }) => {
+  const here = await device(baseURL!);
+  // Asked for by no page: only what is kept for when there is no network waits for it.
+  here.holdBack('/icon-512.png');
+  await here.page.goto('/bench');
+  await here.page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await here.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await signUp(here.page, someName('Liv'));
+  const timing = await time(here.page);
+  await note(timing, 'timed meanwhile');
+  await expect.poll(() => notesKept(here.page)).toEqual(['timed meanwhile']);
+});
+
 test('where the browser has no room it says so, and loses nothing that was told', async ({
   baseURL,
 }) => {

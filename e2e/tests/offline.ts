@@ -28,6 +28,8 @@ class Line {
   private readonly sockets = new Set<Socket>();
   private server: Server | undefined;
   private port = 0;
+  /** What is asked for by this path never gets an answer. */
+  stuck: string | undefined;
 
   constructor(private readonly to: URL) {}
 
@@ -39,10 +41,14 @@ class Line {
         [far, near],
       ] as const) {
         this.sockets.add(one);
-        one.pipe(other);
         one.on('error', () => other.destroy());
         one.on('close', () => this.sockets.delete(one) && other.destroy());
       }
+      far.pipe(near);
+      near.on('data', (asked: Buffer) => {
+        const stuck = this.stuck !== undefined && asked.includes(` ${this.stuck} `);
+        if (!stuck) far.write(asked);
+      });
     });
     await new Promise<void>((done) => this.server!.listen(this.port, '127.0.0.1', done));
     this.port = (this.server.address() as AddressInfo).port;
@@ -74,6 +80,11 @@ export class Device {
 
   get page(): Page {
     return this.context.pages()[0]!;
+  }
+
+  /** From now on, whoever asks for this waits for ever. */
+  holdBack(path: string): void {
+    this.line.stuck = path;
   }
 
   /** Cuts it off: the server is out of reach for its worker too, and the browser knows that it is. */

@@ -23,6 +23,7 @@ import { provideIcons } from './ui/icons';
 import * as restEffects from './subjects/walk/rest/rest.effects';
 import { answersRead } from './base/api/answers-read';
 import { WHOSE } from './base/outbox/whose';
+import { tellOfTheCopy } from './frame/offline-copy';
 import { PageTitles } from './frame/titles';
 import { provideSenders } from './frame/senders';
 import * as persistEffects from './frame/persist.effects';
@@ -34,7 +35,7 @@ export const appConfig: ApplicationConfig = {
     { provide: TitleStrategy, useClass: PageTitles },
     provideHttpClient(withFetch(), withInterceptors([answersRead, signedOutElsewhere])),
     // Everything is fetched once the page has come to rest, and is there without a network from then on.
-    provideServiceWorker('ngsw-worker.js', {
+    provideServiceWorker('offline-worker.js', {
       enabled: !isDevMode(),
       registrationStrategy: 'registerWhenStable:10000',
     }),
@@ -52,6 +53,7 @@ export const appConfig: ApplicationConfig = {
     },
     // It hears what becomes of methods, in whichever tab they were sent.
     provideEnvironmentInitializer(() => void inject(MethodStore)),
+    provideEnvironmentInitializer(tellOfTheCopy),
     provideSenders(),
     provideIcons(),
   ],

@@ -1,12 +1,7 @@
 import type { HttpInterceptorFn } from '@angular/common/http';
 
-/**
- * Says with each request of the API that what is not known here is passed over in its answer; and has what is told
- * while a session goes on pass by the service worker, which would answer for it.
- */
+/** Says with each request of the API that what is not known here is passed over in its answer. */
 export const answersRead: HttpInterceptorFn = (request, next) => {
   if (!request.url.startsWith('/api/')) return next(request);
-  const headers: Record<string, string> = { 'x-sleetcrest-reads': 'loosely' };
-  if (request.url.startsWith('/api/live')) headers['ngsw-bypass'] = 'true';
-  return next(request.clone({ setHeaders: headers }));
+  return next(request.clone({ setHeaders: { 'x-sleetcrest-reads': 'loosely' } }));
 };

@@ -126,7 +126,7 @@ describe('following a session', () => {
   }
 
   it('asks past the service worker', () => {
-    expect(source().path).toBe('/api/live/x/board?ngsw-bypass=true&x-sleetcrest-reads=loosely');
+    expect(source().path).toBe('/api/live/x/board?x-sleetcrest-reads=loosely');
   });
 
   it('comes back at once when the browser is on the network again', () => {

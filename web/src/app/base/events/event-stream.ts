@@ -20,8 +20,8 @@ import { readAnswer } from '../api/read-answer';
 const SILENCE = { board: 10_000, seat: 18_000 };
 /** Milliseconds until a stream that was refused is tried again: later each time, and for as long as it takes. */
 const AGAIN = [1000, 2000, 3000, 5000];
-/** So that the service worker leaves it alone, as it would hold a stream for one answer; and as no header can be set. */
-const ASKED = 'ngsw-bypass=true&x-sleetcrest-reads=loosely';
+/** What is said of a request by a header elsewhere: a stream can have none. */
+const ASKED = 'x-sleetcrest-reads=loosely';
 /** Answers by which there is nothing to follow any more. All others pass. */
 const GONE = [401, 403, 404];
 
