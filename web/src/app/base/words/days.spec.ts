@@ -1,4 +1,4 @@
-import { momentHere, momentOfLate, momentSaid, today } from './days';
+import { daySaid, momentHere, momentOfLate, momentSaid, today } from './days';
 
 describe('days and moments', () => {
   const at = new Date(2026, 10, 5, 18, 5, 9, 40);
@@ -7,6 +7,12 @@ describe('days and moments', () => {
     expect(today(at)).toBe('2026-11-05');
     expect(momentHere(at)).toMatch(/^2026-11-05T18:05:09\.040[+-]\d\d:\d\d$/);
     expect(new Date(momentHere(at)).getTime()).toBe(at.getTime());
+  });
+
+  it('have the day that it was here, also just after midnight', () => {
+    const late = new Date(2026, 10, 5, 0, 5).toISOString();
+    const early = new Date(2026, 10, 5, 23, 55).toISOString();
+    expect([late, early, '2026-11-05'].map(daySaid)).toEqual(Array(3).fill('5 Nov 2026'));
   });
 
   it('are said by a clock of 24 hours', () => {

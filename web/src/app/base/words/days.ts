@@ -1,4 +1,4 @@
-import { format } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 
 /** Today where this browser is, `YYYY-MM-DD`. */
 export const today = (now = new Date()): string => format(now, 'yyyy-MM-dd');
@@ -6,6 +6,7 @@ export const today = (now = new Date()): string => format(now, 'yyyy-MM-dd');
 /** A moment with the offset of this place, ISO 8601. */
 export const momentHere = (at: Date): string => format(at, "yyyy-MM-dd'T'HH:mm:ss.SSSxxx");
 
+const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' });
 /** With the day, and by a clock of 24 hours. */
 const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 const MOMENT_THIS_YEAR = new Intl.DateTimeFormat('en-GB', {
@@ -14,6 +15,9 @@ const MOMENT_THIS_YEAR = new Intl.DateTimeFormat('en-GB', {
   hour: '2-digit',
   minute: '2-digit',
 });
+
+/** A day in words, or that of a moment where this browser is: `5 Nov 2026`. */
+export const daySaid = (at: string): string => DAY.format(parseISO(at));
 
 /** A moment in words, where this browser is: `5 Nov 2026, 18:30`. */
 export const momentSaid = (at: string | Date): string => MOMENT.format(new Date(at));

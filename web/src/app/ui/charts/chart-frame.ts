@@ -107,13 +107,12 @@ echarts.use([
       color: var(--quiet);
       font-size: var(--type-small);
     }
+    p.quiet {
+      padding: 24px 0;
+    }
     .plot {
       width: 100%;
       height: var(--plot-height, 218px);
-    }
-    .quiet {
-      padding: 24px 0;
-      color: var(--quiet);
     }
     summary {
       color: var(--quiet);

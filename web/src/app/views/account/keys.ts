@@ -6,6 +6,7 @@ import { AccountApi, accountFeature } from '../../subjects/account';
 import { reading } from '../../base/reading/reading';
 import { action } from '../../base/reading/action';
 import { Trouble } from '../../ui/trouble';
+import { daySaid } from '../../base/words/days';
 
 /** Where one is signed in, and the codes by which other coaches may come: each can be withdrawn. */
 @Component({
@@ -18,7 +19,7 @@ import { Trouble } from '../../ui/trouble';
       @for (one of signedIn.value() ?? []; track one.id) {
         <li>
           <span>
-            since {{ one.since.slice(0, 10) }}, last used {{ one.seenOn }}
+            since {{ day(one.since) }}, last used {{ day(one.seenOn) }}
             @if (one.here) {
               <b>(this browser)</b>
             }
@@ -40,7 +41,7 @@ import { Trouble } from '../../ui/trouble';
       <ul>
         @for (one of codes.value() ?? []; track one.code) {
           <li>
-            <b class="mono">{{ one.code }}</b> until {{ one.until.slice(0, 10) }}
+            <b class="mono">{{ one.code }}</b> until {{ day(one.until) }}
             <button matButton [disabled]="action.busy()" (click)="withdraw(one.code)">
               Withdraw
             </button>
@@ -74,6 +75,7 @@ import { Trouble } from '../../ui/trouble';
 export class Keys {
   readonly account = input.required<Account>();
   private readonly api = inject(AccountApi);
+  protected readonly day = daySaid;
   protected readonly action = action();
   protected readonly signedIn = reading(
     () => this.account().id,

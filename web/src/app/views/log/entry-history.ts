@@ -18,7 +18,7 @@ import { momentSaid } from '../../base/words/days';
           @for (line of lines(); track $index) {
             <li>
               <span>{{ line.says }}</span>
-              <span class="quiet">{{ line.at }}</span>
+              <span class="quieter">{{ line.at }}</span>
               <button matButton type="button" (click)="takenBack.emit(line.change)">
                 Take back
               </button>
@@ -47,10 +47,6 @@ import { momentSaid } from '../../base/words/days';
     li > :first-child {
       flex: 1;
       overflow-wrap: anywhere;
-    }
-    .quiet {
-      color: var(--quiet);
-      font-size: var(--type-small);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

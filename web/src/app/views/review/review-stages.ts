@@ -28,7 +28,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
           <tr [class.here]="position() >= row.stage.from && position() < row.stage.to">
             <th scope="row">
               <b>{{ row.title }}</b>
-              <span class="quiet">{{ row.how }}</span>
+              <span class="quieter">{{ row.how }}</span>
               <div class="looks">
                 @for (look of row.looks; track look.from) {
                   <button
@@ -53,7 +53,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
             <td class="number mono">
               {{ row.stage.shortest?.turnCount ?? '–' }}
               @if (row.stage.shortest?.exact) {
-                <span class="quiet exact" title="No fewer turns are possible">exact</span>
+                <span class="quieter exact" title="No fewer turns are possible">exact</span>
               }
             </td>
           </tr>
@@ -65,13 +65,13 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
             <td class="number mono">{{ last.method?.turnCount ?? '–' }}</td>
             <td class="number mono">
               {{ last.shortest.turnCount }}
-              <span class="quiet exact">{{ last.shortest.exact ? 'exact' : 'best known' }}</span>
+              <span class="quieter exact">{{ last.shortest.exact ? 'exact' : 'best known' }}</span>
             </td>
           </tr>
         }
       </tbody>
     </table>
-    <p class="quiet key">≈ answered in other turns than taught; ? turns that belong to no case</p>
+    <p class="quieter key">≈ answered in other turns than taught; ? turns that belong to no case</p>
   `,
   styles: `
     table {
@@ -102,11 +102,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
     .here > th {
       box-shadow: inset 4px 0 0 var(--accent);
     }
-    .quiet {
-      color: var(--quiet);
-      font-size: var(--type-small);
-    }
-    b + .quiet {
+    b + .quieter {
       margin-left: 10px;
     }
     .exact {

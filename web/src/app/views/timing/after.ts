@@ -27,7 +27,7 @@ const KEPT_SAID: Record<Keeping, string> = {
   template: `
     <h2>
       <span class="mono">{{ clock() }}</span>
-      <span class="quiet" role="status">{{ keptSaid() }}</span>
+      <span class="quieter" role="status">{{ keptSaid() }}</span>
     </h2>
     @if (entry().kind === 'solve' && splits().length > 0) {
       <table>
@@ -35,7 +35,7 @@ const KEPT_SAID: Record<Keeping, string> = {
           <tr>
             <th scope="row">{{ split.title }}</th>
             <td class="mono">{{ split.time }}</td>
-            <td class="quiet">{{ split.turns }}</td>
+            <td class="quieter">{{ split.turns }}</td>
           </tr>
         }
       </table>
@@ -104,11 +104,6 @@ const KEPT_SAID: Record<Keeping, string> = {
       gap: 10px;
       align-items: baseline;
       font-size: var(--type-heading);
-    }
-    .quiet {
-      color: var(--quiet);
-      font-size: var(--type-small);
-      font-weight: 400;
     }
     table {
       border-collapse: collapse;

@@ -19,7 +19,7 @@ const SHOWN = 6;
     <h2>{{ stage() ? 'This stage before' : 'Before' }}</h2>
     @if (typical(); as median) {
       <p>
-        Typical <b class="mono">{{ median.time }}</b>&ngsp;<span class="quiet"
+        Typical <b class="mono">{{ median.time }}</b>&ngsp;<span class="quieter"
           >median of the last {{ median.of }} finished</span
         >
       </p>
@@ -28,10 +28,10 @@ const SHOWN = 6;
       @for (one of lines(); track one.id) {
         <li [class.aside]="!one.counts">
           <span class="mono" [attr.aria-label]="one.said">{{ one.time }}</span>
-          <span class="quiet">{{ one.day }}</span>
+          <span class="quieter">{{ one.day }}</span>
         </li>
       } @empty {
-        <li class="quiet">{{ isFetching() ? '…' : 'No times yet.' }}</li>
+        <li class="quieter">{{ isFetching() ? '…' : 'No times yet.' }}</li>
       }
     </ol>
     <a matButton routerLink="/log"><mat-icon svgIcon="table" />The whole log</a>
@@ -44,14 +44,11 @@ const SHOWN = 6;
       margin-bottom: 8px;
       font-size: var(--type-lead);
     }
-    p .quiet {
+    p .quieter {
       display: block;
-      margin-left: 0;
     }
-    .quiet {
+    li .quieter {
       margin-left: 8px;
-      color: var(--quiet);
-      font-size: var(--type-note);
     }
     ol {
       display: grid;

@@ -24,7 +24,7 @@ import { counted } from '../../base/words/counted';
     @if (scramble(); as turns) {
       <h2>
         {{ ofStage() ? 'Turns to this start' : 'Turns to mix it' }}
-        <span class="quiet"
+        <span class="quieter"
           >{{ count() }}, held {{ scheme()[0] }} up, {{ scheme()[2] }} in front</span
         >
       </h2>
@@ -36,12 +36,12 @@ import { counted } from '../../base/words/counted';
             [stickers]="picture()"
             [letters]="letters()"
           />
-          <figcaption class="quiet">It must look like this.</figcaption>
+          <figcaption class="quieter">It must look like this.</figcaption>
         </figure>
       </div>
       <button matButton [disabled]="isLooking()" (click)="another.emit()">Another one</button>
     } @else if (isMixing()) {
-      <p class="quiet">Mixing; the tables are made the first time.</p>
+      <p class="quieter">Mixing; the tables are made the first time.</p>
       <mat-progress-bar mode="indeterminate" aria-label="Mixing" />
     }
   `,
@@ -50,11 +50,6 @@ import { counted } from '../../base/words/counted';
     h2 {
       margin-bottom: 8px;
       font-size: var(--type-lead);
-    }
-    .quiet {
-      color: var(--quiet);
-      font-size: var(--type-note);
-      font-weight: 400;
     }
     .mixing {
       display: grid;

@@ -33,7 +33,7 @@ interface Row {
   template: `
     <h3>Words to remember it by</h3>
     @if (rows().length === 0) {
-      <p class="quiet">No sequence of several turns is in this approach.</p>
+      <p class="quieter">No sequence of several turns is in this approach.</p>
     }
     @for (row of rows(); track row.sequence) {
       <div class="row">
@@ -61,7 +61,9 @@ interface Row {
         }
       </div>
     }
-    <p class="quiet">A group of turns has its count: turn a page ×4. Words are parted by · or /.</p>
+    <p class="quieter">
+      A group of turns has its count: turn a page ×4. Words are parted by · or /.
+    </p>
   `,
   styleUrl: './sayings-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

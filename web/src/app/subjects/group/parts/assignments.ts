@@ -7,7 +7,7 @@ import { taskWords } from '@sleetcrest/core/group/tasks';
 import type { Assignment, Progress } from '@sleetcrest/contract/table';
 import { accountFeature } from '../../account';
 import { EntryPage } from '../../cube';
-import { today } from '../../../base/words/days';
+import { daySaid, today } from '../../../base/words/days';
 import { Held } from '../../../base/reading/held';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
@@ -30,7 +30,7 @@ const SHOWN_DAYS = 7;
       <article [class.done]="one.own.doneAt">
         <div>
           <b>{{ words(one.assignment) }}</b>
-          <span class="quiet">{{ says(one.assignment, one.own) }}</span>
+          <div class="quiet">{{ says(one.assignment, one.own) }}</div>
           @if (one.assignment.note) {
             <p>{{ one.assignment.note }}</p>
           }
@@ -70,10 +70,6 @@ const SHOWN_DAYS = 7;
     }
     p {
       margin: 2px 0;
-    }
-    .quiet {
-      display: block;
-      color: var(--quiet);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -126,7 +122,12 @@ export class Assignments {
   protected says({ groupName, until }: Assignment, { done, of, doneAt }: Progress): string {
     if (doneAt !== null) return `${groupName} · done`;
     const far = of > 1 ? `${done} of ${of}` : '';
-    const by = until === null ? '' : until < today() ? `was wanted by ${until}` : `until ${until}`;
+    const by =
+      until === null
+        ? ''
+        : until < today()
+          ? `was wanted by ${daySaid(until)}`
+          : `until ${daySaid(until)}`;
     return [groupName, far, by].filter((part) => part !== '').join(' · ');
   }
 

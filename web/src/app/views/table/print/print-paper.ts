@@ -11,7 +11,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import type { AskPrint, PrintJob } from '@sleetcrest/contract/table';
 import { saveFile } from '../../../base/files/save-file';
 import { v4 as uuid } from 'uuid';
-import { today } from '../../../base/words/days';
+import { daySaid, today } from '../../../base/words/days';
 import { Choice } from '../../../ui/fields/choice';
 import { DateField } from '../../../ui/fields/date-field';
 import { counted } from '../../../base/words/counted';
@@ -71,7 +71,7 @@ const LOOK = 700;
           @for (job of jobs(); track job.id) {
             <article>
               <b>{{ words[job.kind] }}</b>
-              <span class="quiet">{{ job.day }}</span>
+              <span class="quiet">{{ daySaid(job.day) }}</span>
               @switch (job.state) {
                 @case ('done') {
                   <span>{{ counted(job.of, 'learner') }}</span>
@@ -130,6 +130,7 @@ export class PrintPaper {
   protected readonly words = KIND_WORDS;
   protected readonly papers = PAPERS;
   protected readonly counted = counted;
+  protected readonly daySaid = daySaid;
   protected readonly kind = signal<AskPrint['kind']>('pack');
   protected readonly paper = signal<AskPrint['paper']>('A4');
   protected readonly day = signal(today());

@@ -103,7 +103,7 @@ describe('setting work', () => {
     button('Set it').click();
     await seen(() => text().includes('Daisy on the clock, 5 times'));
     expect(text()).toContain('done by 1 of 2');
-    expect(text()).toContain('done 2026-11-22, typically 12.50');
+    expect(text()).toContain('done 22 Nov 2026, typically 12.50');
     expect(text()).toContain('0 of 2');
   });
 
@@ -156,13 +156,13 @@ describe('setting work', () => {
     });
 
     it('when it was done, in time or after the day', async () => {
-      expect(await said('2026-11-22', { doneAt: DONE })).toContain('done 2026-11-22');
+      expect(await said('2026-11-22', { doneAt: DONE })).toContain('done 22 Nov 2026');
       expect(text()).not.toContain('after the day');
     });
 
     it('that it came after the day', async () => {
       expect(await said('2026-11-21', { doneAt: DONE })).toContain(
-        'done 2026-11-22, after the day',
+        'done 22 Nov 2026, after the day',
       );
     });
 

@@ -24,7 +24,7 @@ import {
 } from '@sleetcrest/contract/table';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
 import { v4 as uuid } from 'uuid';
-import { today } from '../../../base/words/days';
+import { daySaid, today } from '../../../base/words/days';
 import { Notices } from '../../../base/dialogs/notices';
 import { SavedStore } from '../../../subjects/walk';
 import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
@@ -77,6 +77,7 @@ export class SetWork {
   private readonly cubes = inject(SavedStore);
   protected readonly kinds = KINDS;
   protected readonly clock = clockText;
+  protected readonly day = daySaid;
 
   protected readonly kind = signal<Task['do']>('lesson');
   protected readonly cases = signal<readonly string[]>([]);
@@ -212,10 +213,9 @@ export class SetWork {
       const late = one.until !== null && one.until < today() ? ', the day is past' : '';
       return `${done} of ${of}${late}`;
     }
-    const at = doneAt.slice(0, 10);
-    const late = one.until !== null && at > one.until ? ', after the day' : '';
+    const late = one.until !== null && today(new Date(doneAt)) > one.until ? ', after the day' : '';
     const told = said ? 'says it is done' : right !== null ? `${right} right` : '';
     const took = seconds === null ? '' : `typically ${clockText(seconds)}`;
-    return [`done ${at}${late}`, told, took].filter((part) => part !== '').join(', ');
+    return [`done ${daySaid(doneAt)}${late}`, told, took].filter((part) => part !== '').join(', ');
   }
 }

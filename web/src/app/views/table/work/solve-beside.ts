@@ -22,16 +22,17 @@ import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
 import { Trouble } from '../../../ui/trouble';
 import { atPosition } from '@sleetcrest/core/insight/review';
+import { daySaid } from '../../../base/words/days';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({
   selector: 'sc-solve-beside',
   imports: [Crown, MatIcon, MatIconButton, MatProgressBar, Trouble],
   template: `
-    <p class="quiet">{{ summary() }}</p>
+    <p class="quieter">{{ summary() }}</p>
     @if (entry().turns === '') {
       <table>
-        <caption class="quiet">
+        <caption class="quieter">
           Its turns were not recorded; these are the times of its stages.
         </caption>
         @for (split of entry().splits; track split.stage) {
@@ -83,7 +84,7 @@ import { atPosition } from '@sleetcrest/core/insight/review';
               >
                 {{ stage.title }}
               </button>
-              <span class="quiet">{{ stage.says }}</span>
+              <span class="quieter">{{ stage.says }}</span>
             </h3>
             <div class="turns">
               @for (turn of stage.turns; track turn.number) {
@@ -117,10 +118,6 @@ import { atPosition } from '@sleetcrest/core/insight/review';
     }
     p {
       margin: 0;
-    }
-    .quiet {
-      color: var(--quiet);
-      font-weight: 400;
     }
     .picture {
       display: grid;
@@ -229,7 +226,7 @@ export class SolveBeside {
     const what = kind === 'stage' && stage ? this.title(stage) : 'A solve';
     const took = time === null ? '' : ` in ${clockText(time)}`;
     const count = turns === '' ? '' : `, ${counted(this.review()?.turnCount ?? 0, 'turn')}`;
-    return `${what}${took}${this.review() ? count : ''}, on ${beganAt.slice(0, 10)}`;
+    return `${what}${took}${this.review() ? count : ''}, on ${daySaid(beganAt)}`;
   });
 
   protected readonly stages = computed(() => {

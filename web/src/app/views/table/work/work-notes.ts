@@ -4,6 +4,7 @@ import { MatButton } from '@angular/material/button';
 import type { Place, Work, WorkNote, WriteNote } from '@sleetcrest/contract/table';
 import type { Stage } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
+import { daySaid } from '../../../base/words/days';
 
 /** Words that are being written. The same words keep their id, so that sent again they are one note. */
 export type Draft = Pick<WriteNote, 'id' | 'words'>;
@@ -27,7 +28,7 @@ const NOTHING: Draft = { id: '', words: '' };
           @if (placeOf(note); as place) {
             <button class="place" (click)="looked.emit(note.place)">{{ place }}</button>
           }
-          <span class="quiet">{{ note.writtenAt.slice(0, 10) }}</span>
+          <span class="quiet">{{ day(note.writtenAt) }}</span>
           <p>{{ note.words }}</p>
         </li>
       }
@@ -119,6 +120,7 @@ export class WorkNotes {
     // Gone once it stands among the words, and not before: it may have to be sent again.
     return draft && !notes.some((note) => note.id === draft.id) ? draft : NOTHING;
   });
+  protected readonly day = daySaid;
   protected readonly words = computed(() => this.draft().words);
   protected readonly NOWHERE: Place = { turn: null, stage: null };
 

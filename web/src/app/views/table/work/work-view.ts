@@ -21,6 +21,7 @@ import { CubeBeside } from './cube-beside';
 import { SolveBeside } from './solve-beside';
 import { WorkNotes, type Draft } from './work-notes';
 import { Trouble } from '../../../ui/trouble';
+import { daySaid } from '../../../base/words/days';
 
 const NOWHERE: Place = { turn: null, stage: null };
 
@@ -52,7 +53,7 @@ const OWN = 'own';
           >
             <b>{{ own() ? one.groupName : one.learner.name }}</b>
             <span>{{ whatOf(one) }}</span>
-            <span class="quiet">{{ one.handedAt.slice(0, 10) }}</span>
+            <span class="quiet">{{ day(one.handedAt) }}</span>
             @if (one.unread) {
               <span class="new">{{ one.notes.length > 0 ? 'new words' : 'new' }}</span>
             } @else if (one.markedAt) {
@@ -183,6 +184,7 @@ export class WorkView {
   private readonly api = inject(TableApi);
   private readonly router = inject(Router);
   protected readonly letters = inject(Store).selectSignal(readerFeature.selectLetters);
+  protected readonly day = daySaid;
   protected readonly place = signal<Place>(NOWHERE);
   private readonly action = action();
   protected readonly busy = this.action.busy;
