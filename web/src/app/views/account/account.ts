@@ -11,6 +11,7 @@ import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, leavingWords, SessionApi } from '../../subjects/account';
 import { Keys } from './keys';
 import { Trouble } from '../../ui/trouble';
+import { Page } from '../../ui/page';
 
 /** As which file it is saved. */
 const EVERYTHING = 'sleetcrest-everything.zip';
@@ -18,7 +19,17 @@ const EVERYTHING = 'sleetcrest-everything.zip';
 /** One's account: name and phrase, taking everything along, and leaving. */
 @Component({
   selector: 'sc-account',
-  imports: [FormsModule, Keys, MatButton, MatFormField, MatInput, MatLabel, RouterLink, Trouble],
+  imports: [
+    Page,
+    FormsModule,
+    Keys,
+    MatButton,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    RouterLink,
+    Trouble,
+  ],
   templateUrl: './account.html',
   styleUrl: './account.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

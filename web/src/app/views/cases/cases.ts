@@ -23,11 +23,13 @@ import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { CaseDetail } from './case-detail';
 import { percent } from '../../base/words/percent';
 import { Trouble } from '../../ui/trouble';
+import { Page } from '../../ui/page';
 
 /** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
 @Component({
   selector: 'sc-cases',
   imports: [
+    Page,
     CaseDetail,
     Crown,
     MatButton,

@@ -28,6 +28,7 @@ import { Crown } from '../../ui/crown/crown';
 import { CubeView } from '../../ui/cube/cube-view';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { TurnTile } from '../../ui/tiles/turn-tile';
+import { Page } from '../../ui/page';
 
 /** How long a turn that was not meant is seen. */
 const SLIP_MS = 700;
@@ -38,7 +39,7 @@ type Outcome = 'right' | 'wrong' | null;
 /** First things: eight small pages for somebody who has never solved, each with something to do. */
 @Component({
   selector: 'sc-first',
-  imports: [Crown, CubeView, MatButton, Ridge, RouterLink, TurnTile],
+  imports: [Page, Crown, CubeView, MatButton, Ridge, RouterLink, TurnTile],
   templateUrl: './first.html',
   styleUrl: './first.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

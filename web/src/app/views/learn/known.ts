@@ -10,22 +10,22 @@ import { calibrationChart, daysChart, dueChart, recallChart } from './knowledge-
 import { confusionsChart } from './confusions-chart';
 import { Learning } from './learning';
 import { Trouble } from '../../ui/trouble';
+import { Page } from '../../ui/page';
 
 const DAYS = 14;
 
 /** What I know: how likely each case is recalled, how promises came true, times, mix-ups, what is due. */
 @Component({
   selector: 'sc-known',
-  imports: [ChartFrame, MatButton, MatProgressBar, RouterLink, Trouble],
+  imports: [Page, ChartFrame, MatButton, MatProgressBar, RouterLink, Trouble],
   template: `
-    <div class="page">
-      <header>
-        <a matButton routerLink="/learn">The path</a>
-        <h1>What I know</h1>
+    <sc-page heading="What I know">
+      <a back matButton routerLink="/learn">The path</a>
+      <ng-container ngProjectAs="[beside]">
         @if (knowledge(); as known) {
           <span class="quiet">{{ counted(known.answers, 'answer') }} in all</span>
         }
-      </header>
+      </ng-container>
       @if (trouble(); as sentence) {
         <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
       }
@@ -54,7 +54,7 @@ const DAYS = 14;
       } @else if (!trouble()) {
         <mat-progress-bar mode="indeterminate" aria-label="Reckoning" />
       }
-    </div>
+    </sc-page>
   `,
   styleUrl: './page.scss',
   styles: `

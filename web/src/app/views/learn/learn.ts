@@ -15,13 +15,14 @@ import { reading } from '../../base/reading/reading';
 import { Learning, type LearnCase } from './learning';
 import { Trouble } from '../../ui/trouble';
 import { KINDS } from '../../subjects/practice';
+import { Page } from '../../ui/page';
 
 const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
 
 /** The path: first things, the stages of the method, whole solves; and what is to be done today. */
 @Component({
   selector: 'sc-learn',
-  imports: [Assignments, MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink, Trouble],
+  imports: [Page, Assignments, MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink, Trouble],
   templateUrl: './learn.html',
   styleUrl: './learn.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -40,6 +40,7 @@ import { TurnsDone } from './turns-done';
 import { PATTERN_KEYS } from './learn.keys';
 import { Trouble } from '../../ui/trouble';
 import { ToldField } from '../../ui/fields/told-field';
+import { Page } from '../../ui/page';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {
@@ -54,7 +55,7 @@ const HANDED = 'A pattern handed to you';
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
   selector: 'sc-patterns',
-  imports: [Crown, CubeView, MatButton, Pots, RouterLink, ToldField, Trouble, TurnsDone],
+  imports: [Page, Crown, CubeView, MatButton, Pots, RouterLink, ToldField, Trouble, TurnsDone],
   templateUrl: './patterns.html',
   styleUrls: ['./page.scss', './patterns.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -32,6 +32,7 @@ import { Crown } from '../../ui/crown/crown';
 import { TurnKeys } from '../../devices/keyboard/turn-keys';
 import { counted } from '../../base/words/counted';
 import { Learning } from './learning';
+import { Page } from '../../ui/page';
 
 const GOALS: readonly { value: FirstGoal; name: string }[] = [
   { value: 'daisy', name: 'The daisy' },
@@ -47,12 +48,11 @@ const LOOKS: readonly { value: string; name: string }[] = [
 /** A mixed cube to look at: plan the first steps, then tell the turns. */
 @Component({
   selector: 'sc-plan-look',
-  imports: [Crown, MatButton, RouterLink, Segments, Tiles, TurnKeys],
+  imports: [Page, Crown, MatButton, RouterLink, Segments, Tiles, TurnKeys],
   template: `
-    <div class="page">
-      <header>
-        <a matButton routerLink="/learn">The path</a>
-        <h1>Plan the first steps</h1>
+    <sc-page heading="Plan the first steps">
+      <a back matButton routerLink="/learn">The path</a>
+      <ng-container ngProjectAs="[beside]">
         <sc-segments
           aria-label="How far"
           [options]="goals"
@@ -65,7 +65,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
           [value]="look()"
           (chosen)="allow($event)"
         />
-      </header>
+      </ng-container>
       <div class="plan">
         <div>
           <sc-crown
@@ -131,7 +131,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
           }
         </section>
       </div>
-    </div>
+    </sc-page>
   `,
   styleUrls: ['./page.scss', './plan-look.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

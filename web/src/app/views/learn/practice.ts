@@ -29,6 +29,7 @@ import { PracticeCard } from './cards/practice-card';
 import { Learning, type Answered } from './learning';
 import { Session } from './session';
 import { Trouble } from '../../ui/trouble';
+import { Page } from '../../ui/page';
 
 type Kind = 'today' | CardKind;
 
@@ -47,7 +48,7 @@ const BECAUSE = {
 /** Practice: what is due today, or one kind of it. */
 @Component({
   selector: 'sc-practice',
-  imports: [MatButton, MatProgressBar, PracticeCard, RouterLink, Segments, Trouble],
+  imports: [Page, MatButton, MatProgressBar, PracticeCard, RouterLink, Segments, Trouble],
   providers: [Session],
   templateUrl: './practice.html',
   styleUrls: ['./page.scss', './practice.scss'],

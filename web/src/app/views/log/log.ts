@@ -32,6 +32,7 @@ import { LogWindows, type LogLine } from './log-windows';
 import { logFeature, LogPage, type Face } from './log.feature';
 import { Trouble } from '../../ui/trouble';
 import { LogFacts } from './log-facts';
+import { Page } from '../../ui/page';
 
 /** Whole solves and single stages are not to be counted together: the former, unless asked for. */
 const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.kind ?? 'solve' });
@@ -40,6 +41,7 @@ const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.k
 @Component({
   selector: 'sc-log',
   imports: [
+    Page,
     LogFacts,
     CdkFixedSizeVirtualScroll,
     CdkVirtualForOf,

@@ -36,6 +36,7 @@ import { difference, stageRows, tableOf, wholeRows, type Column } from './compar
 import { MethodRidges, type RidgeOf } from './method-ridges';
 import { MixBuilder } from './mix-builder';
 import { Trouble } from '../../ui/trouble';
+import { Page } from '../../ui/page';
 
 const MOST_COLUMNS = 4;
 const WHOLE = 'whole';
@@ -44,6 +45,7 @@ const WHOLE = 'whole';
 @Component({
   selector: 'sc-methods',
   imports: [
+    Page,
     MatButton,
     MatButtonToggle,
     MatButtonToggleGroup,

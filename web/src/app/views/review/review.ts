@@ -42,6 +42,7 @@ import { TurnTile } from '../../ui/tiles/turn-tile';
 import { ReviewStages } from './review-stages';
 import { Trouble } from '../../ui/trouble';
 import { ReviewAsked } from './review-asked';
+import { Page } from '../../ui/page';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;
@@ -50,6 +51,7 @@ const ABOUT = 2;
 @Component({
   selector: 'sc-review',
   imports: [
+    Page,
     ReviewAsked,
     Crown,
     MatButton,

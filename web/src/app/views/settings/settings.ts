@@ -18,11 +18,13 @@ import { copied, type Reader, readerFeature, SettingsPage } from '../../subjects
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { Crown } from '../../ui/crown/crown';
+import { Page } from '../../ui/page';
 
 /** How this person reads turns, sees colours and owns a cube. */
 @Component({
   selector: 'sc-settings',
   imports: [
+    Page,
     Choice,
     Crown,
     MatButton,

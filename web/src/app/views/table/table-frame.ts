@@ -95,9 +95,6 @@ import { Choice, type Option } from '../../ui/fields/choice';
     .current {
       background: var(--accent-soft);
     }
-    .gap {
-      flex: 1;
-    }
     .first {
       display: grid;
       gap: 12px;

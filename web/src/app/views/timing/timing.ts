@@ -45,11 +45,13 @@ import { TimingRun } from './timing-run';
 import { Trouble } from '../../ui/trouble';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { MatCheckbox } from '@angular/material/checkbox';
+import { Page } from '../../ui/page';
 
 /** Timing a solve: scramble, look, solve with both hands off the cube at either end, tell. */
 @Component({
   selector: 'sc-timing',
   imports: [
+    Page,
     After,
     Choice,
     DevicePanel,

@@ -43,6 +43,7 @@ import { WorkshopPage } from './workshop.feature';
 import { Trouble } from '../../ui/trouble';
 import { Choice } from '../../ui/fields/choice';
 import { ApproachWork } from './approach-work';
+import { Page } from '../../ui/page';
 
 const SETTLED = 250;
 
@@ -50,6 +51,7 @@ const SETTLED = 250;
 @Component({
   selector: 'sc-workshop',
   imports: [
+    Page,
     ApproachWork,
     Choice,
     MatButton,

@@ -24,6 +24,7 @@ import { Learning, type Answered } from '../learning';
 import { LessonAmong } from './lesson-among';
 import { LessonDone } from './lesson-done';
 import { LessonWatch } from './lesson-watch';
+import { Page } from '../../../ui/page';
 
 type Part = 'watch' | 'together' | 'alone' | 'among';
 const PARTS: readonly { value: Part; name: string }[] = [
@@ -36,7 +37,16 @@ const PARTS: readonly { value: Part; name: string }[] = [
 /** A lesson for one case: watched, done together, done alone, and found among others. */
 @Component({
   selector: 'sc-lesson',
-  imports: [LessonAmong, LessonDone, LessonWatch, MatButton, MatProgressBar, RouterLink, Trouble],
+  imports: [
+    Page,
+    LessonAmong,
+    LessonDone,
+    LessonWatch,
+    MatButton,
+    MatProgressBar,
+    RouterLink,
+    Trouble,
+  ],
   templateUrl: './lesson.html',
   styleUrls: ['../page.scss', './lesson.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
