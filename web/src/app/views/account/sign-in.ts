@@ -2,11 +2,10 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   inject,
   input,
+  linkedSignal,
   signal,
-  untracked,
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
@@ -62,7 +61,7 @@ export class SignIn {
   /** A name to begin with, from the code on a name slip. */
   readonly as = input<string>();
   protected readonly isNew = signal(false);
-  protected readonly name = signal('');
+  protected readonly name = linkedSignal(() => this.as() ?? '');
   /** The phrase somebody else gave, until another is chosen. */
   protected readonly given = signal<string | null>(null);
   protected readonly phrase = signal('');
@@ -78,13 +77,6 @@ export class SignIn {
   protected readonly busy = this.action.busy;
   protected readonly trouble = this.action.trouble;
   protected readonly ready = computed(() => this.name().trim() !== '' && this.phrase() !== '');
-
-  constructor() {
-    effect(() => {
-      const named = this.as();
-      if (named) untracked(() => this.name.set(named));
-    });
-  }
 
   protected switchTo(isNew: boolean): void {
     this.isNew.set(isNew);

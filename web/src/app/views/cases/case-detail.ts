@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
@@ -42,11 +33,23 @@ import { GlanceView } from '../../subjects/practice/parts/glance-view';
 import { reading } from '../../base/reading/reading';
 import { percent } from '../../base/words/percent';
 import { pngOf } from '../../ui/pictures/png';
+import { anew } from '../../base/state/anew';
+import { Trouble } from '../../ui/trouble';
 
 /** One case: what to look at, how to hold, what to turn, why; a cube of it; others' ways. */
 @Component({
   selector: 'sc-case-detail',
-  imports: [GlanceView, Hands, MatButton, MatIcon, MatSlideToggle, Picture, SayingView, Tiles],
+  imports: [
+    GlanceView,
+    Hands,
+    MatButton,
+    MatIcon,
+    MatSlideToggle,
+    Picture,
+    SayingView,
+    Tiles,
+    Trouble,
+  ],
   templateUrl: './case-detail.html',
   styleUrl: './case-detail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -68,9 +71,10 @@ export class CaseDetail {
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly percent = percent;
 
-  protected readonly mirror = signal(false);
-  protected readonly setUp = signal<SetUp | null>(null);
-  protected readonly trouble = signal<string | null>(null);
+  protected readonly mirror = anew(this.card, () => false);
+  protected readonly setUp = anew(this.card, (): SetUp | null => null);
+  protected readonly trouble = anew(this.card, (): string | null => null);
+  private readonly seed = anew(this.card, smallSeed);
   private readonly compared = reading(
     () => ({ card: this.card(), method: this.method() }),
     async ({ card, method }) => {
@@ -86,7 +90,6 @@ export class CaseDetail {
     return made?.card === this.card() ? made.beside : null;
   });
   protected readonly besideTrouble = this.compared.trouble;
-  private seed = 1;
 
   protected readonly shown = computed(() => (this.mirror() ? mirrored(this.card()) : this.card()));
   protected readonly moves = computed(() => {
@@ -105,18 +108,6 @@ export class CaseDetail {
     return turns ? turns.split(' ').length : 0;
   });
 
-  constructor() {
-    effect(() => {
-      this.card();
-      untracked(() => {
-        this.mirror.set(false);
-        this.setUp.set(null);
-        this.trouble.set(null);
-        this.seed = smallSeed();
-      });
-    });
-  }
-
   /** Another cube on which the case waits. */
   protected async prepare(): Promise<SetUp | null> {
     const { firstColour } = this.reader();
@@ -125,9 +116,9 @@ export class CaseDetail {
     this.trouble.set(null);
     // A short way may come twice in a row: then once more.
     for (let again = 0; again < 5; again++) {
-      this.seed = (this.seed + 1) >>> 0;
+      this.seed.update((seed) => (seed + 1) >>> 0);
       const made = await this.work
-        .setUp(this.card().id, this.method(), this.seed, firstColour, this.scheme())
+        .setUp(this.card().id, this.method(), this.seed(), firstColour, this.scheme())
         .catch((error: unknown) => ({ ok: false as const, error: (error as Error).message }));
       // Another case may have been opened meanwhile.
       if (this.card() !== card) return null;

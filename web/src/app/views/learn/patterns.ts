@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -41,6 +32,7 @@ import { PATTERN_KEYS } from './learn.keys';
 import { Trouble } from '../../ui/trouble';
 import { ToldField } from '../../ui/fields/told-field';
 import { Page } from '../../ui/page';
+import { anew } from '../../base/state/anew';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {
@@ -109,8 +101,8 @@ export class Patterns {
     const query = new URLSearchParams({ turns, title: shown.title });
     return `${location.origin}/learn/patterns?${query.toString()}`;
   });
-  protected readonly code = signal<string | null>(null);
-  protected readonly copied = signal(false);
+  protected readonly code = anew(this.shown, (): string | null => null);
+  protected readonly copied = anew(this.shown, () => false);
 
   // A picture that is painted.
   protected readonly isPainting = signal(false);
@@ -138,13 +130,6 @@ export class Patterns {
       when: () => !this.isPainting(),
       isMeant: isFreeOfButtons,
     });
-    effect(() => {
-      this.shown();
-      untracked(() => {
-        this.code.set(null);
-        this.copied.set(false);
-      });
-    });
   }
 
   private picture(cube: Cube): (Colour | null)[] {
@@ -163,7 +148,10 @@ export class Patterns {
   }
 
   protected async share(): Promise<void> {
-    this.code.set(await toDataURL(this.link(), { margin: 1, width: 240 }));
+    const link = this.link();
+    const code = await toDataURL(link, { margin: 1, width: 240 });
+    // Another may have been opened meanwhile.
+    if (this.link() === link) this.code.set(code);
   }
 
   protected async copy(): Promise<void> {

@@ -5,7 +5,6 @@ import {
   effect,
   inject,
   signal,
-  untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
@@ -33,6 +32,8 @@ import { TurnKeys } from '../../devices/keyboard/turn-keys';
 import { counted } from '../../base/words/counted';
 import { Learning } from './learning';
 import { Page } from '../../ui/page';
+import { anew } from '../../base/state/anew';
+import { Trouble } from '../../ui/trouble';
 
 const GOALS: readonly { value: FirstGoal; name: string }[] = [
   { value: 'daisy', name: 'The daisy' },
@@ -48,7 +49,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
 /** A mixed cube to look at: plan the first steps, then tell the turns. */
 @Component({
   selector: 'sc-plan-look',
-  imports: [Page, Crown, MatButton, RouterLink, Segments, Tiles, TurnKeys],
+  imports: [Crown, MatButton, Page, RouterLink, Segments, Tiles, Trouble, TurnKeys],
   template: `
     <sc-page heading="Plan the first steps">
       <a back matButton routerLink="/learn">The path</a>
@@ -104,7 +105,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
                 }
               </ul>
             } @else if (trouble(); as sentence) {
-              <p role="alert">{{ sentence }}</p>
+              <sc-trouble [of]="sentence" />
             } @else {
               <p class="quiet">Working out the fewest …</p>
             }
@@ -145,8 +146,6 @@ export class PlanLook {
   protected readonly goal = signal<FirstGoal>('cross');
   protected readonly look = signal('15');
   private readonly seed = signal(smallSeed());
-  protected readonly moves = signal<readonly Move[]>([]);
-  protected readonly trouble = signal<string | null>(null);
   private readonly now = signal(0);
 
   /** Held as the approach to it is: a daisy and a cross below with the first colour down. */
@@ -155,8 +154,19 @@ export class PlanLook {
     const up = this.learning.approaches()[0]?.up === 'first' ? first : opposite(first);
     return turnedOver(HOME_HOLD, up);
   });
-  protected readonly state = signal(plan.looking(randomCube(randomFrom(1)), HOME_HOLD, null, 0));
-  protected readonly result = signal<Came | null>(null);
+  /** What is asked: another cube, hold, goal or time to look is another question. */
+  private readonly question = computed(() => ({
+    cube: randomCube(randomFrom(this.seed())),
+    hold: this.hold(),
+    goal: this.goal(),
+    allowed: this.look() === '' ? null : Number(this.look()),
+  }));
+  protected readonly state = anew(this.question, ({ cube, hold, allowed }) =>
+    plan.looking(cube, hold, allowed, performance.now()),
+  );
+  protected readonly moves = anew(this.question, (): readonly Move[] => []);
+  protected readonly result = anew(this.question, (): Came | null => null);
+  protected readonly trouble = anew(this.question, (): string | null => null);
   protected readonly picture = computed(() =>
     stickersSeen(paintedFromCube(this.state().cube), this.learning.scheme(), this.state().hold),
   );
@@ -171,19 +181,6 @@ export class PlanLook {
   });
 
   constructor() {
-    effect(() => {
-      const cube = randomCube(randomFrom(this.seed()));
-      const [hold, look] = [this.hold(), this.look()];
-      this.goal();
-      untracked(() => {
-        this.moves.set([]);
-        this.result.set(null);
-        this.trouble.set(null);
-        this.now.set(performance.now());
-        const allowed = look === '' ? null : Number(look);
-        this.state.set(plan.looking(cube, hold, allowed, performance.now()));
-      });
-    });
     effect((onCleanup) => {
       if (this.state().told) return;
       const ticking = setInterval(() => this.now.set(performance.now()), 250);

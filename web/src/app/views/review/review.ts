@@ -3,11 +3,10 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   inject,
   input,
+  linkedSignal,
   signal,
-  untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
@@ -43,6 +42,7 @@ import { ReviewStages } from './review-stages';
 import { Trouble } from '../../ui/trouble';
 import { ReviewAsked } from './review-asked';
 import { Page } from '../../ui/page';
+import { anew } from '../../base/state/anew';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;
@@ -98,7 +98,14 @@ export class ReviewView {
   );
   protected readonly entry = computed(() => this.opened.value() ?? null);
   /** What was asked to be taken apart; undefined while turns are asked for. */
-  private readonly solve = signal<SolveDone | undefined>(undefined);
+  private readonly solve = anew(
+    () => this.entry(),
+    (entry) => {
+      // A record that was opened says what was mixed and turned, and is taken apart at once.
+      const says = entry !== null && entry.turns !== '' && entry.scramble !== '';
+      return says ? this.solveOf(entry.scramble, entry.turns) : undefined;
+    },
+  );
   private readonly taken = reading(
     () => this.solve(),
     async (solve) => {
@@ -110,8 +117,8 @@ export class ReviewView {
   );
   /** Whether the turns given are to be kept with the record. */
   private keeps = false;
-  protected readonly scramble = signal('');
-  protected readonly turns = signal('');
+  protected readonly scramble = linkedSignal(() => this.entry()?.scramble ?? '');
+  protected readonly turns = linkedSignal(() => this.entry()?.turns ?? '');
   protected readonly review = computed((): Review | null => {
     const taken = this.taken.value();
     return taken && taken.solve === this.solve() ? taken.review : null;
@@ -122,7 +129,7 @@ export class ReviewView {
     () => this.refusal() ?? this.opened.trouble() ?? this.taken.trouble(),
   );
   /** How many turns of the solve are done in the picture. */
-  protected readonly position = signal(0);
+  protected readonly position = anew(this.review, () => 0);
 
   protected readonly isOwn = computed(() => {
     const of = this.of();
@@ -178,37 +185,20 @@ export class ReviewView {
     return time == null ? '' : clockText(time);
   });
 
-  constructor() {
-    // A record that was opened says what was mixed and turned, and is taken apart at once.
-    effect(() => {
-      const entry = this.opened.value();
-      untracked(() => {
-        if (!entry) return;
-        this.scramble.set(entry.scramble);
-        this.turns.set(entry.turns);
-        if (entry.turns !== '' && entry.scramble !== '') this.takeApart();
-      });
-    });
-    effect(() => {
-      if (this.review()) untracked(() => this.position.set(0));
-    });
-  }
-
-  protected takeApart(): void {
-    this.refusal.set(null);
-    this.position.set(0);
-    this.solve.set({
-      scramble: this.scramble(),
-      turns: this.turns(),
+  private solveOf(scramble: string, turns: string): SolveDone {
+    return {
+      scramble,
+      turns,
       method: this.method(),
       firstColour: this.reader().firstColour,
       scheme: [...this.scheme()],
-    });
+    };
   }
 
   /** Takes the turns apart; once that is done they are kept with the record where it had none. */
   protected submit(): void {
-    this.takeApart();
+    this.refusal.set(null);
+    this.solve.set(this.solveOf(this.scramble(), this.turns()));
     this.keeps = true;
   }
 

@@ -58,9 +58,9 @@ describe('what is told after a solve', () => {
     tell(0, 'grey');
     tell(1, 'cold hands');
     tell(2, 'R Q');
-    expect(host().querySelector('.wrong')!.textContent).toContain('“Q” at character 3');
+    expect(host().querySelector('sc-trouble')!.textContent).toContain('“Q” at character 3');
     tell(2, "R U'");
-    expect(host().querySelector('.wrong')).toBeNull();
+    expect(host().querySelector('sc-trouble')!.textContent).toBe('');
     expect(changes).toEqual([{ cube: 'grey' }, { note: 'cold hands' }, { turns: "R U'" }]);
   });
 

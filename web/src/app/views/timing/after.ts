@@ -10,6 +10,7 @@ import { TOLD_WORDS, type ToldWords } from '../../subjects/log';
 import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
 import type { Keeping } from './timed-record';
+import { Trouble } from '../../ui/trouble';
 
 /** What can have come between; any other words will do as well. */
 const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was wrong'];
@@ -23,7 +24,7 @@ const KEPT_SAID: Record<Keeping, string> = {
 /** What is told of a solve once it is stopped. Everything is kept as it is told. */
 @Component({
   selector: 'sc-after',
-  imports: [MatButton, MatButtonToggle, MatButtonToggleGroup, RouterLink, ToldField],
+  imports: [MatButton, MatButtonToggle, MatButtonToggleGroup, RouterLink, ToldField, Trouble],
   template: `
     <h2>
       <span class="mono">{{ clock() }}</span>
@@ -80,9 +81,7 @@ const KEPT_SAID: Record<Keeping, string> = {
       [value]="entry().turns"
       (told)="setTurns($event)"
     />
-    @if (wrong(); as message) {
-      <p class="wrong" role="alert">{{ message }}</p>
-    }
+    <sc-trouble [of]="wrong()" />
     <div class="row">
       @if (entry().turns !== '') {
         <a matButton="filled" [routerLink]="['/review', entry().id]">Review it</a>
@@ -125,9 +124,6 @@ const KEPT_SAID: Record<Keeping, string> = {
       display: flex;
       flex-wrap: wrap;
       gap: 6px;
-    }
-    .wrong {
-      color: var(--trouble);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

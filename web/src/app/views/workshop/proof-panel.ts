@@ -2,13 +2,10 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   inject,
   input,
   linkedSignal,
   output,
-  signal,
-  untracked,
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
@@ -34,6 +31,8 @@ import { Crown } from '../../ui/crown/crown';
 import { CubeView } from '../../ui/cube/cube-view';
 import type { Verdict } from './proofs';
 import { numbered } from '../../base/words/counted';
+import { anew } from '../../base/state/anew';
+import { Trouble } from '../../ui/trouble';
 
 /** Sets of cases that look alike, told at most. */
 const MOST_ALIKE = 3;
@@ -55,7 +54,7 @@ const walkedWords = (walked: boolean | null): string =>
 /** Whether an approach solves every start; if not, a cube it fails on, live, and the wrong step. */
 @Component({
   selector: 'sc-proof-panel',
-  imports: [Crown, CubeView, MatButton, MatIcon, MatIconButton, MatProgressBar],
+  imports: [Crown, CubeView, MatButton, MatIcon, MatIconButton, MatProgressBar, Trouble],
   templateUrl: './proof-panel.html',
   styleUrl: './proof-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -70,8 +69,6 @@ export class ProofPanel {
   private readonly learning = inject(LearningWork);
   protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = STANDARD_SCHEME;
-  /** How many turns of the failing steps have been done. */
-  protected readonly at = signal(0);
 
   protected readonly proof = computed(() => {
     const verdict = this.verdict();
@@ -118,10 +115,10 @@ export class ProofPanel {
     };
   });
   /** Which of the sentences that are not so is looked at. */
-  protected readonly untrueAt = linkedSignal<unknown, number>({
-    source: () => this.wording(),
-    computation: () => 0,
-  });
+  protected readonly untrueAt = anew(
+    () => this.wording(),
+    () => 0,
+  );
   protected readonly untruth = computed(() => {
     const one = this.wording()?.untrue[this.untrueAt()];
     if (!one) return null;
@@ -149,23 +146,17 @@ export class ProofPanel {
     });
     return moments.length > 0 ? moments : [{ cube, hold, step: -1 }];
   });
+  /** How many turns of the failing steps have been done. It begins where it goes wrong, before that step's turns. */
+  protected readonly at = linkedSignal(() => {
+    const wrong = this.moments().findIndex(({ step }) => step === this.failure()?.at);
+    return Math.max(0, wrong);
+  });
   protected readonly moment = computed(() => this.moments()[this.at()]);
   protected readonly step = computed(() => this.failure()?.steps[this.moment()?.step ?? -1]);
   protected readonly picture = computed(() => {
     const moment = this.moment();
     return moment ? stickersSeen(paintedFromCube(moment.cube), this.scheme, moment.hold) : [];
   });
-
-  constructor() {
-    // Begin where it goes wrong, before that step's turns.
-    effect(() => {
-      const [moments, failure] = [this.moments(), this.failure()];
-      untracked(() => {
-        const wrong = moments.findIndex(({ step }) => step === failure?.at);
-        this.at.set(Math.max(0, wrong));
-      });
-    });
-  }
 
   protected number(count: number): string {
     return numbered(count);

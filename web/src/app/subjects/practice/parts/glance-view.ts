@@ -30,6 +30,7 @@ import { selectFirstSide } from '../../method';
 import { reading } from '../../../base/reading/reading';
 import { Segments } from '../../../ui/fields/segments';
 import { Crown } from '../../../ui/crown/crown';
+import { Trouble } from '../../../ui/trouble';
 
 const SIGHTS: readonly { value: Sight; name: string }[] = [
   { value: 'ahead', name: 'Top, front and right' },
@@ -40,7 +41,7 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
 /** Look here first: the fewest stickers that decide the case, as 1, 2, 3 on the picture. */
 @Component({
   selector: 'sc-glance',
-  imports: [Crown, MatButton, MatProgressBar, Segments],
+  imports: [Crown, MatButton, MatProgressBar, Segments, Trouble],
   template: `
     <sc-segments
       aria-label="What may be looked at"
@@ -49,7 +50,7 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
       (chosen)="sight.set($event)"
     />
     @if (trouble(); as sentence) {
-      <p role="alert">{{ sentence }} <button matButton (click)="again()">Try again</button></p>
+      <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
     } @else if (plan(); as known) {
       <p class="quiet">{{ figures() }}</p>
       <div class="plan">

@@ -4,13 +4,14 @@ import { MatIcon } from '@angular/material/icon';
 import { type ColourScheme, methodById, writePainted } from '@sleetcrest/core';
 import { saveText } from '../../../base/files/save-file';
 import type { Opened } from './read-document';
+import { Trouble } from '../../../ui/trouble';
 
 const MOST_BYTES = 256_000;
 
 /** Opens a Cube or Walkthrough document from a file, and saves what is painted as a cube. */
 @Component({
   selector: 'sc-file-entry',
-  imports: [MatButton, MatIcon],
+  imports: [MatButton, MatIcon, Trouble],
   template: `
     <p>
       A Cube document is a JSON file with the colours of the six sides, as this page saves it. A
@@ -33,9 +34,7 @@ const MOST_BYTES = 256_000;
         <mat-icon svgIcon="save" />Save the picture as one
       </button>
     </div>
-    @if (failure(); as message) {
-      <p class="wrong" role="alert">{{ message }}</p>
-    }
+    <sc-trouble [of]="failure()" />
     @if (told(); as message) {
       <p role="status">{{ message }}</p>
     }
@@ -46,9 +45,6 @@ const MOST_BYTES = 256_000;
       flex-wrap: wrap;
       gap: 8px;
       margin: 12px 0;
-    }
-    .wrong {
-      color: var(--trouble);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -104,9 +104,12 @@ describe('the walk read from afar', () => {
     }
 
     async function openBegun(far: Partial<Reader['far']>): Promise<void> {
+      // It goes on by itself only once the clock is the spec's.
       jasmine.clock().uninstall();
-      await open(far);
+      await open({ ...far, advance: 'key' });
       jasmine.clock().install();
+      const { far: was } = store.selectSignal(readerFeature.selectReaderState)();
+      store.dispatch(SettingsPage.settingChanged({ change: { far: { ...was, ...far } } }));
       store.dispatch(WalkPage.stepChosen({ step: 1 }));
       fixture.detectChanges();
     }

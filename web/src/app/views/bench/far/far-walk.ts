@@ -10,6 +10,7 @@ import {
   signal,
   untracked,
 } from '@angular/core';
+import { delay, from, ignoreElements, type Observable, of } from 'rxjs';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
@@ -78,8 +79,6 @@ export class FarWalk implements OnDestroy {
   protected readonly voice = inject(Voice);
   private readonly ticker = new Ticker();
   private readonly sleep = keepAwake();
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private round = 0;
 
   protected readonly advances = ADVANCES;
   protected readonly pauses = PAUSES;
@@ -161,37 +160,29 @@ export class FarWalk implements OnDestroy {
       takesAll: (event) => this.anyKey(event),
     });
     inject<ElementRef<HTMLElement>>(ElementRef).nativeElement.focus();
-    effect(() => {
-      const scene = this.scene();
-      const running = this.running();
-      this.far();
-      untracked(() => {
-        if (scene) void this.arrive(scene, running);
+    effect((onCleanup) => {
+      const [scene, far, isRunning] = [this.scene(), this.far(), this.running()];
+      if (!scene) return;
+      const going = untracked(() => this.arrive(scene, far, isRunning)).subscribe(() => {
+        this.next();
       });
+      onCleanup(() => going.unsubscribe());
     });
   }
 
-  /** At each new position: says it, and goes on by itself where that is wanted. */
-  private async arrive(scene: WalkScene, running: boolean): Promise<void> {
-    const mine = ++this.round;
-    clearTimeout(this.timer);
-    const { speak, tick, advance, pause } = this.far();
-    const said = this.sentence(scene);
+  /** At each new position: says it, and tells when to go on by itself, where that is wanted. */
+  private arrive(scene: WalkScene, far: Far, isRunning: boolean): Observable<unknown> {
+    const { speak, tick, advance, pause } = far;
+    const sentence = this.sentence(scene);
     if (tick && scene.position.turn > 0) this.ticker.tick();
-    const spoken = speak && !this.voice.silent();
-    if (speak) await this.voice.say(said);
-    if (mine !== this.round || !running || advance === 'key' || scene.frame === null) return;
-    if (this.checking() && pause === 'key') return;
+    const isSpoken = speak && !this.voice.silent();
+    const said = speak ? from(this.voice.say(sentence)) : of(undefined);
+    const waits = !isRunning || advance === 'key' || scene.frame === null;
+    if (waits || (this.checking() && pause === 'key')) return said.pipe(ignoreElements());
     // What is not spoken has to be read before the hands are asked to go on.
-    const words = this.checking() || this.lines().length > 0 ? said.split(' ').length : 0;
-    const reading = spoken ? 0 : words * SECONDS_A_WORD;
-    this.later(Math.max(this.reader().secondsPerTurn, reading));
-  }
-
-  private later(seconds: number): void {
-    this.timer = setTimeout(() => {
-      this.next();
-    }, seconds * 1000);
+    const words = this.checking() || this.lines().length > 0 ? sentence.split(' ').length : 0;
+    const reading = isSpoken ? 0 : words * SECONDS_A_WORD;
+    return said.pipe(delay(Math.max(this.reader().secondsPerTurn, reading) * 1000));
   }
 
   /** What is said at a position. */
@@ -258,8 +249,6 @@ export class FarWalk implements OnDestroy {
   }
 
   ngOnDestroy(): void {
-    this.round++;
-    clearTimeout(this.timer);
     this.voice.hush();
     this.ticker.close();
     this.sleep();

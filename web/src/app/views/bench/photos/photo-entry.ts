@@ -22,6 +22,7 @@ import { pictureOfFile, pictureOfVideo, urlOf } from '../../../devices/camera/fr
 import { OutlineHandles } from './outline-handles';
 import type { ShotsRead } from './photo-deeds';
 import { PhotoReader } from './photo-reader';
+import { Trouble } from '../../../ui/trouble';
 
 interface Taken {
   picture: Photo;
@@ -36,7 +37,7 @@ const DIGITS = /^\d{1,9}$/;
 /** Enters a cube by six photographs of its sides: from files, a camera, or a simulated camera. */
 @Component({
   selector: 'sc-photo-entry',
-  imports: [MatButton, MatIcon, MatProgressBar, MatSlideToggle, OutlineHandles],
+  imports: [MatButton, MatIcon, MatProgressBar, MatSlideToggle, OutlineHandles, Trouble],
   templateUrl: './photo-entry.html',
   styleUrl: './photo-entry.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -18,11 +18,12 @@ import {
 } from '../../../subjects/walk';
 import { momentSaid } from '../../../base/words/days';
 import { Crown } from '../../../ui/crown/crown';
+import { Trouble } from '../../../ui/trouble';
 
 /** The drawer of saved cubes: reopen, resume, rename, delete. */
 @Component({
   selector: 'sc-saved-drawer',
-  imports: [Crown, MatButton, MatDialogClose, MatIcon, MatIconButton, MatProgressBar],
+  imports: [Crown, MatButton, MatDialogClose, MatIcon, MatIconButton, MatProgressBar, Trouble],
   templateUrl: './saved-drawer.html',
   styleUrl: './saved-drawer.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

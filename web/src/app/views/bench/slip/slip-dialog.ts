@@ -1,11 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogRef } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
@@ -41,9 +34,15 @@ import { Palette } from '../entry/palette';
 import { meantSoFar } from './meant-so-far';
 import { SlipTiles } from './slip-tiles';
 import { Slips } from '../../../subjects/walk/work';
+import { reading } from '../../../base/reading/reading';
+import { undoable } from '../../../base/undo/undoable';
+import { Trouble } from '../../../ui/trouble';
 import { listensTo } from '../../../base/keys/keyboard';
 import { SLIP_KEYS } from './slip.keys';
 import { SlipWays, WAYS } from './slip-ways';
+import { anew } from '../../../base/state/anew';
+
+const NOT_STARTED = 'The search could not be started: reload the page. Nothing is lost.';
 
 /** What is known when the question is asked: the whole cube, where one reports its turns. */
 export interface SlipQuestion {
@@ -55,7 +54,17 @@ export interface SlipQuestion {
 /** Asks what is seen, says what slipped, and shows the ways back, the cheapest first. */
 @Component({
   selector: 'sc-slip-dialog',
-  imports: [Crown, MatButton, MatIcon, MatProgressBar, Palette, SlipTiles, SlipWays, TurnTile],
+  imports: [
+    Crown,
+    MatButton,
+    MatIcon,
+    MatProgressBar,
+    Palette,
+    SlipTiles,
+    SlipWays,
+    Trouble,
+    TurnTile,
+  ],
   templateUrl: './slip-dialog.html',
   styleUrl: './slip-dialog.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -77,17 +86,11 @@ export class SlipDialog {
   protected readonly titles = WAYS;
   protected readonly hold = signal<Hold>(this.there.hold);
   protected readonly brush = signal<number>(SIDES[0]!);
-  protected readonly answer = signal<Answer | null>(null);
-  protected readonly busy = signal(false);
-  protected readonly failure = signal<string | null>(null);
-  /** Which explanation is looked at, and the way back that is being taken. */
-  protected readonly chosen = signal(0);
-  protected readonly taken = signal<WayBack | null>(null);
-  private readonly paintings = signal<readonly (readonly number[])[]>([
-    Array.from(this.known ? paintedFromCube(this.known) : unseenCube()),
-  ]);
-  protected readonly seen = computed(() => this.paintings().at(-1)!);
-  protected readonly canUndo = computed(() => this.paintings().length > 1);
+  protected readonly painting = undoable(
+    () => this.known,
+    (known): readonly number[] => Array.from(known ? paintedFromCube(known) : unseenCube()),
+  );
+  protected readonly seen = this.painting.now;
   protected readonly picture = computed(() => stickersSeen(this.seen(), this.scheme, this.hold()));
   protected readonly left = computed(() =>
     SIDES.map((side) => 9 - this.seen().filter((colour) => colour === side).length),
@@ -97,6 +100,16 @@ export class SlipDialog {
   );
   protected readonly up = computed(() => this.scheme[sideInHold(this.hold(), UP)]!);
   protected readonly front = computed(() => this.scheme[sideInHold(this.hold(), FRONT)]!);
+  private readonly asking = reading(
+    () => (this.count() > 0 ? this.seen() : undefined),
+    (seen) => this.explain(seen),
+  );
+  protected readonly busy = this.asking.isBusy;
+  protected readonly failure = computed(() => this.asking.trouble() && NOT_STARTED);
+  protected readonly answer = computed(() => (this.count() > 0 ? this.asking.value() : undefined));
+  /** Which explanation is looked at, and the way back that is being taken. */
+  protected readonly chosen = anew(this.answer, () => 0);
+  protected readonly taken = anew(this.answer, (): WayBack | null => null);
   protected readonly explained = computed((): readonly SlipFound[] => {
     const answer = this.answer();
     return answer?.kind === 'explained' ? answer.told : [];
@@ -108,47 +121,25 @@ export class SlipDialog {
     return answer?.kind === 'unexplained' ? answer : null;
   });
   protected readonly ways = computed(() => this.shown()?.ways ?? this.puzzle()?.ways ?? []);
-  private asking = 0;
 
   constructor() {
-    listensTo(SLIP_KEYS, { undo: () => this.undo() }, { isMeant: () => !this.told });
+    listensTo(SLIP_KEYS, { undo: () => this.painting.undo() }, { isMeant: () => !this.told });
     void this.slips.prepare().catch(() => undefined);
-    effect(() => {
-      const seen = this.seen();
-      if (this.count() > 0) void this.ask(seen);
-      else this.answer.set(null);
-    });
   }
 
-  private async ask(seen: readonly number[]): Promise<void> {
+  private async explain(seen: readonly number[]): Promise<Answer | undefined> {
     const record = this.record();
     const method = record && methodOf(record.method);
-    if (!this.meant || !method) return;
-    const mine = ++this.asking;
-    this.busy.set(true);
-    try {
-      const { before, steps } = this.meant;
-      const first = sideOfColour(this.scheme, record.firstColour);
-      const answer = await this.slips.explain({
-        before: copyCube(before),
-        steps,
-        seen,
-        method,
-        first,
-        scheme: this.scheme,
-      });
-      // A later stroke asked again meanwhile.
-      if (mine !== this.asking) return;
-      this.answer.set(answer);
-      this.chosen.set(0);
-      this.taken.set(null);
-    } catch {
-      if (mine === this.asking) {
-        this.failure.set('The search could not be started: reload the page. Nothing is lost.');
-      }
-    } finally {
-      if (mine === this.asking) this.busy.set(false);
-    }
+    if (!this.meant || !method) return undefined;
+    const { before, steps } = this.meant;
+    return this.slips.explain({
+      before: copyCube(before),
+      steps,
+      seen,
+      method,
+      first: sideOfColour(this.scheme, record.firstColour),
+      scheme: this.scheme,
+    });
   }
 
   protected paint({ sticker, colour, continues }: Stroke): void {
@@ -156,20 +147,13 @@ export class SlipDialog {
       colour === undefined ? this.brush() : colour === null ? UNSEEN : this.scheme.indexOf(colour);
     const own = stickerInHold(this.hold(), sticker);
     const painted = this.seen().map((was, k) => (k === own ? side : was));
-    this.paintings.update((all) => [
-      ...(continues && all.length > 1 ? all.slice(0, -1) : all),
-      painted,
-    ]);
+    if (continues) this.painting.amend(painted);
+    else this.painting.set(painted);
   }
 
   /** Puts the cube as it was meant to be on the picture, to change only what is otherwise. */
   protected startFromMeant(): void {
-    const painted = Array.from(paintedFromCube(this.there.cube));
-    this.paintings.update((all) => [...all, painted]);
-  }
-
-  protected undo(): void {
-    this.paintings.update((all) => (all.length > 1 ? all.slice(0, -1) : all));
+    this.painting.set(Array.from(paintedFromCube(this.there.cube)));
   }
 
   protected turnPicture(axis: number, quarters: number): void {

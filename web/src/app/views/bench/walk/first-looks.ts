@@ -7,7 +7,6 @@ import {
   input,
   output,
 } from '@angular/core';
-import { MatButton } from '@angular/material/button';
 import {
   type ColourScheme,
   type Method,
@@ -21,11 +20,12 @@ import { lookSaid } from '@sleetcrest/core/insight/glance';
 import { LearningWork } from '../../../subjects/practice/work';
 import type { StepFrame } from '../../../subjects/walk';
 import { reading } from '../../../base/reading/reading';
+import { Trouble } from '../../../ui/trouble';
 
 /** What to look at first on the cube of a step, to see for oneself which case it is. */
 @Component({
   selector: 'sc-first-looks',
-  imports: [MatButton],
+  imports: [Trouble],
   template: `
     @if (looks(); as all) {
       <p>Look here first:</p>
@@ -35,7 +35,7 @@ import { reading } from '../../../base/reading/reading';
         }
       </ol>
     } @else if (trouble(); as sentence) {
-      <p role="alert">{{ sentence }} <button matButton (click)="again()">Try again</button></p>
+      <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
     } @else {
       <p>Working out what to look at …</p>
     }

@@ -30,6 +30,7 @@ import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
 import type { SetUpShown } from '../../../subjects/practice/work';
 import { OwnCube, type Told } from './own-cube';
+import { anew } from '../../../base/state/anew';
 
 /** A case on a cube in hand: set up, recognised and done. */
 @Component({
@@ -136,9 +137,9 @@ export class BothCard {
   protected readonly state = signal<both.BothState | null>(null);
   protected readonly connected = this.device.isConnected;
   /** When one said to be done; null before. */
-  protected readonly comparing = signal<number | null>(null);
+  protected readonly comparing = anew(this.shown, (): number | null => null);
   /** Whether one rather compares with pictures than tells a few stickers. */
-  protected readonly pictures = signal(false);
+  protected readonly pictures = anew(this.shown, () => false);
   protected readonly done = computed((): Done => ({ ...this.shown(), case: this.case() }));
   protected readonly telling = computed(
     () => this.comparing() !== null && !this.pictures() && this.state()?.phase !== 'ended',
@@ -173,8 +174,6 @@ export class BothCard {
     effect(() => {
       const { cube, ends, hold } = this.shown();
       untracked(() => {
-        this.comparing.set(null);
-        this.pictures.set(false);
         const from = this.connected() ? cube : solvedCube();
         const state = both.settingUp(from, cube, ends, hold);
         // A connected cube is set up by itself: it is no real one, and stands as it is told.

@@ -6,7 +6,6 @@ import {
   inject,
   input,
   output,
-  signal,
   untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
@@ -19,6 +18,8 @@ import { Crown } from '../../../ui/crown/crown';
 import { colourOfKey } from '../../../ui/crown/colour-of-key';
 import { Pots } from '../../../ui/pots/pots';
 import { reading } from '../../../base/reading/reading';
+import { undoable } from '../../../base/undo/undoable';
+import { Trouble } from '../../../ui/trouble';
 import { Learning } from '../learning';
 
 /** How a case came out, told by the person. */
@@ -31,7 +32,7 @@ export interface Told {
 /** Asks for a few stickers of one's own cube, and says by them how a case came out. */
 @Component({
   selector: 'sc-own-cube',
-  imports: [Crown, MatButton, Pots],
+  imports: [Crown, MatButton, Pots, Trouble],
   template: `
     <div class="card">
       <sc-crown
@@ -42,13 +43,13 @@ export interface Told {
       />
       <section class="drill" aria-live="polite">
         @if (trouble(); as message) {
-          <p class="bad" role="alert">{{ message }}</p>
+          <sc-trouble [of]="message" />
         } @else if (asked() !== null) {
           <h2>How does yours look?</h2>
           <p>Hold it with {{ held() }} again. Which colour is at the place that is asked?</p>
           <p class="quiet">
-            Sticker {{ colours().length + 1 }} of {{ stickers()!.length }}: together they tell any
-            one slip. A digit or first letter answers too.
+            Sticker {{ colours.now().length + 1 }} of {{ stickers()!.length }}: together they tell
+            any one slip. A digit or first letter answers too.
           </p>
           <sc-pots
             [colours]="learning.scheme()"
@@ -75,8 +76,8 @@ export interface Told {
             </p>
           }
         }
-        @if (colours().length > 0) {
-          <p><button matButton (click)="undo()">Take the last sticker back</button></p>
+        @if (colours.canUndo()) {
+          <p><button matButton (click)="colours.undo()">Take the last sticker back</button></p>
         }
       </section>
     </div>
@@ -105,11 +106,14 @@ export class OwnCube {
     return asked?.done === this.done() ? asked.stickers : null;
   });
   /** What was told of them, in their order. */
-  protected readonly colours = signal<readonly Colour[]>([]);
-  protected readonly asked = computed(() => this.stickers()?.[this.colours().length] ?? null);
+  protected readonly colours = undoable(
+    () => this.done(),
+    (): readonly Colour[] => [],
+  );
+  protected readonly asked = computed(() => this.stickers()?.[this.colours.now().length] ?? null);
   private readonly seen = computed((): readonly number[] => {
     const seen = unseenCube();
-    this.colours().forEach((colour, k) => {
+    this.colours.now().forEach((colour, k) => {
       const own = stickerInHold(this.done().hold, this.stickers()![k]!);
       seen[own] = this.learning.scheme().indexOf(colour);
     });
@@ -136,11 +140,7 @@ export class OwnCube {
     listensTo(OWN_CUBE_KEYS, {
       number: (event) => this.tellByKey(event),
       letter: (event) => this.tellByKey(event),
-      undo: () => this.undo(),
-    });
-    effect(() => {
-      this.done();
-      untracked(() => this.colours.set([]));
+      undo: () => this.colours.undo(),
     });
     // What is right need not be confirmed.
     effect(() => {
@@ -150,11 +150,7 @@ export class OwnCube {
   }
 
   protected tell(colour: Colour): void {
-    if (this.asked() !== null) this.colours.update((all) => [...all, colour]);
-  }
-
-  protected undo(): void {
-    this.colours.update((all) => all.slice(0, -1));
+    if (this.asked() !== null) this.colours.set([...this.colours.now(), colour]);
   }
 
   protected settle({ right, instead }: CameOut): void {

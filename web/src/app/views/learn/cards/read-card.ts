@@ -7,7 +7,6 @@ import {
   input,
   output,
   signal,
-  untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { randomFrom, type Turn, writeMove } from '@sleetcrest/core';
@@ -15,6 +14,7 @@ import { read } from '@sleetcrest/core/learner/exercises';
 import { listensTo } from '../../../base/keys/keyboard';
 import { CHOICE_KEYS } from '../learn.keys';
 import { Learning, type Answered } from '../learning';
+import { anew } from '../../../base/state/anew';
 
 /** Which way does this letter go? */
 @Component({
@@ -62,7 +62,8 @@ export class ReadCard {
 
   private readonly learning = inject(Learning);
   private readonly shownAt = signal(0);
-  protected readonly given = signal<Turn | null>(null);
+  private readonly asked = computed(() => ({ turn: this.turn(), seed: this.seed() }));
+  protected readonly given = anew(this.asked, (): Turn | null => null);
   protected readonly choices = computed(
     () => read.readQuestion(this.turn(), randomFrom(this.seed())).choices,
   );
@@ -75,12 +76,8 @@ export class ReadCard {
   constructor() {
     listensTo(CHOICE_KEYS, { choose: (event) => this.chooseByKey(event) });
     effect(() => {
-      this.turn();
-      this.seed();
-      untracked(() => {
-        this.given.set(null);
-        this.shownAt.set(performance.now());
-      });
+      this.asked();
+      this.shownAt.set(performance.now());
     });
   }
 

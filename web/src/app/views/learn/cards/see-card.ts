@@ -6,8 +6,6 @@ import {
   inject,
   input,
   output,
-  signal,
-  untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { type Cube, type Hold, paintedFromCube, stickersSeen } from '@sleetcrest/core';
@@ -20,6 +18,13 @@ import { listensTo } from '../../../base/keys/keyboard';
 import { CHOICE_KEYS } from '../learn.keys';
 import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
+import { anew } from '../../../base/state/anew';
+
+/** The stickers that decide, and how many cases they rule out. */
+interface Looks {
+  readonly looked: readonly LookedAt[];
+  readonly rulesOut: number;
+}
 
 /** A cube on which a case waits: which is it? */
 @Component({
@@ -91,12 +96,13 @@ export class SeeCard {
 
   protected readonly learning = inject(Learning);
   private readonly work = inject(LearningWork);
-  private readonly state = signal<see.SeeState | null>(null);
-  protected readonly looks = signal<{ looked: readonly LookedAt[]; rulesOut: number } | null>(null);
-
   protected readonly question = computed(() =>
     see.seeQuestion(this.approach(), this.case(), this.good()),
   );
+  /** What is shown: the same question on another cube is another. */
+  private readonly asked = computed(() => ({ question: this.question(), of: this.picture() }));
+  private readonly state = anew(this.asked, (): see.SeeState | null => null);
+  protected readonly looks = anew(this.asked, (): Looks | null => null);
   protected readonly given = computed(() => this.state()?.answered ?? null);
   protected readonly picture = computed(() =>
     stickersSeen(paintedFromCube(this.cube()), this.learning.scheme(), this.hold()),
@@ -121,12 +127,7 @@ export class SeeCard {
   constructor() {
     listensTo(CHOICE_KEYS, { choose: (event) => this.chooseByKey(event) });
     effect((onCleanup) => {
-      const question = this.question();
-      this.picture();
-      untracked(() => {
-        this.state.set(null);
-        this.looks.set(null);
-      });
+      const { question } = this.asked();
       // The time runs from the picture being drawn: after the frame that draws it.
       let frame = requestAnimationFrame(() => {
         frame = requestAnimationFrame((now) => this.state.set(see.shown(question, now)));

@@ -7,7 +7,6 @@ import {
   input,
   output,
   signal,
-  untracked,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
@@ -23,6 +22,7 @@ import type { WrongTurn } from '@sleetcrest/core/insight/slips';
 import { turn as drill } from '@sleetcrest/core/learner/exercises';
 import { LearningWork } from '../../../subjects/practice/work';
 import { TurnTile } from '../../../ui/tiles/turn-tile';
+import { reading } from '../../../base/reading/reading';
 import { Learning, type Answered } from '../learning';
 import { Turning, type Turned } from './turning';
 
@@ -103,17 +103,28 @@ export class TurnCard {
     const end = this.state().ended;
     return end && !end.right ? end : null;
   });
-  protected readonly told = signal<WrongTurn | null>(null);
+  private readonly explaining = reading(
+    () => {
+      const wrong = this.wrong();
+      // Who did not know it turned nothing.
+      if (!wrong || wrong.did === wrong.meant) return undefined;
+      return { moves: this.moves(), done: this.state().done, did: wrong.did };
+    },
+    ({ moves, done, did }) =>
+      this.work
+        .wrongTurn(moves, done, did, HOME_HOLD, this.learning.scheme())
+        .catch((): WrongTurn | null => null),
+    { whenAnother: 'drop' },
+  );
+  /** What that turn was, once it is found. */
+  protected readonly told = computed(() => this.explaining.value() ?? null);
   /** The hold of the moment: a sequence may turn the whole cube. */
   protected readonly hold = computed((): Hold => this.done().reduce(holdAfter, HOME_HOLD));
 
   constructor() {
     effect(() => {
       const moves = this.moves();
-      untracked(() => {
-        this.told.set(null);
-        this.state.set(drill.asked(moves, performance.now()));
-      });
+      this.state.set(drill.asked(moves, performance.now()));
     });
   }
 
@@ -124,12 +135,6 @@ export class TurnCard {
     this.state.set(state);
     if (!state.ended) return;
     this.tell(state.ended.right, state.ended.seconds, by);
-    if (state.ended.right) return;
-    const { did } = state.ended;
-    const slip = this.work
-      .wrongTurn(this.moves(), state.done, did, HOME_HOLD, this.learning.scheme())
-      .catch(() => null);
-    void slip.then((told) => this.told.set(told));
   }
 
   /** Not to know it is an answer too: the sequence is shown. */

@@ -5,19 +5,18 @@ import { Notices } from '../../../base/dialogs/notices';
 import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
 import { TableApi, GroupStore } from '../../../subjects/group';
+import { Trouble } from '../../../ui/trouble';
 
 /** Where calendars read the planned sessions: a secret address, that can be changed. */
 @Component({
   selector: 'sc-plan-calendar',
-  imports: [MatButton],
+  imports: [MatButton, Trouble],
   template: `
     <p>
       Your calendar reads the sessions at an address of your own. Whoever has it can read them,
       nothing else.
     </p>
-    @if (asking.trouble(); as message) {
-      <p role="alert">{{ message }}</p>
-    }
+    <sc-trouble [of]="asking.trouble()" />
     @if (address(); as whole) {
       <code>{{ whole }}</code>
       <div>

@@ -5,6 +5,7 @@ import {
   effect,
   inject,
   input,
+  linkedSignal,
   signal,
   untracked,
 } from '@angular/core';
@@ -45,6 +46,8 @@ const KINDS: readonly { value: Task['do']; name: string }[] = [
   { value: 'plan', name: 'planning the first steps' },
 ];
 
+const listed = (one: string | undefined): readonly string[] => (one === undefined ? [] : [one]);
+
 /** Sets work for one, some or all, and shows who did it and how it went. */
 @Component({
   selector: 'sc-set-work',
@@ -80,7 +83,7 @@ export class SetWork {
   protected readonly day = daySaid;
 
   protected readonly kind = signal<Task['do']>('lesson');
-  protected readonly cases = signal<readonly string[]>([]);
+  protected readonly cases = linkedSignal(() => listed(this.case()));
   protected readonly stage = signal<Stage>('daisy');
   protected readonly times = signal(5);
   protected readonly scramble = signal('');
@@ -88,7 +91,7 @@ export class SetWork {
   protected readonly note = signal('');
   protected readonly until = signal('');
   /** For whom; empty for all. */
-  protected readonly whom = signal<readonly string[]>([]);
+  protected readonly whom = linkedSignal(() => listed(this.for()));
   private readonly action = action();
   protected readonly busy = this.action.busy;
   protected readonly trouble = this.action.trouble;
@@ -117,13 +120,6 @@ export class SetWork {
   );
 
   constructor() {
-    effect(() => {
-      const [id, learner] = [this.case(), this.for()];
-      untracked(() => {
-        if (id) this.cases.set([id]);
-        if (learner) this.whom.set([learner]);
-      });
-    });
     effect(() => {
       if (this.kind() === 'cube') untracked(() => void this.cubes.open());
     });
