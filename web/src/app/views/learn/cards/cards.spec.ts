@@ -99,6 +99,25 @@ describe('the cards of practice', () => {
     expect(host.querySelectorAll('.missed, sc-turn-tile.missed').length).toBeGreaterThan(0);
   });
 
+  it('turn: what slipped on one card is not said on the next, however late it is found', async () => {
+    const fixture = await draw(TurnCard, { sequence: "R U R' U'", what: 'the four turns' });
+    const work = TestBed.inject(LearningWork);
+    const find = work.wrongTurn.bind(work);
+    let letFind = (): void => undefined;
+    const held = new Promise<void>((resolve) => (letFind = resolve));
+    work.wrongTurn = (...asked) => held.then(() => find(...asked));
+    for (const key of ['r', 'u', 'r']) press(key);
+    await drawn();
+    fixture.componentRef.setInput('sequence', 'F U');
+    fixture.detectChanges();
+    await drawn();
+    letFind();
+    await drawn();
+    fixture.detectChanges();
+    expect(host.textContent).not.toContain('went the other way');
+    expect(host.textContent).toContain('Nothing turned yet: 2 turns in all.');
+  });
+
   it('turn: by the simulated cube, in the hold of the moment; and one may not know it', async () => {
     const fixture = await draw(TurnCard, { sequence: "U y F'", what: 'it' });
     const cube = TestBed.inject(SimulatedCube);
