@@ -12,7 +12,7 @@ import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { Store } from '@ngrx/store';
 import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
 import { METHODS } from '@sleetcrest/core';
-import { concatMap, pipe } from 'rxjs';
+import { catchError, concatMap, EMPTY, from, pipe } from 'rxjs';
 import { apiFailure } from '../../base/api/failure';
 import { Notices } from '../../base/dialogs/notices';
 import type { Settled } from '../../base/outbox/change';
@@ -154,7 +154,10 @@ export const MethodStore = signalStore(
         want(): void {
           if (store.status() === 'idle' || store.status() === 'failed') void list();
         },
-        _hear: rxMethod<Settled>(pipe(concatMap(hear))),
+        // What cannot be checked just now is there when the list is read next; others are still heard.
+        _hear: rxMethod<Settled>(
+          pipe(concatMap((one) => from(hear(one)).pipe(catchError(() => EMPTY)))),
+        ),
       };
     },
   ),

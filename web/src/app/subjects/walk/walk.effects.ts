@@ -99,8 +99,9 @@ export const hearOfWalks = createEffect(
         if (deed.do !== 'create' && deed.do !== 'change') return [];
         const id = things[0]!;
         if (outcome.is === 'refused') return [Keeping.recordRefused({ id, ...outcome })];
-        const { savedSolveSchema } = await import('./solve-answers');
-        const saved = savedSolveSchema.safeParse(outcome.answer).data;
+        // What cannot be checked just now counts as not heard: it is told once more with the next turn.
+        const answers = await import('./solve-answers').catch(() => undefined);
+        const saved = answers?.savedSolveSchema.safeParse(outcome.answer).data;
         const sent = deed.do === 'create' ? deed.solve.position : deed.change.position;
         return saved ? [Keeping.recordKept({ record: recordOf(saved), sent })] : [];
       }),

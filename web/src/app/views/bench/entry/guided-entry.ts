@@ -59,7 +59,7 @@ const NONE = -2;
         @if (suspect()) {
           Look again: <b>{{ place() }}</b>, which colour is it really?
         } @else {
-          <b>{{ place() }}</b>: which colour?
+          <b class="place">{{ place() }}</b>: which colour?
         }
         <span class="count">
           {{ count() }} told, {{ follows() }} followed; a mixed cube takes about {{ usual }}.
@@ -98,6 +98,12 @@ const NONE = -2;
       border-left: 4px solid var(--accent);
       background: var(--surface);
       font-size: var(--type-section);
+    }
+    .place {
+      display: inline-block;
+    }
+    .place::first-letter {
+      text-transform: uppercase;
     }
     .count {
       display: block;
@@ -210,7 +216,5 @@ export class GuidedEntry {
 
 /** Where a sticker of the cube is seen in a hold, in words. */
 function placeIn(hold: Hold, sticker: number): string {
-  return stickerPlace(stickerSeenInHold(hold, sticker)).replace(/^./, (letter) =>
-    letter.toUpperCase(),
-  );
+  return stickerPlace(stickerSeenInHold(hold, sticker));
 }
