@@ -23,7 +23,6 @@ import { provideIcons } from './ui/icons';
 import * as restEffects from './subjects/walk/rest/rest.effects';
 import { answersRead } from './base/api/answers-read';
 import { WHOSE } from './base/outbox/whose';
-import { tellOfTheCopy } from './frame/offline-copy';
 import { PageTitles } from './frame/titles';
 import { provideSenders } from './frame/senders';
 import * as persistEffects from './frame/persist.effects';
@@ -53,7 +52,6 @@ export const appConfig: ApplicationConfig = {
     },
     // It hears what becomes of methods, in whichever tab they were sent.
     provideEnvironmentInitializer(() => void inject(MethodStore)),
-    provideEnvironmentInitializer(tellOfTheCopy),
     provideSenders(),
     provideIcons(),
   ],
