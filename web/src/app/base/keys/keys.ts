@@ -19,12 +19,13 @@ export const isField = (target: EventTarget | null): boolean =>
 export const isUnderDialog = (): boolean =>
   document.querySelector('.cdk-overlay-container mat-dialog-container') !== null;
 
-const isChoice = (target: HTMLElement | null): boolean =>
-  target instanceof HTMLInputElement && (target.type === 'radio' || target.type === 'checkbox');
+const isChoice = (target: EventTarget | null): boolean =>
+  target instanceof Element &&
+  target.closest('[role="radio"], input[type="radio"], input[type="checkbox"]') !== null;
 
 /** Whether a press of Space or Enter belongs to the button or link that has the focus. */
 export const isPress = (event: KeyboardEvent): boolean =>
-  (event.key === ' ' || event.key === 'Enter') &&
+  (event.key === ' ' || (event.key === 'Enter' && !isChoice(event.target))) &&
   event.target instanceof Element &&
   event.target.closest('button, a, [role="button"]') !== null;
 

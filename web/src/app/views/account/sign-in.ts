@@ -9,7 +9,6 @@ import {
 } from '@angular/core';
 import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatFormField, MatHint, MatInput, MatLabel } from '@angular/material/input';
 import { MatRadioButton, MatRadioGroup } from '@angular/material/radio';
 import { Router, RouterLink } from '@angular/router';
@@ -27,6 +26,8 @@ import { action } from '../../base/reading/action';
 import { AccountApi, accountFeature, SessionApi } from '../../subjects/account';
 import { Trouble } from '../../ui/trouble';
 import { MatCheckbox } from '@angular/material/checkbox';
+import type { Option } from '../../ui/fields/choice';
+import { Segments } from '../../ui/fields/segments';
 
 /** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
 @Component({
@@ -34,8 +35,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
   imports: [
     FormsModule,
     MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
+    Segments,
     MatCheckbox,
     MatFormField,
     MatHint,
@@ -60,6 +60,10 @@ export class SignIn {
   protected readonly coaches = this.store.selectSignal(accountFeature.selectCoaches);
   /** A name to begin with, from the code on a name slip. */
   readonly as = input<string>();
+  protected readonly kinds: readonly Option<'known' | 'new'>[] = [
+    { value: 'known', name: 'I have an account' },
+    { value: 'new', name: 'I am new here' },
+  ];
   protected readonly isNew = signal(false);
   protected readonly name = linkedSignal(() => this.as() ?? '');
   /** The phrase somebody else gave, until another is chosen. */

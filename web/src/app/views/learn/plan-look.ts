@@ -33,6 +33,7 @@ import { counted } from '../../base/words/counted';
 import { Learning } from './learning';
 import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
+import { undoable } from '../../base/undo/undoable';
 import { Trouble } from '../../ui/trouble';
 
 const GOALS: readonly { value: FirstGoal; name: string }[] = [
@@ -54,14 +55,9 @@ const LOOKS: readonly { value: string; name: string }[] = [
     <sc-page heading="Plan the first steps">
       <a back matButton routerLink="/learn">The path</a>
       <ng-container ngProjectAs="[beside]">
+        <sc-segments label="How far" [options]="goals" [value]="goal()" (chosen)="aim($event)" />
         <sc-segments
-          aria-label="How far"
-          [options]="goals"
-          [value]="goal()"
-          (chosen)="aim($event)"
-        />
-        <sc-segments
-          aria-label="How long to look"
+          label="How long to look"
           [options]="looks"
           [value]="look()"
           (chosen)="allow($event)"
@@ -116,7 +112,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
               tell them. The cube on the screen stays as it is.
             </p>
             <div class="told" role="group" aria-label="Turns told">
-              @if (moves().length > 0) {
+              @if (moves.canUndo()) {
                 <sc-tiles [turns]="text()" />
               } @else {
                 <p class="quiet">No turn told yet.</p>
@@ -124,7 +120,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
             </div>
             <sc-turn-keys [dialect]="learning.reader().dialect" (told)="tell($event.turn)" />
             <p class="go">
-              <button matButton [disabled]="moves().length === 0" (click)="takeBack()">
+              <button matButton [disabled]="!moves.canUndo()" (click)="moves.undo()">
                 Take one back
               </button>
               <button matButton="filled" (click)="done($event.timeStamp)">That is my plan</button>
@@ -164,13 +160,13 @@ export class PlanLook {
   protected readonly state = anew(this.question, ({ cube, hold, allowed }) =>
     plan.looking(cube, hold, allowed, performance.now()),
   );
-  protected readonly moves = anew(this.question, (): readonly Move[] => []);
+  protected readonly moves = undoable(this.question, (): readonly Move[] => []);
   protected readonly result = anew(this.question, (): Came | null => null);
   protected readonly trouble = anew(this.question, (): string | null => null);
   protected readonly picture = computed(() =>
     stickersSeen(paintedFromCube(this.state().cube), this.learning.scheme(), this.state().hold),
   );
-  protected readonly text = computed(() => writeMoves(this.moves()));
+  protected readonly text = computed(() => writeMoves(this.moves.now()));
   protected readonly clock = computed(() => {
     const { told, shownAt, allowed } = this.state();
     if (told) return '';
@@ -203,15 +199,11 @@ export class PlanLook {
   }
 
   protected tell(move: Move): void {
-    this.moves.update((moves) => [...moves, move]);
-  }
-
-  protected takeBack(): void {
-    this.moves.update((moves) => moves.slice(0, -1));
+    this.moves.set([...this.moves.now(), move]);
   }
 
   protected async done(at: number): Promise<void> {
-    const state = plan.planned(this.state(), this.moves(), at);
+    const state = plan.planned(this.state(), this.moves.now(), at);
     this.state.set(state);
     const { told, cube, hold } = state;
     if (!told) return;

@@ -4,7 +4,6 @@ import {
   CdkVirtualScrollViewport,
 } from '@angular/cdk/scrolling';
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import type { Stage } from '@sleetcrest/core';
 import {
@@ -15,6 +14,8 @@ import {
 } from '@sleetcrest/core/learner/log';
 import { clockText } from '../../base/words/clock-text';
 import { counted } from '../../base/words/counted';
+import type { Option } from '../../ui/fields/choice';
+import { Segments } from '../../ui/fields/segments';
 
 /** The log by day or by session; choosing one shows its records. */
 @Component({
@@ -23,21 +24,17 @@ import { counted } from '../../base/words/counted';
     CdkFixedSizeVirtualScroll,
     CdkVirtualForOf,
     CdkVirtualScrollViewport,
-    MatButtonToggle,
-    MatButtonToggleGroup,
+    Segments,
     MatProgressBar,
   ],
   template: `
     <div class="row">
-      <mat-button-toggle-group
-        aria-label="Grouped by"
+      <sc-segments
+        label="Grouped by"
+        [options]="groupings"
         [value]="by()"
-        [hideSingleSelectionIndicator]="true"
-        (change)="grouped.emit($event.value)"
-      >
-        <mat-button-toggle value="day">Days</mat-button-toggle>
-        <mat-button-toggle value="session">Sessions</mat-button-toggle>
-      </mat-button-toggle-group>
+        (chosen)="grouped.emit($event)"
+      />
       @if (by() === 'session') {
         <span class="quiet">A pause of more than {{ pause }} minutes begins another.</span>
       }
@@ -116,6 +113,10 @@ export class LogGroups {
   readonly grouped = output<Grouping>();
   readonly chosen = output<LogGroup>();
 
+  protected readonly groupings: readonly Option<Grouping>[] = [
+    { value: 'day', name: 'Days' },
+    { value: 'session', name: 'Sessions' },
+  ];
   protected readonly pause = SESSION_PAUSE;
   protected readonly lines = computed(() =>
     (this.groups() ?? []).map((group) => {

@@ -5,7 +5,6 @@ import {
 } from '@angular/cdk/scrolling';
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { MatProgressBar } from '@angular/material/progress-bar';
@@ -33,9 +32,17 @@ import { logFeature, LogPage, type Face } from './log.feature';
 import { Trouble } from '../../ui/trouble';
 import { LogFacts } from './log-facts';
 import { Page } from '../../ui/page';
+import type { Option } from '../../ui/fields/choice';
+import { Segments } from '../../ui/fields/segments';
 
 /** Whole solves and single stages are not to be counted together: the former, unless asked for. */
 const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.kind ?? 'solve' });
+
+const FACES: readonly Option<Face>[] = [
+  { value: 'records', name: 'Records' },
+  { value: 'charts', name: 'Charts' },
+  { value: 'groups', name: 'Days and sessions' },
+];
 
 /** A learner's log: the records, what is counted from them, and taking them in and out. */
 @Component({
@@ -53,8 +60,7 @@ const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.k
     LogLineView,
     LogNotes,
     MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
+    Segments,
     MatIcon,
     MatMenu,
     MatMenuItem,
@@ -82,6 +88,7 @@ export class Log {
   private readonly first = this.store.selectSignal(selectFirstSide);
   protected readonly methods = inject(MethodStore).names;
   protected readonly filter = this.store.selectSignal(logFeature.selectFilter);
+  protected readonly faces = FACES;
   protected readonly face = this.store.selectSignal(logFeature.selectFace);
   protected readonly grouping = this.store.selectSignal(logFeature.selectGrouping);
   protected readonly selected = this.store.selectSignal(logFeature.selectSelected);

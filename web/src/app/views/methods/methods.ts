@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
@@ -37,6 +36,8 @@ import { MethodRidges, type RidgeOf } from './method-ridges';
 import { MixBuilder } from './mix-builder';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
+import type { Option } from '../../ui/fields/choice';
+import { Segments } from '../../ui/fields/segments';
 
 const MOST_COLUMNS = 4;
 const WHOLE = 'whole';
@@ -47,8 +48,7 @@ const WHOLE = 'whole';
   imports: [
     Page,
     MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
+    Segments,
     MatIcon,
     MatIconButton,
     MatProgressBar,
@@ -88,15 +88,15 @@ export class Methods {
     },
   ]);
   /** The parts of a solve the chart can show: all of it, and every stage of any of the methods. */
-  protected readonly parts = computed(() => {
+  protected readonly parts = computed((): readonly Option<string>[] => {
     const met = new Set(
       this.columns().flatMap(({ survey }) => survey?.stages.map(({ stage }) => stage) ?? []),
     );
     return [
-      { id: WHOLE, title: 'Whole solve' },
+      { value: WHOLE, name: 'Whole solve' },
       ...STAGES.filter((stage) => met.has(stage)).map((stage) => ({
-        id: stage,
-        title: stageWords(stage, this.first(), this.scheme()).title,
+        value: stage,
+        name: stageWords(stage, this.first(), this.scheme()).title,
       })),
     ];
   });

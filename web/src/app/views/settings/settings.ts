@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -19,21 +18,12 @@ import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { Crown } from '../../ui/crown/crown';
 import { Page } from '../../ui/page';
+import { Segments } from '../../ui/fields/segments';
 
 /** How this person reads turns, sees colours and owns a cube. */
 @Component({
   selector: 'sc-settings',
-  imports: [
-    Page,
-    Choice,
-    Crown,
-    MatButton,
-    MatButtonToggle,
-    MatButtonToggleGroup,
-    MatSlideToggle,
-    MethodChoice,
-    RouterLink,
-  ],
+  imports: [Page, Choice, Crown, MatButton, Segments, MatSlideToggle, MethodChoice, RouterLink],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,6 +32,15 @@ export class Settings {
   private readonly store = inject(Store);
   protected readonly firstColours = FIRST_COLOURS;
   protected readonly dialects = DIALECT_OPTIONS;
+  protected readonly themes: readonly Option<Reader['theme']>[] = [
+    { value: 'auto', name: 'As the system' },
+    { value: 'day', name: 'Day' },
+    { value: 'night', name: 'Night' },
+  ];
+  protected readonly handed: readonly Option<Reader['hand']>[] = [
+    { value: 'left', name: 'Left-handed' },
+    { value: 'right', name: 'Right-handed' },
+  ];
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly colours = COLOURS;
   protected readonly centres: readonly Option<Colour>[] = COLOURS.map((colour) => ({

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import { RouterLink } from '@angular/router';
 import type { ChangeEntry } from '@sleetcrest/contract/log';
 import { type ColourScheme, readMoves, type Side, stageWords } from '@sleetcrest/core';
@@ -11,6 +10,8 @@ import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
 import type { Keeping } from './timed-record';
 import { Trouble } from '../../ui/trouble';
+import type { Option } from '../../ui/fields/choice';
+import { Segments } from '../../ui/fields/segments';
 
 /** What can have come between; any other words will do as well. */
 const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was wrong'];
@@ -24,7 +25,7 @@ const KEPT_SAID: Record<Keeping, string> = {
 /** What is told of a solve once it is stopped. Everything is kept as it is told. */
 @Component({
   selector: 'sc-after',
-  imports: [MatButton, MatButtonToggle, MatButtonToggleGroup, RouterLink, ToldField, Trouble],
+  imports: [MatButton, Segments, RouterLink, ToldField, Trouble],
   template: `
     <h2>
       <span class="mono">{{ clock() }}</span>
@@ -41,16 +42,12 @@ const KEPT_SAID: Record<Keeping, string> = {
         }
       </table>
     }
-    <mat-button-toggle-group
-      aria-label="How it ended"
+    <sc-segments
+      label="How it ended"
+      [options]="endings"
       [value]="aside() ? 'aside' : entry().outcome"
-      [hideSingleSelectionIndicator]="true"
-      (change)="end($event.value)"
-    >
-      <mat-button-toggle value="finished">Finished</mat-button-toggle>
-      <mat-button-toggle value="unfinished">Not finished</mat-button-toggle>
-      <mat-button-toggle value="aside">Set aside</mat-button-toggle>
-    </mat-button-toggle-group>
+      (chosen)="end($event)"
+    />
     @if (aside() || entry().outcome === 'aside') {
       <sc-told-field
         label="Why it is set aside"
@@ -116,8 +113,7 @@ const KEPT_SAID: Record<Keeping, string> = {
       padding-left: 12px;
       text-align: right;
     }
-    mat-button-toggle-group {
-      flex-wrap: wrap;
+    sc-segments {
       justify-self: start;
     }
     .row {
@@ -163,6 +159,12 @@ export class After {
   protected say({ field }: ToldWords, words: string): void {
     this.changed.emit({ [field]: words });
   }
+
+  protected readonly endings: readonly Option<Outcome>[] = [
+    { value: 'finished', name: 'Finished' },
+    { value: 'unfinished', name: 'Not finished' },
+    { value: 'aside', name: 'Set aside' },
+  ];
 
   protected end(outcome: Outcome): void {
     this.aside.set(outcome === 'aside');

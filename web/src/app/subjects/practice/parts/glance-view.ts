@@ -44,7 +44,7 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
   imports: [Crown, MatButton, MatProgressBar, Segments, Trouble],
   template: `
     <sc-segments
-      aria-label="What may be looked at"
+      label="What may be looked at"
       [options]="sights"
       [value]="sight()"
       (chosen)="sight.set($event)"

@@ -175,7 +175,7 @@ describe('the entry', () => {
 
   describe('by turns', () => {
     beforeEach(async () => {
-      const toggles = (fixture.nativeElement as Element).querySelectorAll('sc-segments input');
+      const toggles = (fixture.nativeElement as Element).querySelectorAll('sc-segments button');
       (toggles[3] as HTMLElement).click();
       await fixture.whenStable();
     });
@@ -204,7 +204,7 @@ describe('the entry', () => {
 
   describe('from a file', () => {
     beforeEach(async () => {
-      const toggles = (fixture.nativeElement as Element).querySelectorAll('sc-segments input');
+      const toggles = (fixture.nativeElement as Element).querySelectorAll('sc-segments button');
       (toggles[4] as HTMLElement).click();
       await fixture.whenStable();
     });

@@ -56,6 +56,7 @@ import { SuspectPanel } from './suspect-panel';
 import { TurnsEntry } from './turns-entry';
 import { momentOfLate } from '../../../base/words/days';
 import { Unfitting } from './unfitting';
+import { StillToPaint } from './still-to-paint';
 
 /** The ways to say how a cube looks. */
 const WAYS = [
@@ -85,6 +86,7 @@ const WAYS = [
     PhotoEntry,
     RouterLink,
     Segments,
+    StillToPaint,
     SuspectPanel,
     TurnsEntry,
     Unfitting,
