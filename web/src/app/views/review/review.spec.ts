@@ -17,8 +17,10 @@ describe('the Review view', () => {
   let went: unknown[][];
   const entry = anEntry({ scramble: "R U R' D", turns: "D' D D' R U' R'" });
 
+  const unmixed = anEntry({ scramble: '', turns: '' });
+
   async function show(id?: string): Promise<void> {
-    book = new FakeBook([entry, anEntry({ scramble: 'R U' })]);
+    book = new FakeBook([entry, anEntry({ scramble: 'R U' }), unmixed]);
     ({ store, went } = openStore(
       { provide: LogBooks, useValue: { own: signal(book), of: () => book } },
       { provide: Reviewer, useValue: reviewDeeds },
@@ -76,6 +78,22 @@ describe('the Review view', () => {
       .dispatchEvent(new Event('submit', { cancelable: true }));
     await seen(() => host().querySelector('sc-review-stages') !== null);
     expect(host().textContent).toContain('4 turns');
+  });
+
+  it('goes on showing what was typed for a record that says nothing of how it was mixed', async () => {
+    await show(unmixed.id);
+    await seen(() => host().querySelector('form') !== null);
+    type(0, 'R U');
+    type(1, "U' R'");
+    host()
+      .querySelector('form')!
+      .dispatchEvent(new Event('submit', { cancelable: true }));
+    await seen(() => host().querySelector('sc-review-stages') !== null);
+    await until(() => book.entries.some(({ turns }) => turns === "U' R'"));
+    await fixture.whenStable();
+    fixture.detectChanges();
+    expect(host().querySelector('sc-review-stages')).not.toBeNull();
+    expect(host().querySelector('.at')!.textContent).toContain('After 0 of 2 turns');
   });
 
   it('keeps turns that are typed for a record that had none', async () => {

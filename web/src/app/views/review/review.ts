@@ -1,13 +1,5 @@
 import { Clipboard } from '@angular/cdk/clipboard';
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  inject,
-  input,
-  linkedSignal,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
@@ -97,15 +89,15 @@ export class ReviewView {
     ({ id, log }) => log.read(id),
   );
   protected readonly entry = computed(() => this.opened.value() ?? null);
+  /** Which one it is: what is told of it later is no other, and takes nothing apart again. */
+  private readonly record = computed(() => this.entry()?.id);
   /** What was asked to be taken apart; undefined while turns are asked for. */
-  private readonly solve = anew(
-    () => this.entry(),
-    (entry) => {
-      // A record that was opened says what was mixed and turned, and is taken apart at once.
-      const says = entry !== null && entry.turns !== '' && entry.scramble !== '';
-      return says ? this.solveOf(entry.scramble, entry.turns) : undefined;
-    },
-  );
+  private readonly solve = anew(this.record, () => {
+    // A record that was opened says what was mixed and turned, and is taken apart at once.
+    const entry = this.entry();
+    const says = entry !== null && entry.turns !== '' && entry.scramble !== '';
+    return says ? this.solveOf(entry.scramble, entry.turns) : undefined;
+  });
   private readonly taken = reading(
     () => this.solve(),
     async (solve) => {
@@ -117,8 +109,8 @@ export class ReviewView {
   );
   /** Whether the turns given are to be kept with the record. */
   private keeps = false;
-  protected readonly scramble = linkedSignal(() => this.entry()?.scramble ?? '');
-  protected readonly turns = linkedSignal(() => this.entry()?.turns ?? '');
+  protected readonly scramble = anew(this.record, () => this.entry()?.scramble ?? '');
+  protected readonly turns = anew(this.record, () => this.entry()?.turns ?? '');
   protected readonly review = computed((): Review | null => {
     const taken = this.taken.value();
     return taken && taken.solve === this.solve() ? taken.review : null;

@@ -83,9 +83,6 @@ import { TakeUp } from '../seat/take-up';
       padding: 0;
       list-style: none;
     }
-    .gap {
-      flex: 1;
-    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -18,7 +18,6 @@ import {
   readMoves,
   type Turn,
 } from '@sleetcrest/core';
-import type { WrongTurn } from '@sleetcrest/core/insight/slips';
 import { turn as drill } from '@sleetcrest/core/learner/exercises';
 import { LearningWork } from '../../../subjects/practice/work';
 import { TurnTile } from '../../../ui/tiles/turn-tile';
@@ -111,9 +110,7 @@ export class TurnCard {
       return { moves: this.moves(), done: this.state().done, did: wrong.did };
     },
     ({ moves, done, did }) =>
-      this.work
-        .wrongTurn(moves, done, did, HOME_HOLD, this.learning.scheme())
-        .catch((): WrongTurn | null => null),
+      this.work.wrongTurn(moves, done, did, HOME_HOLD, this.learning.scheme()),
     { whenAnother: 'drop' },
   );
   /** What that turn was, once it is found. */
