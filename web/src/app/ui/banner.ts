@@ -5,11 +5,10 @@ import { ChangeDetectionStrategy, Component } from '@angular/core';
   selector: 'sc-banner',
   template: '<ng-content />',
   styles: `
+    @use 'blocks';
+
     :host {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 12px;
-      align-items: center;
+      @include blocks.row(4px 12px);
       padding: 6px 24px;
       border-bottom: 1px solid var(--line);
       background: var(--done-soft);

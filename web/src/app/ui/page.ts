@@ -17,6 +17,8 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
     <ng-content />
   `,
   styles: `
+    @use 'blocks';
+
     :host {
       display: block;
       max-width: 1360px;
@@ -28,10 +30,7 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
       padding: 16px 24px 48px;
     }
     header {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 6px 14px;
-      align-items: center;
+      @include blocks.row(6px 14px);
       margin-bottom: 10px;
     }
     header:empty {

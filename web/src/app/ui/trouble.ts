@@ -17,11 +17,11 @@ import { MatButton } from '@angular/material/button';
     }
   `,
   styles: `
+    @use 'blocks';
+
     .trouble {
+      @include blocks.set-off($bar: trouble, $loud: true);
       margin: 8px 0;
-      padding: 8px 12px;
-      border-left: 4px solid var(--trouble);
-      background: var(--trouble-soft);
       color: var(--text);
     }
   `,

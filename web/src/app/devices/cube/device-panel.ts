@@ -44,11 +44,11 @@ import {
     </div>
   `,
   styles: `
+    @use 'blocks';
+
     :host {
+      @include blocks.set-off($bar: done);
       display: block;
-      padding: 6px 14px;
-      border-left: 4px solid var(--done);
-      background: var(--surface);
     }
     .sides {
       display: flex;

@@ -24,11 +24,11 @@ import { SimulatedTableTimer } from './simulated-table-timer';
     </div>
   `,
   styles: `
+    @use 'blocks';
+
     :host {
+      @include blocks.set-off($bar: done);
       display: block;
-      padding: 6px 14px;
-      border-left: 4px solid var(--done);
-      background: var(--surface);
     }
     div {
       display: flex;

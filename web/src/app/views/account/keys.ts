@@ -54,19 +54,16 @@ import { daySaid } from '../../base/words/days';
     }
   `,
   styles: `
+    @use 'blocks';
+
     h2 {
       font-size: var(--type-section);
     }
     ul {
-      margin: 0;
-      padding: 0;
-      list-style: none;
+      @include blocks.plain-list;
     }
     li {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 14px;
-      align-items: center;
+      @include blocks.row(4px 14px);
       min-height: 40px;
     }
   `,

@@ -57,14 +57,15 @@ import { Walk } from './walk/walk';
     }
   `,
   styles: `
+    @use 'blocks';
+
     .message {
+      @include blocks.set-off($bar: trouble);
+      padding: 20px 24px;
       display: grid;
       gap: 12px;
       max-width: 40rem;
       margin: 48px auto;
-      padding: 20px 24px;
-      border-left: 4px solid var(--trouble);
-      background: var(--surface);
     }
     .message div {
       display: flex;

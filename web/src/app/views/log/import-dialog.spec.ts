@@ -52,7 +52,7 @@ describe('bringing records in', () => {
   it('shows what is in the file and what cannot be read, before anything is kept', async () => {
     choose('when,seconds', '2026-11-01T10:00:00Z,60', '2026-11-01T10:05:00Z,never');
     await seen('1 record can be read, 1 cannot.');
-    expect(host().querySelector('.bad')!.textContent).toContain('line 3: time');
+    expect(host().querySelector('.unread')!.textContent).toContain('line 3: time');
     expect(host().querySelectorAll('tbody tr').length).toBe(2);
     expect(book.entries).toEqual([]);
     button('Cancel').click();

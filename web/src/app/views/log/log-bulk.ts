@@ -27,11 +27,10 @@ export interface Tagging {
     <button matButton (click)="deletionAsked.emit()"><mat-icon svgIcon="remove" />Delete</button>
   `,
   styles: `
+    @use 'blocks';
+
     :host {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 6px 10px;
-      align-items: center;
+      @include blocks.row(6px 10px);
       margin-bottom: 6px;
       padding: 4px 12px;
       border-radius: var(--radius);

@@ -40,11 +40,11 @@ const NO_ROOM =
     }
   `,
   styles: `
+    @use 'blocks';
+
     p {
+      @include blocks.set-off;
       margin-top: 8px;
-      padding: 6px 12px;
-      border-left: 4px solid var(--accent);
-      background: var(--surface);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

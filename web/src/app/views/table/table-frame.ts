@@ -72,15 +72,13 @@ import { Choice, type Option } from '../../ui/fields/choice';
     }
   `,
   styles: `
+    @use 'blocks';
     @use 'shapes';
     :host {
       display: block;
     }
     .frame {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 16px;
-      align-items: center;
+      @include blocks.row(4px 16px);
       padding: 8px 24px;
       border-bottom: 1px solid var(--line);
     }

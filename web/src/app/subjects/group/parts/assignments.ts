@@ -49,18 +49,15 @@ const SHOWN_DAYS = 7;
     }
   `,
   styles: `
+    @use 'blocks';
+
     :host {
       display: grid;
       gap: 6px;
     }
     article {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 14px;
-      align-items: center;
-      padding: 8px 14px;
-      border-left: 4px solid var(--accent);
-      background: var(--surface);
+      @include blocks.set-off;
+      @include blocks.row(4px 14px);
     }
     article > div {
       flex: 1 1 18rem;

@@ -18,11 +18,10 @@ import type { Member } from '@sleetcrest/contract/accounts';
     }
   `,
   styles: `
+    @use 'blocks';
+
     :host {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 8px;
-      align-items: center;
+      @include blocks.row(0 8px);
     }
   `,
   host: { role: 'group', 'aria-label': 'For whom' },

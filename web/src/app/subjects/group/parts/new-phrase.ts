@@ -25,11 +25,10 @@ import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
     </form>
   `,
   styles: `
+    @use 'blocks';
+
     form {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 14px;
-      align-items: center;
+      @include blocks.row(4px 14px);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

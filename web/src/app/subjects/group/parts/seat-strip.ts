@@ -54,11 +54,10 @@ import { TakeUp } from '../seat/take-up';
     }
   `,
   styles: `
+    @use 'blocks';
+
     aside {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 14px;
-      align-items: center;
+      @include blocks.row(4px 14px);
       padding: 4px 16px;
       border-bottom: 2px solid var(--accent);
       background: var(--surface);
@@ -70,18 +69,12 @@ import { TakeUp } from '../seat/take-up';
       background: var(--accent-soft);
     }
     .offer {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 8px;
-      align-items: center;
+      @include blocks.set-off($loud: true);
+      @include blocks.row(8px);
       padding: 2px 12px;
-      border-left: 4px solid var(--accent);
-      background: var(--accent-soft);
     }
     ul {
-      margin: 0;
-      padding: 0;
-      list-style: none;
+      @include blocks.plain-list;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -51,14 +51,14 @@ interface Far {
     }
   `,
   styles: `
+    @use 'blocks';
+
     p,
     details {
       margin-top: 6px;
     }
     .careful {
-      padding: 6px 10px;
-      border-left: 4px solid var(--accent);
-      background: var(--accent-soft);
+      @include blocks.set-off($loud: true);
     }
     ul {
       margin: 4px 0 0;

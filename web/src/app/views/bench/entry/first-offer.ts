@@ -18,14 +18,11 @@ import { readerFeature, SettingsPage } from '../../../subjects/settings';
     }
   `,
   styles: `
+    @use 'blocks';
+
     aside {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 12px;
-      align-items: center;
-      padding: 8px 14px;
-      border-left: 4px solid var(--accent);
-      background: var(--surface);
+      @include blocks.set-off;
+      @include blocks.row(4px 12px);
     }
     p {
       flex: 1 1 14rem;

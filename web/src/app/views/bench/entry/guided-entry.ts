@@ -85,18 +85,17 @@ const NONE = -2;
     </div>
   `,
   styles: `
+    @use 'blocks';
+
     :host {
       display: grid;
       gap: 6px;
     }
     .hold b {
-      padding: 0 3px;
-      background: var(--accent-soft);
+      @include blocks.marked-word;
     }
     .asked {
-      padding: 8px 12px;
-      border-left: 4px solid var(--accent);
-      background: var(--surface);
+      @include blocks.set-off;
       font-size: var(--type-section);
     }
     .place {
@@ -111,10 +110,7 @@ const NONE = -2;
     }
     .count,
     .tools {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 14px;
-      align-items: center;
+      @include blocks.row(4px 14px);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

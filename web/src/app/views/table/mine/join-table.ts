@@ -47,11 +47,10 @@ import { Trouble } from '../../../ui/trouble';
     <sc-trouble [of]="trouble()" />
   `,
   styles: `
+    @use 'blocks';
+
     form {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 10px;
-      align-items: center;
+      @include blocks.row(10px);
     }
     mat-form-field {
       width: min(100%, 17rem);

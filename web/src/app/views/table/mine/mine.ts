@@ -55,6 +55,8 @@ import { JoinTable } from './join-table';
     </div>
   `,
   styles: `
+    @use 'blocks';
+
     .page {
       display: grid;
       gap: 24px;
@@ -76,9 +78,7 @@ import { JoinTable } from './join-table';
       margin: 0;
     }
     .meets {
-      padding: 8px 14px;
-      border-left: 4px solid var(--accent);
-      background: var(--accent-soft);
+      @include blocks.set-off($loud: true);
     }
     sc-work-view {
       padding: 0;

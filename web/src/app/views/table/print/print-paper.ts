@@ -102,23 +102,17 @@ const LOOK = 700;
   `,
   styleUrl: '../table-page.scss',
   styles: `
+    @use 'blocks';
+
     p {
       margin: 0;
     }
     article {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 4px 14px;
-      align-items: center;
-      padding: 8px 14px;
-      border-left: 4px solid var(--accent);
-      background: var(--surface);
+      @include blocks.set-off;
+      @include blocks.row(4px 14px);
     }
     mat-progress-bar {
       flex: 1 1 8rem;
-    }
-    .bad {
-      color: var(--trouble);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -37,11 +37,12 @@ import { reading } from '../../../base/reading/reading';
     </div>
   `,
   styles: `
+    @use 'blocks';
+
     .told {
-      margin-bottom: 12px;
+      @include blocks.set-off($loud: true);
       padding: 12px 16px;
-      border-left: 4px solid var(--accent);
-      background: var(--accent-soft);
+      margin-bottom: 12px;
     }
     .go {
       display: flex;

@@ -111,6 +111,8 @@ import { daySaid } from '../../../base/words/days';
     }
   `,
   styles: `
+    @use 'blocks';
+
     :host {
       display: grid;
       gap: 8px;
@@ -156,8 +158,7 @@ import { daySaid } from '../../../base/words/days';
       border-bottom: 4px solid var(--accent);
     }
     .here {
-      background: var(--accent-soft);
-      border-color: var(--accent);
+      @include blocks.chosen;
     }
     .place {
       padding: 0 6px;

@@ -57,25 +57,23 @@ const NOTHING: Draft = { id: '', words: '' };
     </form>
   `,
   styles: `
+    @use 'blocks';
+
     :host {
       display: grid;
       gap: 12px;
       align-content: start;
     }
     ol {
+      @include blocks.plain-list;
       display: grid;
       gap: 8px;
-      margin: 0;
-      padding: 0;
-      list-style: none;
     }
     li {
+      @include blocks.set-off;
       display: flex;
       flex-wrap: wrap;
       gap: 0 8px;
-      padding: 8px 12px;
-      border-left: 4px solid var(--accent);
-      background: var(--surface);
     }
     .own {
       border-left-color: var(--line-strong);

@@ -161,9 +161,6 @@ const OWN = 'own';
       color: var(--text);
       font-weight: 700;
     }
-    .good {
-      color: var(--done);
-    }
     @include shapes.up-to(shapes.$desk) {
       .two.open,
       .beside {
