@@ -100,12 +100,12 @@ export {
   writeMoves,
 } from './puzzle/notation/index.js';
 export {
+  aboutMethod,
   DEFAULT_METHOD,
   methodById,
   methodOf,
   METHODS,
   shortTitle,
-  titleRest,
 } from './teaching/methods/named.js';
 export type { Method } from './teaching/methods/method.js';
 export {

@@ -5,91 +5,112 @@ export interface NamedMethod extends Method {
   approaches: readonly string[];
 }
 
-const named = (id: string, title: string, ...approaches: string[]): NamedMethod => ({
-  format: 'sleetcrest/method@1',
-  id,
-  title,
-  approaches,
-});
+/** What a built-in method is called and what sets it apart; its title says both. */
+interface Called {
+  id: string;
+  name: string;
+  about: string;
+  approaches: readonly string[];
+}
 
-/** The methods that have a name, each an approach per stage. */
-export const METHODS: readonly NamedMethod[] = [
-  named(
-    'gentle',
-    'Gentle: few sequences, repeated',
-    'daisy',
-    'daisy-cross',
-    'corners-repeat',
-    'middle-turn',
-    'ycross-repeat',
-    'edges-match',
-    'place-left',
-    'turn-under',
-  ),
-  named(
-    'side-match',
-    'Side match: corners and edges by matching a side',
-    'daisy',
-    'daisy-cross',
-    'corners-match',
-    'middle-refit',
-    'ycross-repeat',
-    'face-repeat',
-    'swap-left',
-    'cycle-two',
-  ),
-  named(
-    'white-up',
-    'White up: the first layer stays in sight',
-    'cross-lift',
-    'corners-white-up',
-    'middle-refit',
-    'ycross-two',
-    'edges-match',
-    'place-right',
-    'turn-up',
-  ),
-  named(
-    'front-right',
-    'Front right: one hold for most of it',
-    'cross-lift',
-    'corners-three',
-    'middle-eight',
-    'ycross-two',
-    'face-two',
-    'swap-right',
-    'cycle-one',
-  ),
-  named(
-    'five-beat',
-    'Five beat: middle edges by five and five',
-    'daisy',
-    'daisy-cross',
-    'corners-match',
-    'middle-five',
-    'ycross-alt',
-    'edges-match',
-    'place-right',
-    'turn-under',
-  ),
-  named(
-    'step-up',
-    'Step up: cross underneath, corner and edge together',
-    'cross-under',
-    'pairs',
-    'ycross-two',
-    'face-two',
-    'swap-back',
-    'cycle-two',
-  ),
+const CALLED: readonly Called[] = [
+  {
+    id: 'gentle',
+    name: 'Gentle',
+    about: 'few sequences, repeated',
+    approaches: [
+      'daisy',
+      'daisy-cross',
+      'corners-repeat',
+      'middle-turn',
+      'ycross-repeat',
+      'edges-match',
+      'place-left',
+      'turn-under',
+    ],
+  },
+  {
+    id: 'side-match',
+    name: 'Side match',
+    about: 'corners and edges by matching a side',
+    approaches: [
+      'daisy',
+      'daisy-cross',
+      'corners-match',
+      'middle-refit',
+      'ycross-repeat',
+      'face-repeat',
+      'swap-left',
+      'cycle-two',
+    ],
+  },
+  {
+    id: 'white-up',
+    name: 'White up',
+    about: 'the first layer stays in sight',
+    approaches: [
+      'cross-lift',
+      'corners-white-up',
+      'middle-refit',
+      'ycross-two',
+      'edges-match',
+      'place-right',
+      'turn-up',
+    ],
+  },
+  {
+    id: 'front-right',
+    name: 'Front right',
+    about: 'one hold for most of it',
+    approaches: [
+      'cross-lift',
+      'corners-three',
+      'middle-eight',
+      'ycross-two',
+      'face-two',
+      'swap-right',
+      'cycle-one',
+    ],
+  },
+  {
+    id: 'five-beat',
+    name: 'Five beat',
+    about: 'middle edges by five and five',
+    approaches: [
+      'daisy',
+      'daisy-cross',
+      'corners-match',
+      'middle-five',
+      'ycross-alt',
+      'edges-match',
+      'place-right',
+      'turn-under',
+    ],
+  },
+  {
+    id: 'step-up',
+    name: 'Step up',
+    about: 'cross underneath, corner and edge together',
+    approaches: ['cross-under', 'pairs', 'ycross-two', 'face-two', 'swap-back', 'cycle-two'],
+  },
 ];
 
-/** A method's title short enough for a field: what stands before its explanation. */
-export const shortTitle = ({ title }: Pick<Method, 'title'>): string => title.split(':')[0]!.trim();
+const called = (id: string): Called | undefined => CALLED.find((one) => one.id === id);
 
-/** What stands after the short title; nothing where that is all. */
-export const titleRest = ({ title }: Pick<Method, 'title'>): string =>
-  title.split(':').slice(1).join(':').trim();
+/** The methods that have a name, each an approach per stage. */
+export const METHODS: readonly NamedMethod[] = CALLED.map(({ id, name, about, approaches }) => ({
+  format: 'sleetcrest/method@1',
+  id,
+  title: `${name}: ${about}`,
+  approaches,
+}));
+
+/** A method's title short enough for a field: a built-in one's name; what its coach called one's own. */
+export const shortTitle = ({ id, title }: Pick<Method, 'id' | 'title'>): string =>
+  called(id)?.name ?? title;
+
+/** What sets a built-in method apart; nothing of others, whose title is all there is. */
+export const aboutMethod = ({ id }: Pick<Method, 'id'>): string => called(id)?.about ?? '';
 
 export const methodById = (id: string): Method | undefined =>
   METHODS.find((method) => method.id === id);

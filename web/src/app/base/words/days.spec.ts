@@ -1,4 +1,13 @@
-import { daySaid, momentHere, momentOfLate, momentSaid, today } from './days';
+import {
+  daySaid,
+  momentHere,
+  momentOfLate,
+  momentSaid,
+  today,
+  momentThere,
+  momentThereShort,
+  spanThere,
+} from './days';
 
 describe('days and moments', () => {
   const at = new Date(2026, 10, 5, 18, 5, 9, 40);
@@ -18,5 +27,19 @@ describe('days and moments', () => {
   it('are said by a clock of 24 hours', () => {
     expect(momentSaid(at)).toBe('5 Nov 2026, 18:05');
     expect(momentOfLate(at)).toBe('5 Nov, 18:05');
+  });
+});
+
+describe('a moment that was written down elsewhere', () => {
+  it('is told by the clock that hung there, wherever it is read', () => {
+    for (const offset of ['+14:00', '-11:00', 'Z'])
+      expect(momentThere(`2026-03-29T02:30:00.000${offset}`)).toBe('29 Mar 2026, 02:30');
+    expect(momentThereShort('2026-03-29T02:30:00+01:00')).toBe('29 Mar, 02:30');
+  });
+
+  it('reaches to another without saying the day twice', () => {
+    const [from, to] = ['2026-11-05T18:30:00+01:00', '2026-11-05T19:05:00+01:00'];
+    expect(spanThere(from, to).match(/2026/g)!.length).toBe(1);
+    expect(spanThere(from, to)).toContain('19:05');
   });
 });

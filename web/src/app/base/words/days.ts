@@ -9,6 +9,19 @@ export const momentHere = (at: Date): string => format(at, "yyyy-MM-dd'T'HH:mm:s
 const DAY = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' });
 /** With the day, and by a clock of 24 hours. */
 const MOMENT = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+/** By the clock that hung where it was: what is written is said, whichever zone this browser is in. */
+const WRITTEN = new Intl.DateTimeFormat('en-GB', {
+  dateStyle: 'medium',
+  timeStyle: 'short',
+  timeZone: 'UTC',
+});
+const WRITTEN_SHORT = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+  timeZone: 'UTC',
+});
 const MOMENT_THIS_YEAR = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',
   month: 'short',
@@ -24,3 +37,18 @@ export const momentSaid = (at: string | Date): string => MOMENT.format(new Date(
 
 /** A moment of late, without its year: `5 Nov, 18:30`. */
 export const momentOfLate = (at: string | Date): string => MOMENT_THIS_YEAR.format(new Date(at));
+
+const asWritten = (at: string): Date => new Date(`${at.slice(0, 16)}Z`);
+
+/** The day on which something was where it was, `YYYY-MM-DD`, of a moment with an offset. */
+export const dayThere = (at: string): string => at.slice(0, 10);
+
+/** A moment with an offset, in words, by the clock of the place where it was: `5 Nov 2026, 18:30`. */
+export const momentThere = (at: string): string => WRITTEN.format(asWritten(at));
+
+/** The same without its year: `5 Nov, 18:30`. */
+export const momentThereShort = (at: string): string => WRITTEN_SHORT.format(asWritten(at));
+
+/** From one moment of a day to another, by the clock of the place: `5 Nov 2026, 18:30 – 19:05`. */
+export const spanThere = (from: string, to: string): string =>
+  WRITTEN.formatRange(asWritten(from), asWritten(to));

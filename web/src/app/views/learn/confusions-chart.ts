@@ -3,6 +3,7 @@ import type { Chart } from '../../ui/charts/chart';
 import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { NARROW } from './knowledge-charts';
+import { daySaid } from '../../base/words/days';
 
 /** Which case was taken for which, as a table of rises: the darker, the more often. */
 export function confusionsChart(
@@ -90,7 +91,7 @@ export function confusionsChart(
       titleOf(one.was),
       titleOf(one.said),
       String(one.times),
-      dayNamed(one.lastDay),
+      daySaid(dayNamed(one.lastDay)),
     ]),
   };
 }

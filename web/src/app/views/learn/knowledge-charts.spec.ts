@@ -48,10 +48,10 @@ describe('the charts of what one knows', () => {
     const { keys, points, rows } = daysChart(days, SOME_INKS);
     expect(keys!.map(({ name }) => name)).toEqual(['See', 'Turn']);
     expect(points).toEqual([
-      '2026-11-20, See: 3.25 s, 4 answers',
-      '2026-11-21, Turn: 8.00 s, 1 answer',
+      '20 Nov 2026, See: 3.25 s, 4 answers',
+      '21 Nov 2026, Turn: 8.00 s, 1 answer',
     ]);
-    expect(rows[1]).toEqual(['2026-11-21', 'Turn', '8.00', '1']);
+    expect(rows[1]).toEqual(['21 Nov 2026', 'Turn', '8.00', '1']);
   });
 
   it('say which case was taken for which, the most often first', () => {
@@ -62,7 +62,7 @@ describe('the charts of what one knows', () => {
     ];
     const { points, rows } = confusionsChart(confusions, (id) => id.toUpperCase(), SOME_INKS);
     expect(points).toEqual(['“B” taken for “A” 3 times', '“A” taken for “B” once']);
-    expect(rows[0]).toEqual(['A', 'B', '1', '2026-11-27']);
+    expect(rows[0]).toEqual(['A', 'B', '1', '27 Nov 2026']);
   });
 
   it('say what comes due day by day, and have no table where nothing does', () => {
@@ -74,10 +74,10 @@ describe('the charts of what one knows', () => {
     const { points, rows } = dueChart(due, 20_784, SOME_INKS);
     expect(points).toEqual([
       'today: 3 cards, about 1 minute',
-      '2026-11-28: nothing',
-      '2026-11-29: 9 cards, about 2 minutes',
+      '28 Nov 2026: nothing',
+      '29 Nov 2026: 9 cards, about 2 minutes',
     ]);
-    expect(rows[2]).toEqual(['2026-11-29', '9', '2.2']);
+    expect(rows[2]).toEqual(['29 Nov 2026', '9', '2.2']);
     expect(dueChart([{ cards: 0, seconds: 0 }], 20_784, SOME_INKS).rows).toEqual([]);
   });
 });

@@ -4,6 +4,7 @@ import type { Chart } from '../../ui/charts/chart';
 import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { counted } from '../../base/words/counted';
+import { daySaid } from '../../base/words/days';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const nameOf = (asked: CardKind): string => KINDS.find(({ kind }) => kind === asked)!.name;
@@ -133,7 +134,7 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
 export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
   const kinds = KINDS.filter(({ kind }) => days.some((one) => one.kind === kind));
   const says = ({ day, kind, seconds, answers }: Knowledge['days'][number]): string =>
-    `${day}, ${nameOf(kind)}: ${seconds.toFixed(2)} s, ${counted(answers, 'answer')}`;
+    `${daySaid(day)}, ${nameOf(kind)}: ${seconds.toFixed(2)} s, ${counted(answers, 'answer')}`;
   return {
     title: 'Seconds to the answer, over days',
     says: 'The median time of right answers on each day, by kind.',
@@ -159,7 +160,7 @@ export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
     points: days.map(says),
     head: ['Day', 'Kind', 'Median seconds', 'Answers'],
     rows: days.map(({ day, kind, seconds, answers }) => [
-      day,
+      daySaid(day),
       nameOf(kind),
       seconds.toFixed(2),
       String(answers),
@@ -175,7 +176,7 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
     const minutes = Math.max(1, Math.round(seconds / 60));
     const what =
       cards === 0 ? 'nothing' : `${counted(cards, 'card')}, about ${counted(minutes, 'minute')}`;
-    return `${k === 0 ? 'today' : days[k]!}: ${what}`;
+    return `${k === 0 ? 'today' : daySaid(days[k]!)}: ${what}`;
   };
   const some = due.some(({ cards }) => cards > 0);
   return {
@@ -202,7 +203,11 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
     points: days.map((_, k) => says(k)),
     head: ['Day', 'Cards', 'Minutes'],
     rows: some
-      ? due.map(({ cards, seconds }, k) => [days[k]!, String(cards), (seconds / 60).toFixed(1)])
+      ? due.map(({ cards, seconds }, k) => [
+          daySaid(days[k]!),
+          String(cards),
+          (seconds / 60).toFixed(1),
+        ])
       : [],
   };
 }

@@ -16,6 +16,7 @@ import { Learning, type LearnCase } from './learning';
 import { Trouble } from '../../ui/trouble';
 import { KINDS } from '../../subjects/practice';
 import { Page } from '../../ui/page';
+import { daySaid } from '../../base/words/days';
 
 const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
 
@@ -137,7 +138,7 @@ export class Learn {
 
   private dayWords(day: number): string {
     const today = this.learning.today();
-    return day === today + 1 ? 'tomorrow' : dayNamed(day);
+    return day === today + 1 ? 'tomorrow' : daySaid(dayNamed(day));
   }
 
   protected whyOf({ lost, chance }: LearnCase): string {

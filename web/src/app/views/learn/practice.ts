@@ -30,6 +30,7 @@ import { Learning, type Answered } from './learning';
 import { Session } from './session';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
+import { daySaid } from '../../base/words/days';
 
 type Kind = 'today' | CardKind;
 
@@ -146,7 +147,11 @@ export class Practice {
       practice.outlook(today, wanted, [], 0),
     );
     this.nextDay.set(
-      nextDay === null ? null : nextDay === today + 1 ? 'tomorrow' : `on ${dayNamed(nextDay)}`,
+      nextDay === null
+        ? null
+        : nextDay === today + 1
+          ? 'tomorrow'
+          : `on ${daySaid(dayNamed(nextDay))}`,
     );
   }
 }

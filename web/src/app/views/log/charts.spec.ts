@@ -24,9 +24,9 @@ describe('the charts of a log', () => {
   it('say each point in words, and have each number in their table', () => {
     const days = daysChart(summary, SOME_INKS);
     expect(days.points[1]).toBe(
-      '2026-11-01: median 1:10.00, middle half 1:05.00 to 1:15.00, 2 solves',
+      '1 Nov 2026: median 1:10.00, middle half 1:05.00 to 1:15.00, 2 solves',
     );
-    expect(days.rows[1]).toEqual(['2026-11-01', '2', '1:05.00', '1:10.00', '1:15.00']);
+    expect(days.rows[1]).toEqual(['1 Nov 2026', '2', '1:05.00', '1:10.00', '1:15.00']);
     expect(days.points.length).toBe(days.rows.length);
     const spread = spreadChart(summary, SOME_INKS);
     expect(spread.rows.reduce((sum, [, count]) => sum + Number(count), 0)).toBe(4);

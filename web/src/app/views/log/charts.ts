@@ -4,6 +4,7 @@ import type { Chart } from '../../ui/charts/chart';
 import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { clockText } from '../../base/words/clock-text';
+import { daySaid } from '../../base/words/days';
 
 export type TitleOf = (stage: Stage) => string;
 
@@ -52,7 +53,7 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
     points: days.map(dayTip),
     head: ['Day', 'Solves', 'Lower quarter', 'Median', 'Upper quarter'],
     rows: days.map(({ day, count, lower, median: middle, upper }) => [
-      day,
+      daySaid(day),
       String(count),
       clockText(lower),
       clockText(middle),
@@ -62,7 +63,7 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
 }
 
 const dayTip = ({ day, count, lower, median, upper }: LogSummary['days'][0]): string =>
-  `${day}: median ${clockText(median)}, middle half ${clockText(lower)} to ${clockText(upper)}, ${count === 1 ? '1 solve' : `${count} solves`}`;
+  `${daySaid(day)}: median ${clockText(median)}, middle half ${clockText(lower)} to ${clockText(upper)}, ${count === 1 ? '1 solve' : `${count} solves`}`;
 
 export const clock0 = (seconds: number): string => clockText(seconds, 0);
 
@@ -102,7 +103,7 @@ export function rateChart({ now, from, to }: Ridge, titleOf: TitleOf, inks: Inks
     `${titleOf(known[k]!.stage)}: ${known[k]!.turnsPerSecond!.toFixed(1)} turns per second`;
   return {
     title: 'Turns per second, by stage',
-    says: `How fast each stage was turned from ${from} to ${to}, where its turns are known.`,
+    says: `How fast each stage was turned from ${daySaid(from)} to ${daySaid(to)}, where its turns are known.`,
     options: {
       ...common(inks),
       grid: { left: 118, right: 34, top: 8, bottom: 28 },

@@ -9,6 +9,7 @@ import {
 } from '@angular/material/dialog';
 import { changeEntrySchema, secondsIn, type ChangeEntry } from '@sleetcrest/contract/log';
 import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import { shortTitle } from '@sleetcrest/core';
 import type { LogEntry, Outcome } from '@sleetcrest/core/learner/log';
 import { apiFailure } from '../../base/api/failure';
 import { Trouble } from '../../ui/trouble';
@@ -16,6 +17,7 @@ import { TOLD_WORDS, type ToldWords } from '../../subjects/log';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { ToldField } from '../../ui/fields/told-field';
 import { clockText } from '../../base/words/clock-text';
+import { momentThere } from '../../base/words/days';
 import type { AccountLog, LogBook } from '../../subjects/log';
 import { EntryHistory } from './entry-history';
 
@@ -42,7 +44,7 @@ export interface EntryDialogData {
     Trouble,
   ],
   template: `
-    <h2 mat-dialog-title>{{ data.entry.beganAt.slice(0, 16).replace('T', ' ') }}</h2>
+    <h2 mat-dialog-title>{{ when }}</h2>
     <mat-dialog-content>
       <form id="entry" (submit)="$event.preventDefault(); save()">
         <sc-told-field
@@ -158,9 +160,10 @@ export class EntryDialog {
   ] as const;
   protected readonly methods: readonly Option<string>[] = [
     { value: '', name: 'not known' },
-    ...this.data.methods.map(({ id, title }) => ({ value: id, name: title })),
+    ...this.data.methods.map((one) => ({ value: one.id, name: shortTitle(one) })),
   ];
   private readonly changed = signal<ChangeEntry>({});
+  protected readonly when = momentThere(this.data.entry.beganAt);
   protected readonly draft = signal<ChangeEntry>(this.data.entry);
   protected readonly trouble = signal<string | null>(null);
   protected readonly busy = signal(false);

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import type { Stage } from '@sleetcrest/core';
+import { shortTitle, type Stage } from '@sleetcrest/core';
 import type { LogFilter } from '@sleetcrest/core/learner/log';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { DateField } from '../../ui/fields/date-field';
@@ -89,7 +89,7 @@ export class LogFilters {
   ]);
   protected readonly methodOptions = computed((): Option<string>[] => [
     { value: '', name: 'any' },
-    ...this.methods().map(({ id, title }) => ({ value: id, name: title })),
+    ...this.methods().map((one) => ({ value: one.id, name: shortTitle(one) })),
   ]);
   protected readonly isNarrow = computed(() =>
     Object.values(this.filter()).some((value) => value !== undefined),

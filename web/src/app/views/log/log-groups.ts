@@ -16,6 +16,7 @@ import { clockText } from '../../base/words/clock-text';
 import { counted } from '../../base/words/counted';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
+import { dayThere, daySaid, spanThere } from '../../base/words/days';
 
 /** The log by day or by session; choosing one shows its records. */
 @Component({
@@ -66,11 +67,10 @@ import { Segments } from '../../ui/fields/segments';
     }
   `,
   styles: `
+    @use 'blocks';
+
     .row {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 12px;
-      align-items: center;
+      @include blocks.row(12px);
       margin-bottom: 8px;
     }
     .lines {
@@ -96,9 +96,7 @@ import { Segments } from '../../ui/fields/segments';
       cursor: pointer;
     }
     .stages {
-      overflow: hidden;
-      text-overflow: ellipsis;
-      white-space: nowrap;
+      @include blocks.one-line;
     }
     .line:hover {
       background: var(--ground);
@@ -120,11 +118,9 @@ export class LogGroups {
   protected readonly pause = SESSION_PAUSE;
   protected readonly lines = computed(() =>
     (this.groups() ?? []).map((group) => {
-      const [from, to] = [group.from, group.to].map((at) => at.slice(0, 16).replace('T', ' '));
-      const times = `${from} – ${to!.slice(11)}`;
       return {
         group,
-        when: this.by() === 'day' ? from!.slice(0, 10) : times,
+        when: this.by() === 'day' ? daySaid(dayThere(group.from)) : spanThere(group.from, group.to),
         count: counted(group.count, 'record'),
         solves: group.times
           .filter(({ stage }) => stage === null)

@@ -2,11 +2,12 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
-import { skyline, type Stage } from '@sleetcrest/core';
+import { shortTitle, skyline, type Stage } from '@sleetcrest/core';
 import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { clockText, secondsSaid } from '../../base/words/clock-text';
 import type { LogLine } from './log-windows';
 import { MatCheckbox } from '@angular/material/checkbox';
+import { momentThere, momentThereShort } from '../../base/words/days';
 
 /** One record as a line of the table. */
 @Component({
@@ -23,10 +24,10 @@ import { MatCheckbox } from '@angular/material/checkbox';
           />
         </span>
       }
-      <span role="cell" class="when"
-        ><span class="year">{{ when().slice(0, 5) }}</span
-        >{{ when().slice(5) }}</span
-      >
+      <span role="cell" class="when">
+        <span class="whole">{{ when() }}</span>
+        <span class="short">{{ whenShort() }}</span>
+      </span>
       <span role="cell" class="what">{{ what() }}</span>
       <span
         role="cell"
@@ -103,14 +104,16 @@ import { MatCheckbox } from '@angular/material/checkbox';
     }
   `,
   styles: `
+    @use 'blocks';
     @use 'shapes';
     span {
-      overflow: hidden;
-      text-overflow: ellipsis;
-      white-space: nowrap;
+      @include blocks.one-line;
     }
     .when {
       font-variant-numeric: tabular-nums;
+    }
+    .short {
+      display: none;
     }
     .time {
       text-align: right;
@@ -175,9 +178,12 @@ import { MatCheckbox } from '@angular/material/checkbox';
       .stands,
       .method,
       .notes,
-      .year,
+      .whole,
       .delete {
         display: none;
+      }
+      .short {
+        display: inline;
       }
     }
   `,
@@ -196,9 +202,8 @@ export class LogLineView {
   readonly edited = output<LogEntry>();
   readonly removed = output<string>();
 
-  protected readonly when = computed(
-    () => this.line()?.beganAt.slice(0, 16).replace('T', ' ') ?? '',
-  );
+  protected readonly when = computed(() => momentThere(this.line()!.beganAt));
+  protected readonly whenShort = computed(() => momentThereShort(this.line()!.beganAt));
   protected readonly what = computed(() => {
     const stage = this.line()?.stage;
     return stage == null ? 'Solve' : `Only ${this.titleOf()(stage)}`;
@@ -242,13 +247,9 @@ export class LogLineView {
       says: `${size} s ${slower ? 'more' : 'less'} than is typical, ${clockText(typical)}`,
     };
   });
-  /** The method by its title, as far as one is needed before the colon. */
   protected readonly method = computed(() => {
     const id = this.line()?.method ?? '';
-    return (
-      this.methods()
-        .find((one) => one.id === id)
-        ?.title.split(':')[0] ?? id
-    );
+    const known = this.methods().find((one) => one.id === id);
+    return known ? shortTitle(known) : id;
   });
 }

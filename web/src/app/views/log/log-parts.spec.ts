@@ -69,7 +69,7 @@ describe('the groups of a log', () => {
       fixture.detectChanges();
       return host.querySelectorAll('.line').length === 3;
     });
-    expect(host.querySelector('.line')!.textContent).toContain('2026-11-03');
+    expect(host.querySelector('.line')!.textContent).toContain('3 Nov 2026');
     expect(host.querySelector('.line')!.textContent).toContain('1 solve: 53.00');
     host.querySelectorAll<HTMLButtonElement>('.line')[1]!.click();
     expect(chosen[0]!.from).toBe('2026-11-02T10:00:00.000Z');
@@ -134,11 +134,11 @@ describe('a chart of the log', () => {
     fixture.componentRef.setInput('chart', daysChart(summary, SOME_INKS));
     fixture.detectChanges();
     press('ArrowRight');
-    expect(said()).toContain('2026-11-01: median 51.00');
+    expect(said()).toContain('1 Nov 2026: median 51.00');
     for (let k = 0; k < 5; k++) press('ArrowRight');
-    expect(said()).toContain('2026-11-03: median 53.00');
+    expect(said()).toContain('3 Nov 2026: median 53.00');
     press('ArrowLeft');
-    expect(said()).toContain('2026-11-02');
+    expect(said()).toContain('2 Nov 2026');
     expect(press('x')).toBeTrue();
     expect(host().querySelectorAll('tbody tr').length).toBe(3);
   });

@@ -16,7 +16,7 @@ import { accountFeature } from '../../subjects/account';
 import { entryFeature } from '../../subjects/cube';
 import { LogBooks, type LogReader } from '../../subjects/log';
 import { selectFirstSide, MethodStore } from '../../subjects/method';
-import { today } from '../../base/words/days';
+import { dayThere, today } from '../../base/words/days';
 import { counted } from '../../base/words/counted';
 import { reading } from '../../base/reading/reading';
 import { apiFailure } from '../../base/api/failure';
@@ -180,7 +180,7 @@ export class Log {
   }
 
   protected toGroup({ from, to }: LogGroup): void {
-    this.store.dispatch(LogPage.groupChosen({ from: from.slice(0, 10), to: to.slice(0, 10) }));
+    this.store.dispatch(LogPage.groupChosen({ from: dayThere(from), to: dayThere(to) }));
   }
 
   protected readonly lineKey = (index: number, line: LogLine): string => line?.id ?? `#${index}`;

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { type ColourScheme, shortTitle, stageWords } from '@sleetcrest/core';
+import { type ColourScheme, stageWords } from '@sleetcrest/core';
 import { titleInColours } from '@sleetcrest/core/teaching/approaches';
 import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
 
@@ -168,12 +168,12 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
 export class ReviewStages {
   readonly review = input.required<Review>();
   readonly scheme = input.required<ColourScheme>();
-  readonly methodTitle = input.required<string>();
+  /** The short title of the method it was compared with. */
+  readonly methodName = input.required<string>();
   readonly position = input.required<number>();
   /** The position in the solve that is to be looked at. */
   readonly chosen = output<number>();
 
-  protected readonly methodName = computed(() => shortTitle({ title: this.methodTitle() }));
   protected readonly rows = computed(() =>
     this.review().stages.map((stage) => ({
       stage,

@@ -11,6 +11,7 @@ import {
   FRONT,
   paintedFromCube,
   readMoves,
+  shortTitle,
   sideInHold,
   stageWords,
   stickersSeen,
@@ -27,6 +28,7 @@ import { readerFeature } from '../../subjects/settings';
 import { apiFailure } from '../../base/api/failure';
 import { reading } from '../../base/reading/reading';
 import { clockText } from '../../base/words/clock-text';
+import { momentThere } from '../../base/words/days';
 import { Crown } from '../../ui/crown/crown';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { TurnTile } from '../../ui/tiles/turn-tile';
@@ -123,6 +125,8 @@ export class ReviewView {
   /** How many turns of the solve are done in the picture. */
   protected readonly position = anew(this.review, () => 0);
 
+  protected readonly momentThere = momentThere;
+  protected readonly shortTitle = shortTitle;
   protected readonly isOwn = computed(() => {
     const of = this.of();
     return of === undefined || of === this.account()?.id;

@@ -4,7 +4,7 @@ import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import type { Stage } from '@sleetcrest/core';
 import { type LogFilter, TYPICAL_OF } from '@sleetcrest/core/learner/log';
-import { today } from '../../base/words/days';
+import { daySaid, dayThere, today } from '../../base/words/days';
 import { LogBooks } from '../../subjects/log';
 import { reading } from '../../base/reading/reading';
 import { clockText, secondsSaid } from '../../base/words/clock-text';
@@ -107,7 +107,7 @@ export class Recent {
       counts: outcome === 'finished',
       time: time === null ? '–' : clockText(time),
       said: time === null ? 'no time' : secondsSaid(time),
-      day: beganAt.slice(0, 10) === today() ? 'today' : beganAt.slice(0, 10),
+      day: dayThere(beganAt) === today() ? 'today' : daySaid(dayThere(beganAt)),
     })),
   );
 }

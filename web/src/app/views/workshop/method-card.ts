@@ -2,8 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { MatButton } from '@angular/material/button';
 import {
   type Method,
+  aboutMethod,
   shortTitle,
-  titleRest,
   skyline,
   stageWords,
   STANDARD_SCHEME,
@@ -57,8 +57,8 @@ export class MethodCard {
 
   private readonly approaches = computed(() => approachesOf(this.method()));
   protected readonly short = computed(() => shortTitle(this.method()));
-  /** What stands after the short title. */
-  protected readonly more = computed(() => titleRest(this.method()));
+  /** What sets it apart. */
+  protected readonly more = computed(() => aboutMethod(this.method()));
   /** A rise for each stage, as wide as the cases there are to know. */
   protected readonly rises = computed(() =>
     skyline(this.approaches().map(({ cases }) => cases.length)),

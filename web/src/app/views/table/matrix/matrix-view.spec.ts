@@ -69,7 +69,7 @@ describe('the matrix', () => {
     fixture.detectChanges();
     const aside = host().querySelector('sc-rests-on')!.textContent.replace(/\s+/g, ' ');
     expect(aside).toContain('Case 1');
-    expect(aside).toContain('3 answers, right on 2 days, last on 2024-10-04');
+    expect(aside).toContain('3 answers, right on 2 days, last on 4 Oct 2024');
     expect(aside).toContain('finished 2 times on the clock');
   });
 

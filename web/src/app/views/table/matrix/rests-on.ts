@@ -10,6 +10,7 @@ import { counted } from '../../../base/words/counted';
 import { percent } from '../../../base/words/percent';
 import { GroupStore } from '../../../subjects/group';
 import { StandingRise } from '../../../ui/standing/standing-rise';
+import { daySaid } from '../../../base/words/days';
 
 /** What is looked at: a learner, and a case with its stage where one was pressed. */
 export interface LookedAt {
@@ -37,7 +38,7 @@ export class RestsOn {
   protected readonly clock = clockText;
   protected readonly counted = counted;
   protected readonly percent = percent;
-  protected readonly day = dayNamed;
+  protected readonly day = (day: number): string => daySaid(dayNamed(day));
 
   protected titleOf(id: string): string {
     return this.matrix().columns.find((one) => one.case === id)?.title ?? id;

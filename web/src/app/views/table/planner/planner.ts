@@ -33,7 +33,7 @@ import isEqual from 'fast-deep-equal';
 import { smallSeed } from '../../../base/work/chance';
 import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
 import { PlanningWork } from '../../../subjects/group/work';
-import { today } from '../../../base/words/days';
+import { daySaid, today } from '../../../base/words/days';
 import { Notices } from '../../../base/dialogs/notices';
 import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
@@ -82,6 +82,7 @@ export class Planner {
   private readonly work = inject(PlanningWork);
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
+  protected readonly day = daySaid;
   protected readonly counted = counted;
 
   private readonly keeping = reading(
@@ -97,7 +98,10 @@ export class Planner {
   protected readonly matrix = computed((): Matrix | undefined => this.keeping.value()?.matrix);
   protected readonly sessions = computed((): Option<string>[] => [
     { value: '', name: 'A new one' },
-    ...this.plans().map(({ plan: { id, on, at } }) => ({ value: id, name: `${on}, ${at}` })),
+    ...this.plans().map(({ plan: { id, on, at } }) => ({
+      value: id,
+      name: `${daySaid(on)}, ${at}`,
+    })),
   ]);
   protected readonly plans = computed((): readonly KeptPlan[] => this.keeping.value()?.plans ?? []);
   private readonly hand = new PlanInHand();
