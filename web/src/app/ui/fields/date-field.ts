@@ -7,19 +7,23 @@ import { MatInputModule } from '@angular/material/input';
 import { format, isValid, parseISO } from 'date-fns';
 import { enGB } from 'date-fns/locale/en-GB';
 
-/** A day as it is written everywhere here. */
+/** A day as it is kept. */
 const ISO_DAY = 'yyyy-MM-dd';
+/** A day as it is said everywhere here, `5 Nov 2026`. */
+const DAY = 'd MMM yyyy';
+/** As people type a day; `2026-11-05` is read too. */
+const TYPED = [DAY, 'd MMMM yyyy', 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
 
-/** A day, typed as `2026-11-05` or picked from a calendar; empty for none. */
+/** A day, typed as `5 Nov 2026` or picked from a calendar; empty for none. */
 @Component({
   selector: 'sc-date-field',
   imports: [MatDatepickerModule, MatFormFieldModule, MatInputModule],
   providers: [
     { provide: MAT_DATE_LOCALE, useValue: enGB },
     provideDateFnsAdapter({
-      parse: { dateInput: ISO_DAY },
+      parse: { dateInput: TYPED },
       display: {
-        dateInput: ISO_DAY,
+        dateInput: DAY,
         monthYearLabel: 'LLLL yyyy',
         dateA11yLabel: 'd LLLL yyyy',
         monthYearA11yLabel: 'LLLL yyyy',
@@ -31,7 +35,7 @@ const ISO_DAY = 'yyyy-MM-dd';
       <mat-label>{{ label() }}</mat-label>
       <input
         matInput
-        placeholder="yyyy-mm-dd"
+        placeholder="day month year"
         [matDatepicker]="picker"
         [value]="date()"
         (dateChange)="tell($event)"
