@@ -19,6 +19,10 @@ import { MatButton } from '@angular/material/button';
   styles: `
     @use 'blocks';
 
+    // Where nothing failed it takes no room, in a grid either.
+    :host(:empty) {
+      display: none;
+    }
     .trouble {
       @include blocks.set-off($bar: trouble, $loud: true);
       margin: 8px 0;
