@@ -47,7 +47,8 @@ export interface Option<T extends string> {
   styles: `
     :host {
       display: inline-block;
-      min-width: 8.5rem;
+      // Narrower only where its place says so.
+      min-width: var(--choice-least, 8.5rem);
       max-width: 100%;
     }
     mat-form-field {

@@ -23,8 +23,27 @@ import type { Option } from './choice';
       display: inline-flex;
       max-width: 100%;
     }
-    mat-button-toggle-group {
+    // Each has a frame, which lies on its neighbours': a row that is full goes on below and joins on.
+    mat-button-toggle-group.mat-button-toggle-group {
       flex-wrap: wrap;
+      padding: 1px 0 0 1px;
+      border: 0;
+      border-radius: 0;
+      overflow: visible;
+    }
+    mat-button-toggle.mat-button-toggle.mat-button-toggle {
+      margin: -1px 0 0 -1px;
+      border: 1px solid var(--line-strong);
+
+      &:first-child {
+        border-start-start-radius: var(--radius);
+        border-end-start-radius: var(--radius);
+      }
+
+      &:last-child {
+        border-start-end-radius: var(--radius);
+        border-end-end-radius: var(--radius);
+      }
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

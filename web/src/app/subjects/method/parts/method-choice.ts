@@ -21,6 +21,11 @@ export type MethodChosen = string | Method;
       (chosen)="choose($event)"
     />
   `,
+  styles: `
+    sc-choice {
+      width: 100%;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MethodChoice {
