@@ -1,11 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import {
@@ -35,6 +28,7 @@ import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
 import { undoable } from '../../base/undo/undoable';
 import { Trouble } from '../../ui/trouble';
+import { ticking } from '../../base/state/ticking';
 
 const GOALS: readonly { value: FirstGoal; name: string }[] = [
   { value: 'daisy', name: 'The daisy' },
@@ -108,8 +102,8 @@ const LOOKS: readonly { value: string; name: string }[] = [
             <p><button matButton="filled" (click)="another()">Another cube</button></p>
           } @else {
             <p>
-              {{ learning.reader().firstColour }} first. Look, plan the turns in your head, then
-              tell them. The cube on the screen stays as it is.
+              Begin with {{ learning.reader().firstColour }}. Look, plan the turns in your head,
+              then tell them. The cube on the screen stays as it is.
             </p>
             <div class="told" role="group" aria-label="Turns told">
               @if (moves.canUndo()) {
@@ -142,7 +136,10 @@ export class PlanLook {
   protected readonly goal = signal<FirstGoal>('cross');
   protected readonly look = signal('15');
   private readonly seed = signal(smallSeed());
-  private readonly now = signal(0);
+  private readonly now = ticking(250, {
+    now: () => performance.now(),
+    runs: () => this.state().told === null,
+  });
 
   /** Held as the approach to it is: a daisy and a cross below with the first colour down. */
   private readonly hold = computed(() => {
@@ -175,14 +172,6 @@ export class PlanLook {
     const left = Math.ceil(allowed - seconds);
     return left > 0 ? `${counted(left, 'second')} to look` : 'the look is over: tell what you have';
   });
-
-  constructor() {
-    effect((onCleanup) => {
-      if (this.state().told) return;
-      const ticking = setInterval(() => this.now.set(performance.now()), 250);
-      onCleanup(() => clearInterval(ticking));
-    });
-  }
 
   protected aim(goal: FirstGoal): void {
     this.goal.set(goal);

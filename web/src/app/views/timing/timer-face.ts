@@ -4,11 +4,9 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  DestroyRef,
   inject,
   input,
   output,
-  signal,
   viewChild,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
@@ -21,6 +19,7 @@ import { momentNow, momentOf } from '../../base/words/moments';
 import { clockText } from '../../base/words/clock-text';
 import { keptRun, type TimingSettings } from './kept-run';
 import { TimingRun } from './timing-run';
+import { ticking } from '../../base/state/ticking';
 
 /** The two keys under the forefingers, and what each does. */
 const HAND_KEYS: Partial<Record<string, Hand>> = { KeyF: 'left', KeyJ: 'right' };
@@ -46,7 +45,10 @@ export class TimerFace {
   protected readonly timer = this.run.timer;
   private readonly clockArea = viewChild.required<ElementRef<HTMLElement>>('clockArea');
   /** What time it is, often enough for the clock. */
-  private readonly now = signal(momentNow());
+  private readonly now = ticking(TICK, {
+    now: momentNow,
+    runs: () => ['looking', 'running'].includes(this.timer().phase),
+  });
 
   protected readonly cue = computed(() => {
     const timer = this.timer();
@@ -92,11 +94,6 @@ export class TimerFace {
       isMeant: (event) => this.isMeant(event),
       released: (event) => this.pressed(event, false),
     });
-    const ticking = setInterval(() => {
-      const { phase } = this.timer();
-      if (phase === 'looking' || phase === 'running') this.now.set(momentNow());
-    }, TICK);
-    inject(DestroyRef).onDestroy(() => clearInterval(ticking));
   }
 
   private stageSaid(): string {

@@ -1,9 +1,11 @@
 import type { ElementRef } from '@angular/core';
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
   inject,
+  Injector,
   input,
   type OnDestroy,
   output,
@@ -55,6 +57,7 @@ export class PhotoEntry implements OnDestroy {
   protected readonly confirmed = signal<ReadonlySet<number>>(new Set());
   protected readonly busy = signal(false);
   protected readonly failure = signal<string | null>(null);
+  private readonly injector = inject(Injector);
   protected readonly live = signal(false);
   protected readonly adjusting = signal<number | null>(null);
   protected readonly glare = signal(false);
@@ -130,11 +133,11 @@ export class PhotoEntry implements OnDestroy {
       const video = { facingMode: 'environment', width: { ideal: 1280 } };
       this.stream = await navigator.mediaDevices.getUserMedia({ video });
       this.live.set(true);
-      // The video is drawn once `live` is seen.
-      setTimeout(() => {
+      const shown = (): void => {
         const element = this.video()?.nativeElement;
         if (element) element.srcObject = this.stream!;
-      });
+      };
+      afterNextRender(shown, { injector: this.injector });
     } catch {
       this.failure.set(
         'No camera can be used here: choose files, or allow the camera for this page.',

@@ -30,6 +30,7 @@ import { Trouble } from '../../../ui/trouble';
 import { listensTo } from '../../../base/keys/keyboard';
 import { BOARD_KEYS } from './board.keys';
 import { Choice, type Option } from '../../../ui/fields/choice';
+import { ticking } from '../../../base/state/ticking';
 
 /** Milliseconds between looks at the clock. */
 const TICK = 1000;
@@ -73,7 +74,7 @@ export class Board {
   protected readonly trouble = this.action.trouble;
   /** The clock of the server, as it told it. */
   private readonly ahead = signal(0);
-  private readonly tick = signal(Date.now());
+  private readonly tick = ticking(TICK);
   protected readonly now = computed(() => this.tick() + this.ahead());
   /** Until when anything was heard, by that clock: who is silent since may not be at fault. */
   protected readonly heardAt = signal(0);
@@ -114,11 +115,7 @@ export class Board {
 
   constructor() {
     listensTo(BOARD_KEYS, { away: () => this.away() });
-    const clock = setInterval(() => this.tick.set(Date.now()), TICK);
-    inject(DestroyRef).onDestroy(() => {
-      clearInterval(clock);
-      this.following?.close();
-    });
+    inject(DestroyRef).onDestroy(() => this.following?.close());
     effect(() => {
       const group = this.groups.group();
       untracked(() => {

@@ -4,11 +4,13 @@ import {
   CdkVirtualScrollViewport,
 } from '@angular/cdk/scrolling';
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
   ElementRef,
   inject,
+  Injector,
   signal,
   viewChild,
 } from '@angular/core';
@@ -70,6 +72,7 @@ interface Looked {
 export class MatrixView {
   protected readonly groups = inject(GroupStore);
   private readonly api = inject(TableApi);
+  private readonly injector = inject(Injector);
   protected readonly words = STANDING_WORDS;
   protected readonly standings = STANDINGS;
   protected readonly clock = clockText;
@@ -149,7 +152,7 @@ export class MatrixView {
 
   protected look(row: string, column: number): void {
     this.looked.set({ row, column });
-    setTimeout(() => this.panel()?.nativeElement.focus());
+    afterNextRender(() => this.panel()?.nativeElement.focus(), { injector: this.injector });
   }
 
   protected csv(): void {

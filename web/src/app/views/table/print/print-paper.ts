@@ -2,7 +2,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  DestroyRef,
+  effect,
   inject,
   signal,
 } from '@angular/core';
@@ -20,6 +20,7 @@ import { action } from '../../../base/reading/action';
 import { TableApi, GroupStore } from '../../../subjects/group';
 import { ForWhom } from '../../../subjects/group/parts/for-whom';
 import { Trouble } from '../../../ui/trouble';
+import { timer } from 'rxjs';
 
 const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
   { value: 'pack', name: 'packs: what to practise until next time' },
@@ -143,10 +144,11 @@ export class PrintPaper {
   );
 
   constructor() {
-    const timer = setInterval(() => {
-      if (this.isMaking() && !this.asking.isBusy()) this.asking.again();
-    }, LOOK);
-    inject(DestroyRef).onDestroy(() => clearInterval(timer));
+    effect((onCleanup) => {
+      if (!this.isMaking() || this.asking.isBusy()) return;
+      const later = timer(LOOK).subscribe(() => this.asking.again());
+      onCleanup(() => later.unsubscribe());
+    });
   }
 
   protected make(): Promise<void> {
