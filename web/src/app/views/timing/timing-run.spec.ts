@@ -1,9 +1,12 @@
 import { TestBed } from '@angular/core/testing';
-import { invertMoves, isWholeCube, readMoves, type Turn } from '@sleetcrest/core';
+import { provideState, provideStore, Store } from '@ngrx/store';
+import { type Colour, invertMoves, isWholeCube, readMoves, type Turn } from '@sleetcrest/core';
 import { SimulatedCube } from '../../devices/cube/simulated-cube';
 import { keptRun, type Draft } from './kept-run';
 import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-timer';
 import { TimingRun } from './timing-run';
+import { readerFeature, SettingsPage } from '../../subjects/settings';
+import { entryFeature } from '../../subjects/cube';
 
 const SCRAMBLE = "R U R' D";
 const draft: Draft = {
@@ -19,9 +22,18 @@ describe('a timed solve', () => {
   let table: SimulatedTableTimer;
   let cube: SimulatedCube;
 
-  function open(): void {
+  /** Opens the page, anew where it was open; everything begins with a colour. */
+  function open(firstColour: Colour = 'white'): void {
     TestBed.resetTestingModule();
-    TestBed.configureTestingModule({ providers: [TimingRun] });
+    const providers = [
+      TimingRun,
+      provideStore(),
+      provideState(readerFeature),
+      provideState(entryFeature),
+    ];
+    TestBed.configureTestingModule({ providers });
+    const store: Store<object> = TestBed.inject<Store<object>>(Store);
+    store.dispatch(SettingsPage.settingChanged({ change: { firstColour } }));
     table = TestBed.inject(SimulatedTableTimer);
     cube = TestBed.inject(SimulatedCube);
     run = TestBed.inject(TimingRun);
@@ -107,6 +119,21 @@ describe('a timed solve', () => {
     stop(3000);
     expect(run.record('')!.turns).toBe("D' R U' R'");
     expect(keptRun.read()!.timer.phase).toBe('stopped');
+  });
+
+  it('goes on with the same first colour after a reload', async () => {
+    open('yellow');
+    run.begin(draft);
+    run.look.set(false);
+    await run.connectCube();
+    await start(0);
+    // The yellow cross is whole after the first turn, the white one after the last.
+    cube.turn(turns()[0]!, 700);
+    open('yellow');
+    await run.connectTable();
+    for (const turn of turns().slice(1)) cube.turn(turn, 2000);
+    stop(3000);
+    expect(run.record('')!.splits[0]).toEqual({ stage: 'cross', time: 0.7, turns: 1 });
   });
 
   it('does not begin when the window is left with both hands down', async () => {

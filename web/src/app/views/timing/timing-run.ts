@@ -6,10 +6,8 @@ import {
   cubeAfter,
   isSolved,
   knownMoves,
-  type Side,
   type Stage,
   type Turn,
-  UP,
   writeMoves,
 } from '@sleetcrest/core';
 import { BLANK_ENTRY, type LogEntry } from '@sleetcrest/core/learner/log';
@@ -31,6 +29,8 @@ import { isWorthKeeping, keptRun, type Draft } from './kept-run';
 import { sleptSoFar } from '../../base/words/moments';
 import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-timer';
 import type { TableTimer } from '../../devices/table-timer/table-timer';
+import { Store } from '@ngrx/store';
+import { selectFirstSide } from '../../subjects/method';
 
 /** @throws RangeError when the scramble cannot be read, which no scramble of ours is. */
 const cubeOf = (scramble: string): Cube => cubeAfter(knownMoves(scramble));
@@ -45,6 +45,8 @@ const ASLEEP = 1000;
 export class TimingRun {
   private readonly device: TurnReportingCube = inject(SimulatedCube);
   private readonly table: TableTimer = inject(SimulatedTableTimer);
+  /** The side solved first. */
+  private readonly first = inject<Store<object>>(Store).selectSignal(selectFirstSide);
 
   readonly timer = signal<TimerState>(IDLE);
   readonly draft = signal<Draft | null>(null);
@@ -118,13 +120,10 @@ export class TimingRun {
     if (!draft) return;
     const start = cubeOf(draft.scramble);
     await this.device.connect(start);
-    this.watch = new SolveWatch(start, draft.stages, this.first);
+    this.watch = new SolveWatch(start, draft.stages, this.first());
     for (const turn of turns) this.watch.turned(turn);
     this.told(this.watch);
   }
-
-  /** The side solved first; set by the view. */
-  first: Side = UP;
 
   disconnectCube(): void {
     this.device.disconnect();

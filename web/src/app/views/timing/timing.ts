@@ -146,9 +146,6 @@ export class Timing {
       if (stage) untracked(() => this.set({ stage }));
     });
     this.run.look.set(this.settings().look > 0);
-    effect(() => {
-      this.run.first = this.first();
-    });
     // A first scramble as soon as the stages are known, unless a solve is still under way.
     effect(() => {
       const stages = this.stages();

@@ -1,14 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  output,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import {
@@ -47,7 +37,7 @@ import { anew } from '../../../base/state/anew';
       }
       <section class="drill">
         <h2>See it and do it, on a cube</h2>
-        @switch (state()?.phase) {
+        @switch (state().phase) {
           @case ('setting-up') {
             <p>
               From a solved cube, {{ colour(homeUp) }} up and {{ colour(homeFront) }} in front,
@@ -65,8 +55,8 @@ import { anew } from '../../../base/state/anew';
             }
           }
           @case ('ended') {
-            @if (state()!.right) {
-              <p class="good">Done, in {{ state()!.seconds.toFixed(2) }} seconds.</p>
+            @if (state().right) {
+              <p class="good">Done, in {{ state().seconds.toFixed(2) }} seconds.</p>
             } @else {
               <p class="bad">Not this time: it is “{{ title() }}”.</p>
             }
@@ -106,8 +96,8 @@ import { anew } from '../../../base/state/anew';
             }
           }
         }
-        @if (connected() && state()?.phase !== 'ended') {
-          @if (state()?.phase !== 'setting-up') {
+        @if (connected() && state().phase !== 'ended') {
+          @if (state().phase !== 'setting-up') {
             <p><button matButton (click)="say(false, now())">I do not know it</button></p>
           }
           <sc-device-panel
@@ -134,15 +124,20 @@ export class BothCard {
 
   protected readonly learning = inject(Learning);
   protected readonly device = inject(SimulatedCube);
-  protected readonly state = signal<both.BothState | null>(null);
   protected readonly connected = this.device.isConnected;
+  protected readonly state = anew(this.shown, ({ cube, ends, hold }): both.BothState => {
+    const from = this.connected() ? cube : solvedCube();
+    const state = both.settingUp(from, cube, ends, hold);
+    // A connected cube is set up by itself: it is no real one, and stands as it is told.
+    return this.connected() ? both.ready(state, performance.now()) : state;
+  });
   /** When one said to be done; null before. */
   protected readonly comparing = anew(this.shown, (): number | null => null);
   /** Whether one rather compares with pictures than tells a few stickers. */
   protected readonly pictures = anew(this.shown, () => false);
   protected readonly done = computed((): Done => ({ ...this.shown(), case: this.case() }));
   protected readonly telling = computed(
-    () => this.comparing() !== null && !this.pictures() && this.state()?.phase !== 'ended',
+    () => this.comparing() !== null && !this.pictures() && this.state().phase !== 'ended',
   );
   protected readonly homeUp = UP;
   protected readonly homeFront = FRONT;
@@ -165,24 +160,15 @@ export class BothCard {
   });
   protected readonly picture = computed(() => {
     const state = this.state();
-    if (!state || state.phase === 'setting-up') return this.seen(this.shown().cube);
+    if (state.phase === 'setting-up') return this.seen(this.shown().cube);
     if (state.phase === 'ended') return this.endPictures()[0]!;
     return this.seen(this.connected() ? state.cube : this.shown().cube);
   });
 
   constructor() {
-    effect(() => {
-      const { cube, ends, hold } = this.shown();
-      untracked(() => {
-        const from = this.connected() ? cube : solvedCube();
-        const state = both.settingUp(from, cube, ends, hold);
-        // A connected cube is set up by itself: it is no real one, and stands as it is told.
-        this.state.set(this.connected() ? both.ready(state, performance.now()) : state);
-      });
-    });
     this.device.turns.pipe(takeUntilDestroyed()).subscribe(({ turn, at }) => {
       const before = this.state();
-      if (!before || before.phase === 'ended') return;
+      if (before.phase === 'ended') return;
       this.took(both.cubeTurned(before, turn, at), 'cube');
     });
   }
@@ -205,7 +191,7 @@ export class BothCard {
   }
 
   protected ready(at: number): void {
-    this.state.update((state) => state && both.ready(state, at));
+    this.state.update((state) => both.ready(state, at));
   }
 
   protected compare(at: number): void {
@@ -218,12 +204,11 @@ export class BothCard {
   }
 
   protected say(right: boolean, at: number, answer = ''): void {
-    const before = this.state();
-    if (before) this.took(both.saidDone(before, right, at), 'touch', answer);
+    this.took(both.saidDone(this.state(), right, at), 'touch', answer);
   }
 
   private took(state: both.BothState, by: Answered['by'], answer = ''): void {
-    const ended = state.phase === 'ended' && this.state()?.phase !== 'ended';
+    const ended = state.phase === 'ended' && this.state().phase !== 'ended';
     this.state.set(state);
     if (!ended) return;
     const { right, seconds } = state;

@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  output,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { randomFrom, type Turn, writeMove } from '@sleetcrest/core';
 import { read } from '@sleetcrest/core/learner/exercises';
@@ -61,9 +52,12 @@ export class ReadCard {
   readonly answered = output<Answered>();
 
   private readonly learning = inject(Learning);
-  private readonly shownAt = signal(0);
   private readonly asked = computed(() => ({ turn: this.turn(), seed: this.seed() }));
-  protected readonly given = anew(this.asked, (): Turn | null => null);
+  private readonly state = anew(this.asked, () => ({
+    shownAt: performance.now(),
+    given: null as Turn | null,
+  }));
+  protected readonly given = computed(() => this.state().given);
   protected readonly choices = computed(
     () => read.readQuestion(this.turn(), randomFrom(this.seed())).choices,
   );
@@ -75,10 +69,6 @@ export class ReadCard {
 
   constructor() {
     listensTo(CHOICE_KEYS, { choose: (event) => this.chooseByKey(event) });
-    effect(() => {
-      this.asked();
-      this.shownAt.set(performance.now());
-    });
   }
 
   protected says(turn: Turn): string {
@@ -86,10 +76,11 @@ export class ReadCard {
   }
 
   protected choose(choice: Turn, at: number, by: Answered['by']): void {
-    if (this.given() !== null) return;
-    this.given.set(choice);
+    const { shownAt, given } = this.state();
+    if (given !== null) return;
+    this.state.set({ shownAt, given: choice });
     const right = choice === this.turn();
-    const seconds = Math.max(0, Math.round((at - this.shownAt()) / 10) / 100);
+    const seconds = Math.max(0, Math.round((at - shownAt) / 10) / 100);
     const answer = right ? '' : writeMove(choice, 'prime');
     this.answered.emit({ right, seconds, answer, turns: 0, by });
   }

@@ -1,13 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  output,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import {
   countTurns,
@@ -24,6 +15,7 @@ import { TurnTile } from '../../../ui/tiles/turn-tile';
 import { reading } from '../../../base/reading/reading';
 import { Learning, type Answered } from '../learning';
 import { Turning, type Turned } from './turning';
+import { anew } from '../../../base/state/anew';
 
 /** A sequence to be done from memory, by buttons, letters or the connected cube. */
 @Component({
@@ -95,7 +87,7 @@ export class TurnCard {
     return read.ok ? read.value : [];
   });
   protected readonly total = computed(() => countTurns(this.moves()));
-  protected readonly state = signal(drill.asked([], 0));
+  protected readonly state = anew(this.moves, (moves) => drill.asked(moves, performance.now()));
   protected readonly ended = computed(() => this.state().ended);
   protected readonly done = computed(() => this.moves().slice(0, this.state().done));
   protected readonly wrong = computed(() => {
@@ -117,13 +109,6 @@ export class TurnCard {
   protected readonly told = computed(() => this.explaining.value() ?? null);
   /** The hold of the moment: a sequence may turn the whole cube. */
   protected readonly hold = computed((): Hold => this.done().reduce(holdAfter, HOME_HOLD));
-
-  constructor() {
-    effect(() => {
-      const moves = this.moves();
-      this.state.set(drill.asked(moves, performance.now()));
-    });
-  }
 
   protected turned({ turn, at, by }: Turned): void {
     const before = this.state();
