@@ -9,6 +9,7 @@ export {
   BACK,
   type Colour,
   colourAt,
+  colourLetter,
   COLOURS,
   type ColourScheme,
   compose,

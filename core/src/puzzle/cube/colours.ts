@@ -5,6 +5,9 @@ import { type Side, SIDES } from './sides.js';
 export const COLOURS = ['white', 'red', 'green', 'yellow', 'orange', 'blue'] as const;
 export type Colour = (typeof COLOURS)[number];
 
+/** The letter on a sticker, for those who cannot tell the colours: no two have the same. */
+export const colourLetter = (colour: Colour): string => colour[0]!.toUpperCase();
+
 /**
  * Which colour the centre of each side has, by side number (`U R F D L B`). A few cubes are
  * coloured otherwise than the standard one, so the scheme is data wherever colours are named.

@@ -1,6 +1,7 @@
 export type { Branded } from './brand.js';
 export {
   type Colour,
+  colourLetter,
   COLOURS,
   type ColourScheme,
   sideOfColour,

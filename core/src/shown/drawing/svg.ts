@@ -1,4 +1,4 @@
-import type { Colour } from '../../puzzle/cube/index.js';
+import { type Colour, colourLetter } from '../../puzzle/cube/index.js';
 import { type Dialect, type Move, writeMove } from '../../puzzle/notation/index.js';
 import type { CasePicture, Cell } from '../cases/index.js';
 import { CROWN_SHAPES, CROWN_SIZE } from './crown.js';
@@ -20,9 +20,6 @@ const INK = '#1b2530';
 const NEUTRAL = '#dfe6ec';
 const PAPER = '#ffffff';
 
-/** The letter of a colour: its first, which differs for all six. */
-const letterOf = (colour: Colour): string => colour[0]!.toUpperCase();
-
 interface Look {
   fill: string;
   text: string;
@@ -34,11 +31,11 @@ function lookOf(cell: Cell, ink: Ink): Look | undefined {
   if (!cell) return undefined;
   if ('is' in cell) {
     const fill = ink.plain ? PAPER : ink.swatches[cell.is];
-    const text = ink.letters || ink.plain ? letterOf(cell.is) : '';
+    const text = ink.letters || ink.plain ? colourLetter(cell.is) : '';
     return { fill, text, ink: ink.plain ? INK : ink.letterOn(fill), struck: false };
   }
-  if ('not' in cell) return { fill: NEUTRAL, text: letterOf(cell.not), ink: INK, struck: true };
-  const text = cell.oneOf.length < 4 ? cell.oneOf.map(letterOf).join('') : '?';
+  if ('not' in cell) return { fill: NEUTRAL, text: colourLetter(cell.not), ink: INK, struck: true };
+  const text = cell.oneOf.length < 4 ? cell.oneOf.map(colourLetter).join('') : '?';
   return { fill: NEUTRAL, text, ink: INK, struck: false };
 }
 

@@ -8,7 +8,7 @@ import {
   output,
   signal,
 } from '@angular/core';
-import { type Colour, CROWN_SHAPES, CROWN_SIZE } from '@sleetcrest/core';
+import { type Colour, colourLetter, CROWN_SHAPES, CROWN_SIZE } from '@sleetcrest/core';
 import { colourOfKey } from './colour-of-key';
 import { neighbour, nextToPaint, stickerPlace } from './geometry';
 import { deedOf } from '../../base/keys/key-scope';
@@ -67,7 +67,7 @@ export class Crown {
         sticker,
         centre: sticker % 9 === 4,
         fill: colour ? `var(--sticker-${colour})` : `url(#${this.hatch})`,
-        letter: colour && this.letters() ? colour[0]!.toUpperCase() : '',
+        letter: colour && this.letters() ? colourLetter(colour) : '',
         ink: `var(--on-sticker-${colour})`,
         marked: this.marked().has(sticker),
         looked: this.looked().has(sticker),

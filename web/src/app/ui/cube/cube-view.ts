@@ -15,6 +15,7 @@ import { MatIcon } from '@angular/material/icon';
 import {
   applyTurn,
   type Colour,
+  colourLetter,
   type ColourScheme,
   copyCube,
   type Cube,
@@ -124,7 +125,7 @@ export class CubeView {
       const colour = this.scheme()[side]!;
       return {
         colour: this.swatches()[colour],
-        letter: this.letters() ? colour[0]!.toUpperCase() : '',
+        letter: this.letters() ? colourLetter(colour) : '',
         looked: looked.has(sticker),
       };
     });

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
-import type { Colour } from '@sleetcrest/core';
+import { type Colour, colourLetter } from '@sleetcrest/core';
 
 /** The six colours, one of which is painted with. */
 @Component({
@@ -15,7 +15,7 @@ import type { Colour } from '@sleetcrest/core';
           [style.color]="'var(--on-sticker-' + colour + ')'"
           (click)="picked.emit(colour)"
         >
-          {{ letters() ? colour.charAt(0).toUpperCase() : '' }}
+          {{ letters() ? letterOf(colour) : '' }}
         </button>
       }
       <ng-content />
@@ -29,4 +29,5 @@ export class Pots {
   readonly chosen = input<Colour | null>(null);
   readonly letters = input(false);
   readonly picked = output<Colour>();
+  protected readonly letterOf = colourLetter;
 }

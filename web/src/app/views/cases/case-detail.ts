@@ -5,6 +5,7 @@ import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  countTurns,
   FRONT,
   type Method,
   readMoves,
@@ -98,15 +99,14 @@ export class CaseDetail {
   });
   protected readonly up = computed(() => this.scheme()[sideInHold(this.card().hold, UP)]!);
   protected readonly front = computed(() => this.scheme()[sideInHold(this.card().hold, FRONT)]!);
-  protected readonly setUpText = computed(() => {
-    const made = this.setUp();
-    const read = made && readMoves(made.turns);
-    return read?.ok ? writeMoves(read.value, this.reader().dialect) : '';
+  private readonly setUpMoves = computed(() => {
+    const read = readMoves(this.setUp()?.turns ?? '');
+    return read.ok ? read.value : [];
   });
-  protected readonly setUpCount = computed(() => {
-    const turns = this.setUp()?.turns;
-    return turns ? turns.split(' ').length : 0;
-  });
+  protected readonly setUpText = computed(() =>
+    writeMoves(this.setUpMoves(), this.reader().dialect),
+  );
+  protected readonly setUpCount = computed(() => countTurns(this.setUpMoves()));
 
   /** Another cube on which the case waits. */
   protected async prepare(): Promise<SetUp | null> {

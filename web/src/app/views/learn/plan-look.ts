@@ -2,6 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import {
+  type Colour,
+  colourLetter,
   HOME_HOLD,
   type Move,
   opposite,
@@ -85,9 +87,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
                       class="swatch"
                       [style.background]="'var(--sticker-' + one.colour + ')'"
                       [style.color]="'var(--on-sticker-' + one.colour + ')'"
-                      >{{
-                        learning.reader().letters ? one.colour.charAt(0).toUpperCase() : ''
-                      }}</span
+                      >{{ learning.reader().letters ? letterOf(one.colour) : '' }}</span
                     >
                     {{ one.colour }}{{ one.own ? ' (yours)' : '' }}:
                     {{ counted(one.turns, 'turn') }}
@@ -131,6 +131,7 @@ export class PlanLook {
   protected readonly learning = inject(Learning);
   private readonly work = inject(LearningWork);
   protected readonly counted = counted;
+  protected readonly letterOf = colourLetter;
   protected readonly goals = GOALS;
   protected readonly looks = LOOKS;
   protected readonly goal = signal<FirstGoal>('cross');
@@ -227,7 +228,7 @@ interface Came {
   readonly best: readonly Move[];
   readonly bestText: string;
   readonly says: string;
-  readonly colours: readonly { colour: string; turns: number; own: boolean; least: boolean }[];
+  readonly colours: readonly { colour: Colour; turns: number; own: boolean; least: boolean }[];
 }
 
 function saidOf(goal: FirstGoal, { edges, pairs, done }: Reached): string {

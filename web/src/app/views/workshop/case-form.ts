@@ -13,6 +13,7 @@ import { Store } from '@ngrx/store';
 import {
   BACK,
   type Colour,
+  colourLetter,
   countTurns,
   FRONT,
   LEFT,
@@ -102,8 +103,8 @@ export class CaseForm {
       new Map(
         this.cells().flatMap((cell, sticker): [number, string][] => {
           if (!cell || 'is' in cell) return [];
-          if ('not' in cell) return [[sticker, `not ${cell.not[0]!.toUpperCase()}`]];
-          const letters = cell.oneOf.map((colour) => colour[0]!.toUpperCase()).join('');
+          if ('not' in cell) return [[sticker, `not ${colourLetter(cell.not)}`]];
+          const letters = cell.oneOf.map(colourLetter).join('');
           return [[sticker, letters]];
         }),
       ),

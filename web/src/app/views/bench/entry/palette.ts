@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
-import { COLOURS, type ColourScheme, SIDES, UNSEEN } from '@sleetcrest/core';
+import { colourLetter, COLOURS, type ColourScheme, SIDES, UNSEEN } from '@sleetcrest/core';
 
 /** The six colours and the eraser, with how many stickers of each colour are left to paint. */
 @Component({
@@ -57,7 +57,7 @@ export class Palette {
         left,
         says,
         key: COLOURS.indexOf(colour) + 1,
-        letter: colour[0]!.toUpperCase(),
+        letter: colourLetter(colour),
       };
     }),
   );

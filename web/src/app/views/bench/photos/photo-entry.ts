@@ -16,7 +16,7 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
-import { type Colour, type ColourScheme, rgbOf, SIDES } from '@sleetcrest/core';
+import { type Colour, colourLetter, type ColourScheme, rgbOf, SIDES } from '@sleetcrest/core';
 import { middleSquare, type Outline, type Photo } from '@sleetcrest/core/insight/pictures';
 import type { Reader } from '../../../subjects/settings';
 import { placeOnSide } from '../../../ui/crown/geometry';
@@ -52,6 +52,7 @@ export class PhotoEntry implements OnDestroy {
 
   private readonly photoReader = inject(PhotoReader);
   private readonly video = viewChild<ElementRef<HTMLVideoElement>>('video');
+  protected readonly colourLetter = colourLetter;
   protected readonly taken = signal<readonly (Taken | null)[]>(SIDES.map(() => null));
   protected readonly read = signal<ShotsRead | null>(null);
   protected readonly confirmed = signal<ReadonlySet<number>>(new Set());
