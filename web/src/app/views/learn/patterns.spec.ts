@@ -4,7 +4,7 @@ import type { Store } from '@ngrx/store';
 import { PATTERNS } from '@sleetcrest/core/insight/patterns';
 import { GUEST, openStore, press, until } from '../../app.spec-support';
 import { LearningWork } from '../../subjects/practice/work';
-import { readerFeature } from '../../subjects/settings';
+import { readerFeature, SettingsPage } from '../../subjects/settings';
 import { FakeLearningWork } from './learn.spec-support';
 import { Patterns } from './patterns';
 
@@ -64,6 +64,24 @@ describe('patterns', () => {
         'no pattern that can be read',
       );
     }
+  });
+
+  it('stay where they are, and handed on, when others are kept or come from the server', async () => {
+    const turns = PATTERNS[0]!.turns.replaceAll("'", 'i').replaceAll(' ', '_');
+    fixture.componentRef.setInput('turns', turns);
+    await fixture.whenStable();
+    await click(/On a turn/);
+    await click(/Hand it to a friend/);
+    await until(() => {
+      fixture.detectChanges();
+      return host().querySelector('.share img') !== null;
+    });
+    const patterns = [{ title: 'Mine', turns: 'R2 L2' }];
+    store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));
+    await fixture.whenStable();
+    expect(host().querySelectorAll('.gallery sc-crown').length).toBe(PATTERNS.length + 1);
+    expect(host().querySelector('.share img')).not.toBeNull();
+    expect(done()).toBe(1);
   });
 
   it('that no turns lead to are told why, with the nearest that can be, which is kept', async () => {

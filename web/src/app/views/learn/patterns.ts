@@ -81,8 +81,10 @@ export class Patterns {
     const isReadable = handed.success && turns !== '' && readMoves(turns).ok;
     return isReadable ? { ...handed.data, isOwn: false } : null;
   });
+  /** As text, so that the same pattern goes on where it is when others are kept or come from the server. */
+  private readonly turnsShown = computed(() => this.shown()?.turns ?? '');
   protected readonly moves = computed((): readonly Move[] => {
-    const read = readMoves(this.shown()?.turns ?? '');
+    const read = readMoves(this.turnsShown());
     return read.ok ? read.value : [];
   });
   protected readonly played = player(this.moves, {
@@ -93,7 +95,7 @@ export class Patterns {
     applyMoves(cube, HOME_HOLD, this.moves().slice(0, this.played.at()));
     return cube;
   });
-  protected readonly end = computed(() => this.picture(cubeOf(this.shown()?.turns ?? '')));
+  protected readonly end = computed(() => this.picture(cubeOf(this.turnsShown())));
   protected readonly link = computed(() => {
     const shown = this.shown();
     if (!shown) return '';
@@ -101,8 +103,8 @@ export class Patterns {
     const query = new URLSearchParams({ turns, title: shown.title });
     return `${location.origin}/learn/patterns?${query.toString()}`;
   });
-  protected readonly code = anew(this.shown, (): string | null => null);
-  protected readonly copied = anew(this.shown, () => false);
+  protected readonly code = anew(this.link, (): string | null => null);
+  protected readonly copied = anew(this.link, () => false);
 
   // A picture that is painted.
   protected readonly isPainting = signal(false);
