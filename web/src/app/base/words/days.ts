@@ -49,6 +49,6 @@ export const momentThere = (at: string): string => WRITTEN.format(asWritten(at))
 /** The same without its year: `5 Nov, 18:30`. */
 export const momentThereShort = (at: string): string => WRITTEN_SHORT.format(asWritten(at));
 
-/** From one moment of a day to another, by the clock of the place: `5 Nov 2026, 18:30 – 19:05`. */
+/** From one moment to another, by the clock of the place, the day once: `5 Nov 2026, 18:30 – 19:05`. */
 export const spanThere = (from: string, to: string): string =>
   WRITTEN.formatRange(asWritten(from), asWritten(to));
