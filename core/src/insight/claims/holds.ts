@@ -1,5 +1,6 @@
 import {
   applyTurn,
+  applyTurns,
   colourAt,
   copyCube,
   CORNERS,
@@ -13,6 +14,7 @@ import {
   pieceAt,
   PLACES,
   placeWords,
+  quartersOfTurn,
   sideInHold,
   sideOfLetter,
   turnOf,
@@ -52,7 +54,35 @@ export class Checker {
       case 'next-to':
         return this.nextTo(claim) !== (claim.not ?? false);
       case 'stays':
-        return this.stays(claim.piece);
+        return this.stays(claim.piece) !== (claim.not ?? false);
+      case 'turned':
+        return this.turned(claim);
+      case 'turns-over':
+        return this.turnsOver(claim.piece);
+      case 'whole-turn':
+        return this.states.wholeTurnBefore(claim.before);
+      case 'later':
+        return claim.from < claim.to && claim.to <= this.states.turnCount;
+      case 'stretch':
+        return this.isStretch(claim);
+      case 'exchange': {
+        const [a, b] = claim.places;
+        return this.isAt(a, b, 'after') && this.isAt(b, a, 'after');
+      }
+      case 'lie':
+        return lying(...claim.places) === claim.how;
+      case 'belong-beside':
+        return this.belongBeside(...claim.pieces);
+      case 'belongs-in-middle':
+        return !['first', 'opposite'].some((role) =>
+          this.has({ is: 'has', piece: claim.piece, colour: role as Role, when: 'before' }),
+        );
+      case 'same-hold':
+        return this.sameHold();
+      case 'next':
+        return this.afterNext(claim.so);
+      case 'besides':
+        return claim.so.every((one) => this.holds(one));
       case 'solved':
         return this.isSolved(claim.piece, claim.when) !== (claim.not ?? false);
       case 'in-place':
@@ -221,6 +251,51 @@ export class Checker {
     return { looks: typeof end === 'string' ? Infinity : looks, cube };
   }
 
+  private turned({ side, turn, half }: Extract<Claim, { is: 'turned' }>): boolean {
+    if (this.states.sideOfTurn(turn) !== side) return false;
+    return (quartersOfTurn(this.states.turn(turn)!) === 2) === (half ?? false);
+  }
+
+  private turnsOver(piece: string): boolean {
+    const shows = { is: 'has', piece, colour: 'opposite' } as const;
+    return (
+      this.has({ ...shows, sides: 'FRBL', when: 'lined-up' }) &&
+      this.has({ ...shows, sides: 'U', when: 'after' })
+    );
+  }
+
+  private isStretch({ which, from, to }: Extract<Claim, { is: 'stretch' }>): boolean {
+    const { turnCount } = this.states;
+    if (from > to || to > turnCount) return false;
+    const [begins, ends] = [from === 1, to === turnCount];
+    return { first: begins && !ends, last: ends, next: !begins && !ends }[which];
+  }
+
+  private belongBeside(a: string, b: string): boolean {
+    const [small, large] = [a, b].map((which) => PLACES[this.states.piece(which)]!.sides);
+    const shared = small!.filter((side) => large!.includes(side));
+    return shared.length === 2;
+  }
+
+  /** What is done at the next look, if the stage is not done yet. */
+  private nextLook(): readonly Choice[] {
+    const { runner, choice } = this.states.step;
+    return runner.next(this.states.cubeAt('after'), choice.holdAfter, true);
+  }
+
+  private sameHold(): boolean {
+    if (this.done({ is: 'done', when: 'after' })) return true;
+    return this.nextLook()[0]?.hold === this.states.step.choice.holdAfter;
+  }
+
+  private afterNext(so: readonly Claim[]): boolean {
+    const [choice] = this.nextLook();
+    if (!choice) return false;
+    const cube = copyCube(this.states.cubeAt('after'));
+    applyTurns(cube, choice.turns);
+    return this.holdAtEnd(cube, so, choice.holdAfter);
+  }
+
   private furtherBy(text: string, so: readonly Claim[]): boolean {
     const cube = copyCube(this.states.cubeAt('after'));
     const hold = applyMoves(cube, this.states.step.choice.holdAfter, knownMoves(text));
@@ -290,6 +365,12 @@ export class Checker {
   private turnsOfCross(when: Moment): number {
     return this.states.step.runner.searching?.fewest(this.states.cubeAt(when)) ?? 0;
   }
+}
+
+/** How two edge places of a layer lie to each other. */
+function lying(a: string, b: string): 'beside' | 'across' {
+  const letters = `${a}${b}`;
+  return /F.*B|B.*F|L.*R|R.*L/.test(letters) ? 'across' : 'beside';
 }
 
 const within = (number: number, wanted: number | readonly [number, number]): boolean =>

@@ -14,6 +14,7 @@ import {
   SIDE_LETTERS,
   sideInHold,
   sideOfLetter,
+  sideOfTurn,
   stickerInHold,
   type Turn,
   turnsIn,
@@ -87,6 +88,23 @@ export class StepStates {
   /** Turn `k` of the sequence, counted from 1, as a turn of the cube's own sides. */
   turn(k: number): Turn | undefined {
     return this.course.turns[this.course.liningCount + k - 1];
+  }
+
+  /** Whether the whole cube is turned between turn `k - 1` of the sequence and turn `k`. */
+  wholeTurnBefore(k: number): boolean {
+    const moves = knownMoves(this.step.choice.sequence);
+    let turns = 0;
+    return moves.some((move, at) => {
+      if (!isWholeCube(move)) turns++;
+      return turns === k - 1 && isWholeCube(move) && at > 0;
+    });
+  }
+
+  /** Which side of the hold turn `k` of the sequence turns, by its letter. */
+  sideOfTurn(k: number): string {
+    const turn = this.turn(k);
+    if (turn === undefined) throw new RangeError(`the sequence has no turn ${k}`);
+    return SIDE_LETTERS[faceInHold(this.course.holds[k - 1]!, sideOfTurn(turn))]!;
   }
 
   cubeAt(when: Moment): Cube {

@@ -11,7 +11,7 @@ import {
   type Side,
   UP,
 } from '../../puzzle/cube/index.js';
-import { type Approach, APPROACHES, canFollow, isSearch } from '../../teaching/approaches/index.js';
+import { type Approach, APPROACHES, canFollow, caseTitle, isSearch } from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { patternRunnerFor, solve } from '../../engine/run/index.js';
 import { countDone, type DoneSolve } from './done-turns.js';
@@ -113,10 +113,10 @@ function adviceOnStage(
     const saves = turns - shorter.turnCount;
     const times = often.get(met.id) ?? 0;
     if (times === 0) return [];
-    const title = met.title.replace(/first colour/i, scheme[first]!);
+    const title = caseTitle(met, first, scheme);
     return [
       {
-        says: `${capital(title)}: the ${word(shorter.turnCount)}-turn way of “${shorter.approach.title}” saves ${turnsSaid(saves)}, ${oftenSaid(times)}.`,
+        says: `${title}: the ${word(shorter.turnCount)}-turn way of “${shorter.approach.title}” saves ${turnsSaid(saves)}, ${oftenSaid(times)}.`,
         case: met.id,
         approach: shorter.approach.id,
         saves,
@@ -198,7 +198,6 @@ const WORDS = [
 ];
 const word = (count: number): string => WORDS[count] ?? String(count);
 const turnsSaid = (count: number): string => `${word(count)} turn${count === 1 ? '' : 's'}`;
-const capital = (text: string): string => text.replace(/^./, (letter) => letter.toUpperCase());
 
 /** How often something comes up, in words: "twice in a solve", "once in three solves". */
 export function oftenSaid(times: number): string {

@@ -123,7 +123,7 @@ describe('the review of a solve', () => {
     expect(advice.length).toBeLessThanOrEqual(3);
     const corner = advice.find((one) => one.case === 'corners-repeat/up')!;
     expect(corner.says).toMatch(
-      /^White up: three times: the \w+-turn way of “.+” saves \w+ turns, /,
+      /^White on top: the four turns three times: the \w+-turn way of “.+” saves \w+ turns, /,
     );
     const worth = advice.map(({ saves, times }) => saves * times);
     expect(worth).toEqual([...worth].sort((a, b) => b - a));

@@ -12,6 +12,14 @@ export function list(words: readonly string[]): string {
   return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
 
+/** A title or sentence with `{first}` and the colour across from it, `{opposite}`, as they are called. */
+export function inColours(text: string, first: Side, scheme: ColourScheme): string {
+  const said = text
+    .replaceAll('{first}', scheme[first]!)
+    .replaceAll('{opposite}', scheme[opposite(first)]!);
+  return said.charAt(0).toUpperCase() + said.slice(1);
+}
+
 /** The colours of a piece (numbered by its home place), the `lead` colour or its opposite first. */
 export function pieceColours(piece: number, scheme: ColourScheme, lead: Side = UP): string[] {
   const { sides } = PLACES[piece]!;

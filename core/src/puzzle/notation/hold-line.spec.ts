@@ -79,7 +79,7 @@ describe('the line of the hold', () => {
       'Turn the whole cube a quarter to the right, so that orange is in front.',
     );
     expect(at('z2', ['DF'])).toBe(
-      'Turn the whole cube over. Yellow is then on top, and green stays in front. ' +
+      'Turn the whole cube over sideways. Yellow is then on top, and green stays in front. ' +
         'The edge is then on top, in front.',
     );
     expect(at('x', ['DFR', 'FR'])).toBe(
@@ -87,7 +87,7 @@ describe('the line of the hold', () => {
         'The corner is then on top, at the front right. The edge is then on top, on the right.',
     );
     expect(at("z2 y'", [])).toBe(
-      'Turn the whole cube over, then turn it a quarter to the right. ' +
+      'Turn the whole cube over sideways, then turn it a quarter to the right. ' +
         'Yellow is then on top, and red is in front.',
     );
     // Tipping and turning round are two things, so the second says which it is.

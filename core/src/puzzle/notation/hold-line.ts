@@ -30,7 +30,7 @@ export interface HeldPiece {
 const WAYS: readonly (readonly [string, string, string])[] = [
   [
     'Tip the whole cube back a quarter',
-    'Turn the whole cube over',
+    'Turn the whole cube over backwards',
     'Tip the whole cube a quarter to you',
   ],
   [
@@ -40,7 +40,7 @@ const WAYS: readonly (readonly [string, string, string])[] = [
   ],
   [
     'Tip the whole cube a quarter to the right',
-    'Turn the whole cube over',
+    'Turn the whole cube over sideways',
     'Tip the whole cube a quarter to the left',
   ],
 ];

@@ -14,6 +14,7 @@ import {
   APPROACHES,
   canFollow,
   type Case,
+  caseTitle,
   isSearch,
   stagesBefore,
 } from '../../teaching/approaches/index.js';
@@ -75,7 +76,7 @@ function cardOf(
   const whole = isSearch(approach) ? undefined : (words as Case);
   return {
     id,
-    title: words.title,
+    title: caseTitle(words, first, scheme),
     approach: approach.id,
     stage: approach.stage,
     ...tellCase(approach, words, method, hold, first, scheme),
@@ -163,7 +164,7 @@ export function caseBeside(
       return {
         approach: approach.id,
         title: approach.title,
-        case: next.case.title,
+        case: caseTitle(next.case, first, scheme),
         step: writeStep(runner, next, cube, hold, scheme),
         steps: choices.length,
         turns: choices.reduce((sum, { turnCount }) => sum + turnCount, 0),

@@ -8,7 +8,7 @@ export interface Demands {
   cases: number;
   /** Different sequences to know by heart; one repeated counts once, lining up not at all. */
   sequences: number;
-  /** The case with the longest turning, and its turns; null where a search finds them. */
+  /** The case with the longest turning (its title may name `{first}`), and its turns; null where a search finds them. */
   hardest: { title: string; turns: number } | null;
   /** Mean turns and mean hand cost of the sequences to know; null where there are none. */
   length: number | null;

@@ -28,6 +28,7 @@ export interface LiningUp {
 export interface CaseWords {
   /** `approach/case`, unique everywhere. */
   id: string;
+  /** What is seen, in the hold of its picture; `{first}` and `{opposite}` are colours. */
   title: string;
   /** Which piece, and where it is before the cube is held anew; the usual words if not said. */
   find?: Lines;

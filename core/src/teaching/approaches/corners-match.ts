@@ -1,6 +1,6 @@
 import type { Case, LiningUp, PatternApproach } from './approach.js';
-import { at, colour, faces, say } from '../wording/index.js';
 import { stuck, tucksIn, turnsOutward } from './seen/first-corner.js';
+import { at, colour, faces, say } from '../wording/index.js';
 
 const matched = (side: 'right' | 'left'): LiningUp => {
   const [place, letter] = side === 'right' ? ['UFR', 'R'] : ['UFL', 'L'];
@@ -9,28 +9,28 @@ const matched = (side: 'right' | 'left'): LiningUp => {
     layer: 'U',
     turning: [
       say(
-        `Turn the top until its {front} sticker is on the {front} side, at the front ${side}.`,
+        `Turn the top until it is at the front ${side}, with its {front} sticker on the {front} side.`,
         ...matching,
       ),
-      say(`Then {first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+      say(`Then {first} is on the ${side}.`, colour(`${place}.${letter}`, 'first')),
     ],
     already: [
-      say(`Its {front} sticker is on the {front} side, at the front ${side}.`, ...matching),
-      say(`{first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+      say(`It is at the front ${side}, with its {front} sticker on the {front} side.`, ...matching),
+      say(`{first} is on the ${side}.`, colour(`${place}.${letter}`, 'first')),
     ],
   };
 };
 
 const TUCK_RIGHT = "R U R'";
 const ON_A_SIDE = say(
-  'Its {first} sticker is on a side, not on top.',
+  'Its {first} sticker is on a side.',
   faces('piece', 'first', 'FRBL', 'before'),
 );
 
 /** The two cases in which three turns put a corner in; `middle-refit` puts corners back by them. */
 export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
   right: {
-    title: 'First colour on the right: tuck in on the right',
+    title: '{first} on the right: tuck in on the right',
     seen: { 'UFR.R': 'first', 'UFR.F': 'front' },
     pieces: ['UFR'],
     lineUp: matched('right'),
@@ -39,7 +39,7 @@ export const TUCK_IN: Record<'right' | 'left', Omit<Case, 'id'>> = {
     why: tucksIn('right'),
   },
   left: {
-    title: 'First colour on the left: tuck in on the left',
+    title: '{first} on the left: tuck in on the left',
     seen: { 'UFL.L': 'first', 'UFL.F': 'front' },
     pieces: ['UFL'],
     lineUp: matched('left'),
@@ -64,13 +64,13 @@ export const cornersMatch: PatternApproach = {
     { id: 'corners-match/left', ...TUCK_IN.left },
     {
       id: 'corners-match/up',
-      title: 'First colour up: bring it to a side',
+      title: '{first} on top: bring it to a side',
       ...turnsOutward('D'),
       sequence: "R U2 R'",
     },
     {
       id: 'corners-match/stuck',
-      title: 'Stuck below: take it out',
+      title: 'No corner on top: take one out',
       rank: 3,
       ...stuck(3),
       sequence: TUCK_RIGHT,

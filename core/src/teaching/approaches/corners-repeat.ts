@@ -1,18 +1,21 @@
 import type { LiningUp, PatternApproach } from './approach.js';
+import { stuck, tucksIn } from './seen/first-corner.js';
 import {
   at,
   belongs,
+  besides,
   type Claim,
   colour,
   inItsPlace,
   say,
   type Sentence,
   solved,
+  stretch,
   takesBack,
+  turned,
   turnsOf,
   unsolved,
 } from '../wording/index.js';
-import { stuck, tucksIn } from './seen/first-corner.js';
 
 /** The corner comes above its place, and its first colour then faces somewhere. */
 const abovePlace = (
@@ -28,22 +31,21 @@ const abovePlace = (
     layer: 'U',
     turning: [
       say(`Turn the top until it is above its place, between {front} and {${other}}.`, ...above),
-      say(`Then {first} faces ${faces}.`, claim),
+      say(`Then {first} is ${faces}.`, claim),
       ...then,
     ],
     already: [
       say(`It is above its place, between {front} and {${other}}.`, ...above),
-      say(`{first} faces ${faces}.`, claim),
+      say(`{first} is ${faces}.`, claim),
       ...then,
     ],
   };
 };
 
 const STOP = say(
-  'Do the four turns three times. Stop as soon as it is solved.',
+  'Do the four turns three times: then it is solved.',
   turnsOf(4, 3),
-  unsolved('piece', 4),
-  unsolved('piece', 8),
+  besides(unsolved('piece', 4), unsolved('piece', 8)),
   solved('piece', 12),
 );
 
@@ -59,30 +61,36 @@ export const cornersRepeat: PatternApproach = {
   cases: [
     {
       id: 'corners-repeat/right',
-      title: 'First colour to the right: once',
+      title: '{first} on the right: the four turns once',
       seen: { 'UFR.R': 'first', 'UFR.F': 'front' },
       pieces: ['UFR'],
-      lineUp: abovePlace('UFR', 'DFR', 'right', 'right', colour('UFR.R', 'first')),
+      lineUp: abovePlace('UFR', 'DFR', 'right', 'on the right', colour('UFR.R', 'first')),
       sequence: "R U R' U'",
       look: [],
-      why: [...tucksIn('right'), say('The last turn takes the top back.', takesBack(4, 2))],
+      why: [
+        ...tucksIn('right'),
+        say('The fourth turn takes the top back.', takesBack(4, 2), turned('U', 4)),
+      ],
     },
     {
       id: 'corners-repeat/left',
-      title: 'First colour to the left: once, with the left hand',
+      title: '{first} on the left: the four turns once, with the left hand',
       seen: { 'UFL.L': 'first', 'UFL.F': 'front' },
       pieces: ['UFL'],
-      lineUp: abovePlace('UFL', 'DFL', 'left', 'left', colour('UFL.L', 'first')),
+      lineUp: abovePlace('UFL', 'DFL', 'left', 'on the left', colour('UFL.L', 'first')),
       sequence: "L' U' L U",
       look: [],
-      why: [...tucksIn('left'), say('The last turn takes the top back.', takesBack(4, 2))],
+      why: [
+        ...tucksIn('left'),
+        say('The fourth turn takes the top back.', takesBack(4, 2), turned('U', 4)),
+      ],
     },
     {
       id: 'corners-repeat/up',
-      title: 'First colour up: three times',
+      title: '{first} on top: the four turns three times',
       seen: { 'UFR.U': 'first', 'UFR.R': 'front' },
       pieces: ['UFR'],
-      lineUp: abovePlace('UFR', 'DFR', 'right', 'up', colour('UFR.U', 'first'), STOP),
+      lineUp: abovePlace('UFR', 'DFR', 'right', 'on top', colour('UFR.U', 'first'), STOP),
       sequence: "R U R' U'",
       times: 3,
       look: [],
@@ -91,19 +99,25 @@ export const cornersRepeat: PatternApproach = {
           'The first four turns put the corner in its place, but twisted.',
           inItsPlace('piece', 4),
           unsolved('piece', 4),
+          stretch('first', 1, 4),
         ),
-        say('The next four bring it up again.', at('piece', 'U', 8)),
         say(
-          'The last four put it in with {first} underneath.',
+          'The next four turns bring it to the top again.',
+          at('piece', 'U', 8),
+          stretch('next', 5, 8),
+        ),
+        say(
+          'The last four turns solve it, with {first} underneath.',
           colour('DFR.D', 'first', 12),
           solved('piece', 12),
+          stretch('last', 9, 12),
         ),
       ],
     },
     {
       id: 'corners-repeat/stuck',
       ...stuck(4),
-      title: 'Stuck below: bring it up',
+      title: 'No corner on top: bring one up',
       rank: 2,
       sequence: "R U R' U'",
     },

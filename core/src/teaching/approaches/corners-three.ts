@@ -1,6 +1,6 @@
 import type { LiningUp, PatternApproach } from './approach.js';
-import { at, belongs, colour, faces, home, say, turnsOf } from '../wording/index.js';
 import { stuck, tucksIn } from './seen/first-corner.js';
+import { at, belongs, colour, faces, home, say, stretch, turned } from '../wording/index.js';
 
 const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {
   const place = [at('piece', 'UFR', 'lined-up'), belongs('piece', 'DFR')];
@@ -9,11 +9,11 @@ const above = (letter: 'R' | 'F' | 'U', where: string): LiningUp => {
     layer: 'U',
     turning: [
       say('Turn the top until it is above its place, between {front} and {right}.', ...place),
-      say(`Then {first} faces ${where}.`, facing),
+      say(`Then {first} is ${where}.`, facing),
     ],
     already: [
       say('It is above its place, between {front} and {right}.', ...place),
-      say(`{first} faces ${where}.`, facing),
+      say(`{first} is ${where}.`, facing),
     ],
   };
 };
@@ -31,53 +31,69 @@ export const cornersThree: PatternApproach = {
   cases: [
     {
       id: 'corners-three/right',
-      title: 'First colour to the right',
+      title: '{first} on the right',
       seen: { 'UFR.R': 'first', 'UFR.F': 'front' },
       pieces: ['UFR'],
-      lineUp: above('R', 'right'),
+      lineUp: above('R', 'on the right'),
       sequence: "R U R'",
       look: [],
       why: tucksIn('right'),
     },
     {
       id: 'corners-three/front',
-      title: 'First colour to the front',
+      title: '{first} in front',
       seen: { 'UFR.F': 'first', 'UFR.R': 'right' },
       pieces: ['UFR'],
-      lineUp: above('F', 'you'),
+      lineUp: above('F', 'in front'),
       sequence: "U R U' R'",
       look: [],
       why: [
+        say('The corner steps to the left.', at('piece', 'UFL', 1)),
         say(
-          'The corner waits at the left while the right side brings its place up.',
-          at('piece', 'UFL', 1),
+          'The right side brings the place for it to the top.',
+          turned('R', 2),
+          belongs('piece', 'DFR'),
           at('DFR', 'UFR', 2),
         ),
         say(
-          'The top turns it back into the place, and the side takes it down: solved.',
+          'The top turns the corner to the right, and the fourth turn takes it down: solved.',
           at('piece', 'UFR', 3),
           home('piece', 4),
           at('piece', 'D', 4),
+          turned('U', 3),
         ),
       ],
     },
     {
       id: 'corners-three/up',
-      title: 'First colour up',
+      title: '{first} on top',
       seen: { 'UFR.U': 'first', 'UFR.R': 'front' },
       pieces: ['UFR'],
-      lineUp: above('U', 'up'),
+      lineUp: above('U', 'on top'),
       sequence: "R U2 R' U' R U R'",
       look: [],
       why: [
-        say('The first three turns bring {first} to a side.', faces('piece', 'first', 'FRBL', 3)),
-        say('One turn brings the corner back above its place.', at('piece', 'UFR', 4)),
-        say('The last three put it in: solved.', turnsOf(7), home('piece', 7), at('piece', 'D', 7)),
+        say(
+          'The first three turns bring {first} to a side.',
+          faces('piece', 'first', 'FRBL', 3),
+          stretch('first', 1, 3),
+        ),
+        say(
+          'The fourth turn brings the corner above its place again.',
+          at('piece', 'UFR', 4),
+          belongs('piece', 'DFR'),
+        ),
+        say(
+          'The last three turns take it down: solved.',
+          stretch('last', 5, 7),
+          home('piece', 7),
+          at('piece', 'D', 7),
+        ),
       ],
     },
     {
       id: 'corners-three/stuck',
-      title: 'Stuck below: take it out',
+      title: 'No corner on top: take one out',
       rank: 2,
       ...stuck(3),
       sequence: "R U R'",

@@ -1,7 +1,9 @@
 import type { LiningUp, PatternApproach } from './approach.js';
+import { stuck, tucksIn, turnsOutward } from './seen/first-corner.js';
 import {
   at,
   belongs,
+  besides,
   colour,
   faces,
   say,
@@ -9,7 +11,6 @@ import {
   solved,
   unsolved,
 } from '../wording/index.js';
-import { stuck, tucksIn, turnsOutward } from './seen/first-corner.js';
 
 const under = (side: 'right' | 'left'): LiningUp => {
   const [place, above, letter] = side === 'right' ? ['DFR', 'UFR', 'R'] : ['DFL', 'UFL', 'L'];
@@ -18,26 +19,30 @@ const under = (side: 'right' | 'left'): LiningUp => {
     layer: 'D',
     turning: [
       say(`Turn the bottom until it is under its place, at the front ${side}.`, ...under),
-      say(`Then {first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+      say(`Then {first} is on the ${side}.`, colour(`${place}.${letter}`, 'first')),
     ],
     already: [
       say(`It is under its place, at the front ${side}.`, ...under),
-      say(`{first} faces ${side}.`, colour(`${place}.${letter}`, 'first')),
+      say(`{first} is on the ${side}.`, colour(`${place}.${letter}`, 'first')),
     ],
   };
 };
 
 const ON_A_SIDE = say(
-  'Its {first} sticker is on a side, not underneath.',
+  'Its {first} sticker is on a side.',
   faces('piece', 'first', 'FRBL', 'before'),
 );
 const edgeBack = (edge: 'UR' | 'UL'): Sentence =>
-  say('The cross edge on that side went along and is back.', unsolved(edge, 1), solved(edge, 3));
+  say(
+    `The cross edge on the ${edge === 'UR' ? 'right' : 'left'} goes along; after the third turn it is solved again.`,
+    besides(unsolved(edge, 1)),
+    solved(edge, 3),
+  );
 
 /** The first layer stays on top, where the work is seen; corners come up from below. */
 export const cornersWhiteUp: PatternApproach = {
   id: 'corners-white-up',
-  title: 'Corners from below, first colour up',
+  title: 'Corners from below, first layer on top',
   short: 'From below',
   stage: 'corners',
   after: 'cross',
@@ -46,7 +51,7 @@ export const cornersWhiteUp: PatternApproach = {
   cases: [
     {
       id: 'corners-white-up/right',
-      title: 'First colour looks out to the right',
+      title: '{first} on the right',
       seen: { 'DFR.R': 'first', 'DFR.F': 'front' },
       pieces: ['DFR'],
       lineUp: under('right'),
@@ -56,7 +61,7 @@ export const cornersWhiteUp: PatternApproach = {
     },
     {
       id: 'corners-white-up/left',
-      title: 'First colour looks out to the left',
+      title: '{first} on the left',
       seen: { 'DFL.L': 'first', 'DFL.F': 'front' },
       pieces: ['DFL'],
       lineUp: under('left'),
@@ -66,13 +71,13 @@ export const cornersWhiteUp: PatternApproach = {
     },
     {
       id: 'corners-white-up/down',
-      title: 'First colour facing down: turn it outward',
+      title: '{first} underneath: bring it to a side',
       ...turnsOutward('U'),
       sequence: "R' D2 R",
     },
     {
       id: 'corners-white-up/stuck',
-      title: 'On top but wrong: take it out',
+      title: 'No corner at the bottom: take one out',
       rank: 3,
       ...stuck(3, 'U'),
       sequence: "R' D' R",

@@ -1,18 +1,24 @@
 import type { LiningUp, Pattern, PatternApproach } from './approach.js';
+import { also } from './seen/also.js';
 import {
   at,
+  belongs,
+  besides,
   colour,
   faces,
+  half,
   home,
+  LOOK_AGAIN,
   say,
   type Sentence,
   solved,
   takesBack,
   then,
+  turned,
+  turnsOf,
   unfinishedAt,
   unsolved,
 } from '../wording/index.js';
-import { also } from './seen/also.js';
 
 /** No finished cross edge stands at the place: its other sticker is not the one that belongs. */
 const notHome = (place: string, side: string, centre: 'front' | 'right' | 'left'): Pattern[] => [
@@ -26,14 +32,20 @@ const besideOwn = (side: 'left' | 'right'): LiningUp => {
     layer: 'D',
     turning: [
       say(
-        `Turn the bottom until its own side, {${own}}, is on the ${own}.`,
+        `Turn the bottom until it is in front, with its own side, {${own}}, on your ${own}.`,
         at('piece', 'DF', 'lined-up'),
         colour('DF.D', own),
+        belongs('piece', own === 'right' ? 'UR' : 'UL'),
       ),
-      say('No edge above it may be solved.', unfinishedAt('UF')),
+      say('The edge above it must not be a solved one.', unfinishedAt('UF')),
     ],
     already: [
-      say(`Its own side, {${own}}, is on the ${own}.`, colour('DF.D', own)),
+      say(
+        `It is in front, and its own side, {${own}}, is on your ${own}.`,
+        at('piece', 'DF', 'lined-up'),
+        colour('DF.D', own),
+        belongs('piece', own === 'right' ? 'UR' : 'UL'),
+      ),
       say('The edge above it is not solved.', unfinishedAt('UF')),
     ],
   };
@@ -44,31 +56,29 @@ const besideThenUp = (side: 'right' | 'left'): Sentence[] => {
   const [place, letter, up] = side === 'right' ? ['FR', 'R', 'R'] : ['FL', 'L', "L'"];
   return [
     say(
-      `The front takes it to the middle, beside its own centre, {${side}}.`,
+      `The front takes it to the middle, with {${side}} on the ${side}, as the {${side}} centre is.`,
       at('piece', place, 1),
       colour(`${place}.${letter}`, side, 1),
     ),
     say(
-      'One more turn then takes it up, and it is solved.',
-      then(up, solved('piece', 'after'), at('piece', 'U', 'after')),
+      `One turn of the ${side} side then takes it to the top, and it is solved.`,
+      then(up, solved('piece', 'after'), at('piece', up[0] === 'R' ? 'UR' : 'UL', 'after')),
     ),
   ];
 };
 
 const OUT_LOOK = say(
-  'Its {first} sticker faces out, not down.',
+  'Its {first} sticker is on a side.',
   faces('piece', 'first', 'FRBL', 'before'),
 );
-const FLIPPED_LOOK = say(
-  'Its {first} sticker faces you, not up.',
-  colour('UF.F', 'first', 'before'),
-);
-const IN_FRONT = say('Its {first} sticker is on the front.', colour('FR.F', 'first', 'before'));
+const FLIPPED_LOOK = say('Its {first} sticker is in front.', colour('UF.F', 'first', 'before'));
+const IN_FRONT = say('Its {first} sticker is in front.', colour('FR.F', 'first', 'before'));
 const ON_RIGHT = say('Its {first} sticker is on the right.', colour('FR.R', 'first', 'before'));
 const SOLVED_IN_ONE = say(
-  'One turn of that side takes it up, and it is solved.',
+  'One turn takes it to the top, and it is solved.',
   home('piece', 1),
   at('piece', 'U', 1),
+  turnsOf(1),
 );
 
 /** Lifts the edges of the first cross from below, putting back whatever was taken along. */
@@ -84,55 +94,75 @@ export const crossLift: PatternApproach = {
   cases: [
     {
       id: 'cross-lift/lift',
-      title: 'At the bottom, first colour facing down: lift',
+      title: 'At the bottom, {first} facing down: lift',
       seen: { 'DF.D': 'first', 'DF.F': 'front' },
       pieces: ['DF'],
       lineUp: {
         layer: 'D',
         turning: [
           say(
-            'Turn the bottom until its side and the centre above it both show {front}.',
+            'Turn the bottom until it and the centre in front both show {front} in front.',
             colour('DF.F', 'front'),
           ),
         ],
         already: [
-          say('Its side shows {front}, and so does the centre above it.', colour('DF.F', 'front')),
+          say('It and the centre in front both show {front} in front.', colour('DF.F', 'front')),
         ],
       },
       sequence: 'F2',
       look: [say('Its {first} sticker faces down.', faces('piece', 'first', 'D', 'before'))],
       why: [
-        say('Half a turn of the front lifts it straight up.', at('piece', 'UF', 1)),
-        say('There both its colours fit: it is solved.', home('piece', 1)),
+        say('Half a turn of the front lifts it straight up.', at('piece', 'UF', 1), half('F', 1)),
+        say('There its colours match: it is solved.', home('piece', 1)),
       ],
     },
     {
       id: 'cross-lift/up-right',
-      title: 'In the middle beside its own centre, first colour in front: straight up',
+      title: 'In the middle, {first} in front: straight up',
       seen: { 'FR.F': 'first', 'FR.R': 'right' },
       pieces: ['FR'],
       sequence: 'R',
       look: [
         IN_FRONT,
-        say('Its {right} sticker is beside the {right} centre.', colour('FR.R', 'right', 'before')),
+        say(
+          'Its {right} sticker is on the right, as the {right} centre is.',
+          colour('FR.R', 'right', 'before'),
+        ),
       ],
-      why: [say('It is on its own side already, {right}.', colour('FR.R', 'right')), SOLVED_IN_ONE],
+      why: [
+        say(
+          'It is on its own side already, {right}.',
+          colour('FR.R', 'right'),
+          belongs('piece', 'UR'),
+        ),
+        SOLVED_IN_ONE,
+      ],
     },
     {
       id: 'cross-lift/up-front',
-      title: 'In the middle beside its own centre, first colour on the right: straight up',
+      title: 'In the middle, {first} on the right: straight up',
       seen: { 'FR.R': 'first', 'FR.F': 'front' },
       pieces: ['FR'],
       sequence: "F'",
       look: [
         ON_RIGHT,
-        say('Its {front} sticker is beside the {front} centre.', colour('FR.F', 'front', 'before')),
+        say(
+          'Its {front} sticker is in front, as the {front} centre is.',
+          colour('FR.F', 'front', 'before'),
+        ),
       ],
-      why: [say('It is on its own side already, {front}.', colour('FR.F', 'front')), SOLVED_IN_ONE],
+      why: [
+        say(
+          'It is on its own side already, {front}.',
+          colour('FR.F', 'front'),
+          belongs('piece', 'UF'),
+        ),
+        SOLVED_IN_ONE,
+      ],
     },
     {
       id: 'cross-lift/down-right',
-      title: 'In the middle, first colour in front: down',
+      title: 'In the middle, {first} in front: down',
       rank: 2,
       seen: also(notHome('UR', 'R', 'right'), { 'FR.F': 'first' }),
       pieces: ['FR'],
@@ -143,12 +173,12 @@ export const crossLift: PatternApproach = {
       ],
       why: [
         say('The right side takes it to the bottom.', at('piece', 'DR', 1)),
-        say('{first} then faces down, so it can be lifted.', colour('DR.D', 'first', 1)),
+        say('{first} then faces down.', colour('DR.D', 'first', 1)),
       ],
     },
     {
       id: 'cross-lift/down-front',
-      title: 'In the middle, first colour on the right: down',
+      title: 'In the middle, {first} on the right: down',
       rank: 2,
       seen: also(notHome('UF', 'F', 'front'), { 'FR.R': 'first' }),
       pieces: ['FR'],
@@ -159,12 +189,12 @@ export const crossLift: PatternApproach = {
       ],
       why: [
         say('The front takes it to the bottom.', at('piece', 'DF', 1)),
-        say('{first} then faces down, so it can be lifted.', colour('DF.D', 'first', 1)),
+        say('{first} then faces down.', colour('DF.D', 'first', 1)),
       ],
     },
     {
       id: 'cross-lift/down-right-back',
-      title: 'In the middle, first colour in front: down, aside, and put the cross edge back',
+      title: 'In the middle, {first} in front: down, then put the solved edge back',
       rank: 3,
       seen: { 'FR.F': 'first', 'UR.U': 'first', 'UR.R': 'right' },
       pieces: ['FR'],
@@ -172,15 +202,23 @@ export const crossLift: PatternApproach = {
       look: [
         IN_FRONT,
         say(
-          'But the {first} and {right} edge on top of that side is solved.',
-          solved('UR', 'before'),
+          'But the {first} and {right} edge on top, on the right, is solved.',
+          solved('first+right', 'before'),
+          at('first+right', 'UR', 'before'),
         ),
       ],
       why: [
-        say('The right side takes both edges with it.', at('piece', 'DR', 1), unsolved('UR', 1)),
-        say('The bottom moves this one away.', at('piece', 'DB', 2)),
         say(
-          'Turning the side back puts the solved edge back: do not forget it.',
+          'The right side takes this edge to the bottom, and the solved edge along.',
+          turned('R', 1),
+          at('piece', 'DR', 1),
+          solved('UR', 'before'),
+          besides(unsolved('UR', 1)),
+        ),
+        say('The bottom moves this one to the back.', at('piece', 'DB', 2)),
+        say(
+          'Turning the right side back solves the other edge again.',
+          turned('R', 3),
           takesBack(3, 1),
           solved('UR', 3),
         ),
@@ -188,7 +226,7 @@ export const crossLift: PatternApproach = {
     },
     {
       id: 'cross-lift/down-front-back',
-      title: 'In the middle, first colour on the right: down, aside, and put the cross edge back',
+      title: 'In the middle, {first} on the right: down, then put the solved edge back',
       rank: 3,
       seen: { 'FR.R': 'first', 'UF.U': 'first', 'UF.F': 'front' },
       pieces: ['FR'],
@@ -197,14 +235,22 @@ export const crossLift: PatternApproach = {
         ON_RIGHT,
         say(
           'But the {first} and {front} edge on top, in front, is solved.',
-          solved('UF', 'before'),
+          solved('first+front', 'before'),
+          at('first+front', 'UF', 'before'),
         ),
       ],
       why: [
-        say('The front takes both edges with it.', at('piece', 'DF', 1), unsolved('UF', 1)),
-        say('The bottom moves this one away.', at('piece', 'DL', 2)),
         say(
-          'Turning the front back puts the solved edge back: do not forget it.',
+          'The front takes this edge to the bottom, and the solved edge along.',
+          turned('F', 1),
+          at('piece', 'DF', 1),
+          solved('UF', 'before'),
+          besides(unsolved('UF', 1)),
+        ),
+        say('The bottom moves this one to the left.', at('piece', 'DL', 2)),
+        say(
+          'Turning the front back solves the other edge again.',
+          turned('F', 3),
           takesBack(3, 1),
           solved('UF', 3),
         ),
@@ -212,7 +258,7 @@ export const crossLift: PatternApproach = {
     },
     {
       id: 'cross-lift/bottom-out-right',
-      title: 'At the bottom, first colour facing out, on the left of its own side',
+      title: 'At the bottom, {first} in front: its own side is on the right',
       rank: 3,
       seen: also(notHome('UF', 'F', 'front'), { 'DF.F': 'first', 'DF.D': 'right' }),
       pieces: ['DF'],
@@ -223,7 +269,7 @@ export const crossLift: PatternApproach = {
     },
     {
       id: 'cross-lift/bottom-out-left',
-      title: 'At the bottom, first colour facing out, on the right of its own side',
+      title: 'At the bottom, {first} in front: its own side is on the left',
       rank: 3,
       seen: also(notHome('UF', 'F', 'front'), { 'DF.F': 'first', 'DF.D': 'left' }),
       pieces: ['DF'],
@@ -234,17 +280,14 @@ export const crossLift: PatternApproach = {
     },
     {
       id: 'cross-lift/bottom-out',
-      title: 'At the bottom, first colour facing out, both places beside its own taken',
+      title: 'At the bottom, {first} in front: a solved edge is in the way beside its own side',
       rank: 4,
       seen: also(notHome('UF', 'F', 'front'), { 'DF.F': 'first' }),
       pieces: ['DF'],
       lineUp: {
         layer: 'D',
         turning: [
-          say(
-            'Turn the bottom until the edge above it is not a solved one.',
-            unsolved('UF', 'lined-up'),
-          ),
+          say('Turn the bottom until the edge above it is not solved.', unsolved('UF', 'lined-up')),
         ],
         already: [say('The edge above it is not solved.', unfinishedAt('UF'))],
       },
@@ -252,12 +295,12 @@ export const crossLift: PatternApproach = {
       look: [OUT_LOOK],
       why: [
         say('The front takes it to the middle.', at('piece', 'FR', 1)),
-        say('No solved edge goes along.', unfinishedAt('UF')),
+        say('The edge on top that goes along is not solved.', unfinishedAt('UF')),
       ],
     },
     {
       id: 'cross-lift/flipped',
-      title: 'At the top in its own place or across from it, first colour facing out',
+      title: 'On top, {first} in front: its own side is in front or at the back',
       rank: 4,
       seen: { 'UF.F': 'first', 'UF.U': ['front', 'back'] },
       pieces: ['UF'],
@@ -265,12 +308,12 @@ export const crossLift: PatternApproach = {
       look: [FLIPPED_LOOK],
       why: [
         say('A quarter turn of the front takes it to the middle.', at('piece', 'FR', 1)),
-        say('There its {first} sticker is on the front: look again.', colour('FR.F', 'first', 1)),
+        say('There its {first} sticker is in front.', colour('FR.F', 'first', 1)),
       ],
     },
     {
       id: 'cross-lift/flipped-right',
-      title: 'At the top, first colour facing out, beside its own place on the right',
+      title: 'On top, {first} in front: its own side is on the right',
       rank: 3,
       seen: { 'UF.F': 'first', 'UF.U': 'right' },
       pieces: ['UF'],
@@ -280,7 +323,7 @@ export const crossLift: PatternApproach = {
     },
     {
       id: 'cross-lift/flipped-left',
-      title: 'At the top, first colour facing out, beside its own place on the left',
+      title: 'On top, {first} in front: its own side is on the left',
       rank: 3,
       seen: { 'UF.F': 'first', 'UF.U': 'left' },
       pieces: ['UF'],
@@ -290,7 +333,7 @@ export const crossLift: PatternApproach = {
     },
     {
       id: 'cross-lift/wrong-place',
-      title: 'At the top in the wrong place',
+      title: 'On top, {first} facing up: in the wrong place',
       rank: 4,
       seen: { 'UF.U': 'first', 'UF.F': '!front' },
       pieces: ['UF'],
@@ -307,11 +350,9 @@ export const crossLift: PatternApproach = {
           'Half a turn of the front takes it to the bottom, {first} facing down.',
           at('piece', 'DF', 1),
           colour('DF.D', 'first', 1),
+          half('F', 1),
         ),
-        say(
-          'From there it can be turned under its own centre and lifted.',
-          faces('piece', 'first', 'D', 1),
-        ),
+        say('From there it can be lifted: look again.', LOOK_AGAIN),
       ],
     },
   ],

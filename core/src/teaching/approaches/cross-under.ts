@@ -2,6 +2,7 @@ import type { SearchApproach } from './approach.js';
 import {
   at,
   beside,
+  besides,
   type Claim,
   count,
   done,
@@ -25,11 +26,11 @@ const TURN_FIRST = say('First turn the bottom, or the whole way would be longer.
   is: 'shortest',
 });
 const GOES_ALONG = say(
-  'First turn the bottom: then it is {lined}.',
+  'First turn the bottom: the edge is then {lined}.',
   at('piece', '{lined}', 'lined-up'),
 );
 const PLACE_COMES: Sentence = say(
-  'First turn the bottom, or it would not fit the edges that are placed.',
+  'First turn the bottom, or the two would not fit each other.',
   elseNot(fits('D', 'after', 'piece', 'piece2')),
 );
 const THE_TWO_FIT = say(
@@ -53,21 +54,25 @@ export const crossUnder: SearchApproach = {
   cases: [
     {
       id: 'cross-under/first',
-      title: 'The first edge: anywhere',
+      title: 'The first edge',
       look: [GOES_IN],
       turning: [TURN_FIRST],
       why: [
-        say('It may go in on any side.', inTheEnd(done())),
-        say('At the end the bottom is turned until all four fit.', inTheEnd(done())),
+        say(
+          'In the end it fits the others.',
+          inTheEnd(fits('D', 'after', 'piece')),
+          besides(inTheEnd(allDown('after'))),
+        ),
+        say('In the end the cross is done.', inTheEnd(done())),
       ],
       otherwise: { along: { turning: [GOES_ALONG] } },
     },
     {
       id: 'cross-under/beside',
-      title: 'Next to an edge already placed',
+      title: 'An edge next to one already placed',
       look: [
         say(
-          'It belongs next to the {piece2} edge, on its {hand}.',
+          'It goes to the {hand} of the {piece2} edge, as you look straight at that edge.',
           beside('piece', 'piece2', '{hand}'),
         ),
         GOES_IN,
@@ -78,9 +83,9 @@ export const crossUnder: SearchApproach = {
     },
     {
       id: 'cross-under/across',
-      title: 'Across from an edge already placed',
+      title: 'An edge across from one already placed',
       look: [
-        say('It belongs across from the {piece2} edge.', beside('piece', 'piece2', 'across')),
+        say('It goes across from the {piece2} edge.', beside('piece', 'piece2', 'across')),
         GOES_IN,
       ],
       turning: [PLACE_COMES],
@@ -89,10 +94,10 @@ export const crossUnder: SearchApproach = {
     },
     {
       id: 'cross-under/last',
-      title: 'The last edge: the place that is left',
+      title: 'The last edge',
       look: [
         say(
-          'One place is left, across from the {piece2} edge.',
+          'The last place is across from the {piece2} edge.',
           beside('piece', 'piece2', 'across'),
         ),
         GOES_IN,
@@ -100,7 +105,7 @@ export const crossUnder: SearchApproach = {
       turning: [PLACE_COMES],
       why: [
         say(
-          'Now all four fit each other.',
+          'Now all four edges have {first} underneath and fit each other.',
           allDown('after'),
           fits('D', 'after', 'piece', 'piece2'),
         ),
@@ -109,18 +114,24 @@ export const crossUnder: SearchApproach = {
     },
     {
       id: 'cross-under/line-up',
-      title: 'Line up the bottom',
+      title: 'All four placed: line up the bottom',
       look: [
         say(
-          'All four fit each other, but not the centres yet.',
+          'All four edges have {first} underneath, but none is solved.',
           unsolved('piece', 'before'),
           allDown('before'),
         ),
       ],
       turning: [
-        say('Turn the bottom until it is below its own centre.', solved('piece', 'lined-up')),
+        say('Turn the bottom until this edge matches its own centre.', solved('piece', 'lined-up')),
       ],
-      why: [say('Then each of them is: the cross is done.', done())],
+      why: [
+        say(
+          'Then all four {first} edges match their centres: the cross is done.',
+          count({ kind: 'edge', with: 'first', solved: true }, 4, 'after'),
+          done(),
+        ),
+      ],
     },
   ],
 };

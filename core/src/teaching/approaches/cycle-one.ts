@@ -1,6 +1,16 @@
 import type { PatternApproach } from './approach.js';
-import { at, colour, count, done, looksLeft, say, stays, turnsOf } from '../wording/index.js';
 import { FIND, goRound, NONE_SOLVED, ONE_SOLVED, solvedBehind } from './seen/last-edges.js';
+import {
+  at,
+  besides,
+  colour,
+  count,
+  done,
+  looksLeft,
+  say,
+  stretch,
+  turnsOf,
+} from '../wording/index.js';
 
 const SEQUENCE = "R U' R U R U R U' R' U' R2";
 
@@ -34,22 +44,18 @@ export const cycleOne: PatternApproach = {
       find: FIND,
       look: [
         ...solvedBehind('left'),
-        say(
-          'Do the eleven turns two times. Stop as soon as the cube is solved.',
-          turnsOf(11, 2),
-          done(),
-        ),
+        say('Do the eleven turns two times: then the cube is solved.', turnsOf(11, 2), done()),
       ],
       why: [
         say(
-          'Once takes the front edge to the right.',
-          at('piece', 'UF', 'lined-up'),
-          at('piece', 'UR', 11),
+          'The first eleven turns take the edge in front to the right.',
+          stretch('first', 1, 11),
+          at('UF', 'UR', 11),
         ),
         say(
-          'Once more takes it on to the left, and the cube is solved.',
+          'The last eleven turns take it to the left, and the cube is solved.',
+          stretch('last', 12, 22),
           at('piece', 'UL', 22),
-          stays('UB'),
           done(),
         ),
       ],
@@ -65,14 +71,14 @@ export const cycleOne: PatternApproach = {
       look: [
         NONE_SOLVED,
         say(
-          'The one in front does not belong on the left.',
+          'The edge in front does not show {left}.',
           colour('UF.F', '!left', 'before'),
-          colour('UF.F', '!front', 'before'),
+          besides(colour('UF.F', '!front', 'before')),
         ),
       ],
       why: [
-        say('After these turns one side is solved.', count(ONE_SOLVED, 1, 'after')),
-        say('Look again: then it needs the turns just once more.', looksLeft(1)),
+        say('After these turns one {opposite} edge is solved.', count(ONE_SOLVED, 1, 'after')),
+        say('It takes one more look.', looksLeft(1)),
       ],
     },
   ],

@@ -1,6 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { anyHold, count, done, say } from '../wording/index.js';
 import { FIND, goRound, NONE_SOLVED, ONE_SOLVED, solvedBehind } from './seen/last-edges.js';
+import { anyHold, count, done, LOOK_AGAIN, say } from '../wording/index.js';
 
 const LEFT = "F2 U L R' F2 L' R U F2";
 
@@ -44,11 +44,12 @@ export const cycleTwo: PatternApproach = {
       find: FIND,
       look: [NONE_SOLVED],
       why: [
+        say('Any side may be in front.', anyHold(count(ONE_SOLVED, 1, 'after'))),
         say(
-          'Any side may be in front, and either sequence will do.',
-          anyHold(count(ONE_SOLVED, 1, 'after')),
+          'After these turns one {opposite} edge is solved. Then look again.',
+          count(ONE_SOLVED, 1, 'after'),
+          LOOK_AGAIN,
         ),
-        say('After it one side is solved. Then look again.', count(ONE_SOLVED, 1, 'after')),
       ],
     },
   ],

@@ -1,5 +1,5 @@
 import type { PatternApproach } from './approach.js';
-import { at, colour, home, say } from '../wording/index.js';
+import { at, colour, half, home, say } from '../wording/index.js';
 
 /** Takes the daisy down edge by edge; two that match at once save a turn. */
 export const daisyCross: PatternApproach = {
@@ -13,26 +13,26 @@ export const daisyCross: PatternApproach = {
   cases: [
     {
       id: 'daisy-cross/down',
-      title: 'Match the edge, take it down',
+      title: 'On top, {first} facing up: match it and take it down',
       seen: { 'UF.U': 'first', 'UF.F': 'front' },
       pieces: ['UF'],
       lineUp: {
         layer: 'U',
         turning: [
           say(
-            'Turn the top until its side and the centre below it both show {front}.',
+            'Turn the top until it and the centre in front both show {front} in front.',
             colour('UF.F', 'front'),
           ),
         ],
         already: [
-          say('Its side shows {front}, and so does the centre below it.', colour('UF.F', 'front')),
+          say('It and the centre in front both show {front} in front.', colour('UF.F', 'front')),
         ],
       },
       sequence: 'F2',
       look: [],
       why: [
-        say('Half a turn of the front takes it straight down.', at('piece', 'DF', 1)),
-        say('There both its colours fit: it is solved.', home('piece', 1)),
+        say('Half a turn of the front takes it straight down.', at('piece', 'DF', 1), half('F', 1)),
+        say('There its colours match: it is solved.', home('piece', 1)),
       ],
     },
   ],

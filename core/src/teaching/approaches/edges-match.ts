@@ -1,14 +1,17 @@
 import type { PatternApproach } from './approach.js';
 import {
-  at,
+  besides,
   colour,
   count,
   done,
+  exchange,
+  lie,
   looksLeft,
   say,
   solved,
   stays,
-  turnsOf,
+  stretch,
+  turned,
 } from '../wording/index.js';
 
 const SEQUENCE = "R U R' U R U2 R' U";
@@ -32,24 +35,24 @@ export const edgesMatch: PatternApproach = {
   cases: [
     {
       id: 'edges-match/all',
-      title: 'All four match',
+      title: 'All four edges match',
       seen: { 'UF.F': 'front', 'UR.R': 'right', 'UB.B': 'back', 'UL.L': 'left' },
       pieces: ['UF', 'UR', 'UB', 'UL'],
       lineUp: {
         layer: 'U',
         turning: [
           say(
-            'Turn the top until the {front} one is above the {front} centre.',
+            'Turn the top until the {front} one matches the {front} centre, in front.',
             colour('UF.F', 'front'),
           ),
           say(
-            'Then the other three match too.',
+            'Then all four {opposite} edges match.',
             count({ kind: 'edge', with: 'opposite', solved: true }, 4, 'lined-up'),
           ),
         ],
         already: [
           say(
-            'All four match already.',
+            'All four {opposite} edges match already.',
             count({ kind: 'edge', with: 'opposite', solved: true }, 4, 'lined-up'),
           ),
         ],
@@ -58,12 +61,16 @@ export const edgesMatch: PatternApproach = {
       find: FIND,
       look: [],
       why: [
-        say('The four are in the same order as the centres, so turning the top is enough.', done()),
+        say(
+          'Turning the top is enough: all four {opposite} edges match.',
+          count({ kind: 'edge', with: 'opposite', solved: true }, 4, 'after'),
+          done(),
+        ),
       ],
     },
     {
       id: 'edges-match/neighbours',
-      title: 'Two side by side match',
+      title: 'Two edges side by side match',
       seen: { 'UB.B': 'back', 'UR.R': 'right', 'UF.F': 'left', 'UL.L': 'front' },
       pieces: ['UF', 'UL'],
       lineUp: {
@@ -73,6 +80,7 @@ export const edgesMatch: PatternApproach = {
             'Turn the top until two side by side match: {back} at the back and {right} on the right.',
             solved('UB', 'lined-up'),
             solved('UR', 'lined-up'),
+            lie('beside', 'UB', 'UR'),
           ),
         ],
         already: [
@@ -80,6 +88,7 @@ export const edgesMatch: PatternApproach = {
             'Two side by side match: {back} at the back and {right} on the right.',
             solved('UB', 'lined-up'),
             solved('UR', 'lined-up'),
+            lie('beside', 'UB', 'UR'),
           ),
         ],
       },
@@ -87,23 +96,24 @@ export const edgesMatch: PatternApproach = {
       find: FIND,
       look: [],
       why: [
+        say('The edges in front and on the left change places.', exchange('UF', 'UL')),
         say(
-          'The two in front and on the left change places.',
-          at('UF', 'UL', 'after'),
-          at('UL', 'UF', 'after'),
+          'The edges at the back and on the right end where they were.',
+          stays('UB'),
+          stays('UR'),
         ),
-        say('The two that match end where they were.', stays('UB'), stays('UR')),
         say(
-          'Do not forget the last turn of the top: then all four match.',
+          'Do the last turn of the top too: then all four {opposite} edges match.',
+          stretch('last', 8, 8),
+          turned('U', 8),
+          besides(count({ kind: 'edge', with: 'opposite', solved: true }, [0, 3], 7)),
           count({ kind: 'edge', with: 'opposite', solved: true }, 4, 8),
-          turnsOf(8),
-          count({ kind: 'edge', with: 'opposite', solved: true }, [0, 3], 7),
         ),
       ],
     },
     {
       id: 'edges-match/opposite',
-      title: 'Two across match',
+      title: 'Two edges across match',
       rank: 2,
       seen: { 'UB.B': 'back', 'UF.F': 'front', 'UR.R': 'left', 'UL.L': 'right' },
       pieces: ['UR', 'UL'],
@@ -114,6 +124,7 @@ export const edgesMatch: PatternApproach = {
             'Turn the top until two across match: {front} in front and {back} at the back.',
             solved('UF', 'lined-up'),
             solved('UB', 'lined-up'),
+            lie('across', 'UF', 'UB'),
           ),
         ],
         already: [
@@ -121,6 +132,7 @@ export const edgesMatch: PatternApproach = {
             'Two across match: {front} in front and {back} at the back.',
             solved('UF', 'lined-up'),
             solved('UB', 'lined-up'),
+            lie('across', 'UF', 'UB'),
           ),
         ],
       },
@@ -128,12 +140,8 @@ export const edgesMatch: PatternApproach = {
       find: FIND,
       look: [],
       why: [
-        say(
-          'These turns make two side by side change places.',
-          at('UF', 'UL', 'after'),
-          at('UL', 'UF', 'after'),
-        ),
-        say('Look again: the top can then be turned so that two side by side match.', looksLeft(1)),
+        say('The edges in front and on the left change places.', exchange('UF', 'UL')),
+        say('Then look again, once more.', looksLeft(1)),
       ],
     },
   ],

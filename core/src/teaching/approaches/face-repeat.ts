@@ -1,6 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { at, faces, looksLeft, say, turnsOf } from '../wording/index.js';
 import { cornersUp, NONE_UP, ONE_UP, TWO_UP } from './seen/last-face.js';
+import { at, faces, LOOK_AGAIN, looksLeft, say, turnsOf } from '../wording/index.js';
 
 const SEQUENCE = "R U R' U R U2 R'";
 
@@ -20,14 +20,11 @@ export const faceRepeat: PatternApproach = {
       sequence: SEQUENCE,
       why: [
         say(
-          'This corner goes to another place, but {opposite} stays on top.',
+          'This corner goes to the back right, with {opposite} on top.',
           at('piece', 'UBR', 'after'),
           faces('piece', 'opposite', 'U', 'after'),
         ),
-        say(
-          'The other three twist. If some do not face up then, do it once more.',
-          looksLeft([0, 1]),
-        ),
+        say('It may take one more look.', looksLeft([0, 1])),
       ],
     },
     {
@@ -36,9 +33,10 @@ export const faceRepeat: PatternApproach = {
       sequence: SEQUENCE,
       why: [
         say(
-          'The seven turns leave just one corner up. Then look again.',
+          'After the seven turns just one corner has {opposite} on top. Then look again.',
           turnsOf(7),
           cornersUp(1, 'after'),
+          LOOK_AGAIN,
         ),
       ],
     },
@@ -48,9 +46,10 @@ export const faceRepeat: PatternApproach = {
       sequence: SEQUENCE,
       why: [
         say(
-          'The seven turns bring one corner up. Then look again.',
+          'After the seven turns just one corner has {opposite} on top. Then look again.',
           turnsOf(7),
           cornersUp(1, 'after'),
+          LOOK_AGAIN,
         ),
       ],
     },

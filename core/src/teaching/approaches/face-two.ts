@@ -1,6 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { at, done, faces, looksLeft, say, turnsOf } from '../wording/index.js';
 import { cornersUp, NONE_UP, ONE_UP_FRONT, ONE_UP_RIGHT, TWO_UP } from './seen/last-face.js';
+import { at, done, faces, inTheEnd, looksLeft, say, turnsOf } from '../wording/index.js';
 
 const SEQUENCE = "R U R' U R U2 R'";
 
@@ -20,11 +20,15 @@ export const faceTwo: PatternApproach = {
       sequence: SEQUENCE,
       why: [
         say(
-          'The corner at the front left goes to the back right, and {opposite} stays on top.',
+          'The corner at the front left goes to the back right, with {opposite} on top.',
           at('UFL', 'UBR', 'after'),
           faces('UFL', 'opposite', 'U', 'after'),
         ),
-        say('The other three twist the way they need: the {opposite} side is done.', done()),
+        say(
+          'Then all four corners show {opposite} on top: the {opposite} side is done.',
+          cornersUp(4, 'after'),
+          done(),
+        ),
       ],
     },
     {
@@ -33,11 +37,15 @@ export const faceTwo: PatternApproach = {
       sequence: "R U2 R' U' R U' R'",
       why: [
         say(
-          'The corner at the back right goes to the front left, and {opposite} stays on top.',
+          'The corner at the back right goes to the front left, with {opposite} on top.',
           at('UBR', 'UFL', 'after'),
           faces('UBR', 'opposite', 'U', 'after'),
         ),
-        say('The other three twist the other way: the {opposite} side is done.', done()),
+        say(
+          'Then all four corners show {opposite} on top: the {opposite} side is done.',
+          cornersUp(4, 'after'),
+          done(),
+        ),
       ],
     },
     {
@@ -45,8 +53,12 @@ export const faceTwo: PatternApproach = {
       ...TWO_UP,
       sequence: SEQUENCE,
       why: [
-        say('The seven turns leave just one corner up.', turnsOf(7), cornersUp(1, 'after')),
-        say('One more look will finish the {opposite} side.', looksLeft(1)),
+        say(
+          'After the seven turns just one corner has {opposite} on top.',
+          turnsOf(7),
+          cornersUp(1, 'after'),
+        ),
+        say('One more look, and the {opposite} side is done.', looksLeft(1), inTheEnd(done())),
       ],
     },
     {
@@ -54,8 +66,12 @@ export const faceTwo: PatternApproach = {
       ...NONE_UP,
       sequence: SEQUENCE,
       why: [
-        say('The seven turns bring one corner up.', turnsOf(7), cornersUp(1, 'after')),
-        say('One more look will finish the {opposite} side.', looksLeft(1)),
+        say(
+          'After the seven turns just one corner has {opposite} on top.',
+          turnsOf(7),
+          cornersUp(1, 'after'),
+        ),
+        say('One more look, and the {opposite} side is done.', looksLeft(1), inTheEnd(done())),
       ],
     },
   ],

@@ -1,16 +1,18 @@
 import type { PatternApproach } from './approach.js';
+import { DIG_OUT, goesTo } from './seen/middle-edge.js';
 import {
   apart,
   at,
+  besides,
   has,
   home,
   joined,
   say,
   type Sentence,
   solved,
+  stretch,
   unsolved,
 } from '../wording/index.js';
-import { DIG_OUT, goesTo } from './seen/middle-edge.js';
 
 const RIGHT = "U R U' R' U' F' U F";
 const LEFT = "U' L' U L U F U' F'";
@@ -19,24 +21,26 @@ const why = (side: 'right' | 'left'): Sentence[] => {
   const [corner, aside] = side === 'right' ? (['DFR', 'UR'] as const) : (['DFL', 'UL'] as const);
   return [
     say(
-      'The first four turns bring up the {first} corner below its place.',
+      `The first four turns bring the {first} corner at the front ${side} to the top.`,
       has(corner, 'first'),
       at(corner, 'U', 4),
+      stretch('first', 1, 4),
     ),
     say(
-      'The two then stand together, and their colours match.',
-      apart('piece', corner, 3),
+      'The two are then side by side, and their colours match.',
+      besides(apart('piece', corner, 3)),
       joined('piece', corner, 4),
     ),
     say(
-      `The pair steps to the ${side} while the front opens its place.`,
+      `The fifth turn takes the two to the ${side}. Their colours still match.`,
       at('piece', aside, 5),
       joined('piece', corner, 5),
     ),
     say(
-      'Then it steps back and goes down: both are solved.',
+      'The eighth turn solves both.',
+      stretch('last', 8, 8),
       home('piece', 8),
-      unsolved(corner, 7),
+      besides(unsolved(corner, 7)),
       solved(corner, 8),
     ),
   ];

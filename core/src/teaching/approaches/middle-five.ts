@@ -1,28 +1,31 @@
 import type { LiningUp, PatternApproach } from './approach.js';
+import { DIG_OUT, USABLE } from './seen/middle-edge.js';
 import {
   at,
   belongs,
+  besides,
   type Claim,
   colour,
+  LOOK_AGAIN,
   movesOnly,
   say,
   type Sentence,
   solved,
-  turnsOf,
+  turned,
+  stretch,
 } from '../wording/index.js';
-import { DIG_OUT, USABLE } from './seen/middle-edge.js';
 
 const matchedOnRight = (goes: Sentence): LiningUp => ({
   layer: 'U',
   turning: [
     say(
-      'Turn the top until its {right} sticker is above the {right} centre, on the right.',
+      'Turn the top until its {right} sticker is on the right, as the {right} centre is.',
       colour('UR.R', 'right'),
     ),
     goes,
   ],
   already: [
-    say('Its {right} sticker is above the {right} centre, on the right.', colour('UR.R', 'right')),
+    say('Its {right} sticker is on the right, as the {right} centre is.', colour('UR.R', 'right')),
     goes,
   ],
 });
@@ -30,13 +33,18 @@ const TO_FRONT = "R' U' R' U' R' U R U R U";
 
 const keeps = (...moved: string[]): Claim[] => [movesOnly('edge', ...moved), movesOnly('corner')];
 const why = (way: string, ...claims: Claim[]): Sentence[] => [
-  say(`The right side starts ${way}: five turns out, five turns back.`, claims[0]!, turnsOf(5, 2)),
+  say(`The first turn takes the right side ${way}.`, claims[0]!, turned('R', 1)),
   say(
     'In the end this edge is solved and two others have moved.',
     solved('piece', 'after'),
     claims[1]!,
   ),
-  say('Each corner is back where it was.', claims[2]!),
+  say(
+    'The first five turns and the last five turns leave each corner where it was.',
+    stretch('first', 1, 5),
+    stretch('last', 6, 10),
+    claims[2]!,
+  ),
 ];
 
 /** Five turns and five back, with two layers only; the matched edge is held on the right. */
@@ -88,11 +96,12 @@ export const middleFive: PatternApproach = {
       sequence: TO_FRONT,
       why: [
         say(
-          'The top edge on the right comes in here and pushes this one out to the top.',
-          at('UR', 'FR', 'after'),
+          'The edge on top, on the right, pushes this one out to the top.',
+          at('UR', 'UR', 'lined-up'),
+          besides(at('UR', 'FR', 'after')),
           at('piece', 'U', 'after'),
         ),
-        say('Each corner is back where it was. Then look again.', movesOnly('corner')),
+        say('Each corner is back where it was. Then look again.', movesOnly('corner'), LOOK_AGAIN),
       ],
     },
   ],

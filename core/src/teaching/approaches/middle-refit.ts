@@ -1,30 +1,32 @@
 import type { Case, PatternApproach } from './approach.js';
+import { TUCK_IN } from './corners-match.js';
+import { DIG_OUT, edgeAwayCornerUp, goesTo } from './seen/middle-edge.js';
 import {
   apart,
   at,
+  besides,
   count,
+  has,
   home,
+  next,
   say,
   type Sentence,
   solved,
-  then,
   touch,
+  turned,
 } from '../wording/index.js';
-import { TUCK_IN } from './corners-match.js';
-import { DIG_OUT, edgeAwayCornerUp, goesTo } from './seen/middle-edge.js';
 
 const RIGHT_HALF = "U R U R' U'";
 const LEFT_HALF = "U' L' U' L U";
 
 const firstHalf = (side: 'right' | 'left'): Sentence[] => {
-  const [corner, rest] =
-    side === 'right' ? (['DFR', "y L' U' L"] as const) : (['DFL', "y' R U R'"] as const);
+  const corner = side === 'right' ? 'DFR' : 'DFL';
   return [
     ...edgeAwayCornerUp(side),
     say(
-      'The next step puts that corner back, and the edge goes in with it.',
-      apart('piece', corner, 'after'),
-      then(rest, solved('piece', 'after'), solved(corner, 'after')),
+      'The next step solves the corner and the edge.',
+      besides(apart('piece', corner, 'after')),
+      next(solved('piece', 'after'), solved(corner, 'after')),
     ),
   ];
 };
@@ -34,6 +36,7 @@ const putBack = (side: 'right' | 'left'): Omit<Case, 'id'> => {
   const [waits, over, goes] = side === 'right' ? ['UB', 'UR', 'FR'] : ['UB', 'UL', 'FL'];
   return {
     ...TUCK_IN[side],
+    title: `The corner is up, {first} on the ${side}: put it back`,
     rank: 0,
     look: [
       say(
@@ -43,15 +46,23 @@ const putBack = (side: 'right' | 'left'): Omit<Case, 'id'> => {
     ],
     why: [
       say(
-        `The ${side} side takes the corner back, beside the edge that waits there.`,
+        `The ${side} side takes the corner to the back, beside the edge that waits there.`,
+        turned(side === 'right' ? 'R' : 'L', 1),
+        at('piece', 'B', 1),
         touch('piece', waits, 1),
       ),
-      say('The top brings both over their places.', touch('piece', waits, 2), at(waits, over, 2)),
       say(
-        'The side takes them down together, and the corner is solved.',
+        `The top turns both to the ${side}, still side by side.`,
+        turned('U', 2),
+        besides(at(waits, over, 2)),
+        at('piece', over, 2),
+        touch('piece', waits, 2),
+      ),
+      say(
+        'The third turn takes both down, and the corner is solved.',
         home('piece', 3),
         at('piece', 'D', 3),
-        at(waits, goes, 3),
+        besides(at(waits, goes, 3)),
       ),
     ],
   };
@@ -78,9 +89,10 @@ export const middleRefit: PatternApproach = {
       why: [
         say('These turns push the edge out to the top.', at('piece', 'U', 'after')),
         say(
-          'They also bring up a {first} corner: the next step puts it back.',
+          'They also bring the {first} corner at the front right to the top: the next step solves it.',
+          has('DFR', 'first'),
           at('DFR', 'U', 'after'),
-          then("y L' U' L", solved('DFR', 'after')),
+          next(solved('DFR', 'after')),
         ),
       ],
     },

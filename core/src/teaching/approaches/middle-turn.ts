@@ -1,6 +1,17 @@
 import type { PatternApproach } from './approach.js';
-import { apart, home, joined, say, type Sentence, solved, unsolved } from '../wording/index.js';
 import { DIG_OUT, digsOut, edgeAwayCornerUp, goesTo } from './seen/middle-edge.js';
+import {
+  apart,
+  besides,
+  home,
+  joined,
+  later,
+  say,
+  type Sentence,
+  solved,
+  unsolved,
+  wholeThen,
+} from '../wording/index.js';
 
 const RIGHT_HAND = "U R U R' U' y L' U' L U";
 const LEFT_HAND = "U' L' U' L U y' R U R' U'";
@@ -11,11 +22,18 @@ const why = (side: 'right' | 'left'): Sentence[] => {
   return [
     ...edgeAwayCornerUp(side),
     say(
-      'On the sixth turn the two meet, and their colours match.',
-      apart('piece', corner, 5),
+      'Then the whole cube is turned. After the next turn the two are side by side, and their colours match.',
+      besides(apart('piece', corner, 5)),
+      wholeThen(6),
       joined('piece', corner, 6),
     ),
-    say('On the eighth both are solved.', home('piece', 8), unsolved(corner, 7), solved(corner, 8)),
+    say(
+      'Two turns later both are solved.',
+      later(6, 8),
+      home('piece', 8),
+      besides(unsolved(corner, 7)),
+      solved(corner, 8),
+    ),
   ];
 };
 

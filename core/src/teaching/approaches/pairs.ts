@@ -2,7 +2,9 @@ import type { SearchApproach } from './approach.js';
 import {
   apart,
   at,
+  belongBeside,
   belongs,
+  besides,
   type Claim,
   faces,
   home,
@@ -10,22 +12,25 @@ import {
   notAt,
   say,
   type Sentence,
+  stretch,
   touch,
   turnsOf,
 } from '../wording/index.js';
 
-const TOGETHER = [belongs('piece', 'DFR', 'before'), belongs('piece2', 'FR', 'before')];
 const FIND = [
-  say('Find the {piece} corner and the {piece2} edge: they belong together.', ...TOGETHER),
+  say(
+    'Find the {piece} corner and the {piece2} edge: they belong side by side.',
+    belongBeside('piece', 'piece2'),
+  ),
   say('The corner is {was}.', at('piece', '{was}', 'found')),
   say('The edge is {was2}.', at('piece2', '{was2}', 'found')),
 ];
 
 const THEN = [
-  say('Then the corner is {to}.', at('piece', '{to}', 'after')),
-  say('The edge is {to2}.', at('piece2', '{to2}', 'after')),
+  say('After this step the corner is {to}.', at('piece', '{to}', 'after')),
+  say('The edge is then {to2}.', at('piece2', '{to2}', 'after')),
 ];
-const NOTHING_LOST = say('No pair that is solved is lost.', { is: 'keeps-pairs' });
+const NOTHING_LOST = say('Every solved pair is solved again at the end.', { is: 'keeps-pairs' });
 
 /** What the three turns do, where the two are after it, and that nothing was lost by it. */
 const threeTurns = (says: string, ...claims: Claim[]): Sentence[] => [
@@ -57,32 +62,28 @@ const BOTH_LOW = say(
 
 /** While both are on top: which of them goes down with the side that turns and comes back. */
 const rides = (which: 'corner' | 'edge'): Sentence[] => {
-  const [goes, other] = which === 'corner' ? ['piece', 'piece2'] : ['piece2', 'piece'];
+  const goes = which === 'corner' ? 'piece' : 'piece2';
   return [
-    say(
-      `The first turn takes the ${which} down, and the top moves the ${which === 'corner' ? 'edge' : 'corner'}.`,
-      notAt(goes, 'U', 1),
-      at(other, 'U', 2),
-    ),
+    say(`After the first turn the ${which} is not on top.`, notAt(goes, 'U', 1)),
     ...THEN,
     NOTHING_LOST,
   ];
 };
 
 const NOT_TOGETHER = say(
-  'Both are on top, but not side by side.',
+  'Both are on top, but apart.',
   at('piece', 'U', 'before'),
   at('piece2', 'U', 'before'),
   apart('piece', 'piece2', 'before'),
 );
 const WRONGLY = say(
-  'They are side by side, but their colours do not go together.',
+  'They are side by side, but their colours do not match.',
   touch('piece', 'piece2', 'before'),
   { is: 'next-to', pieces: ['piece', 'piece2'], matching: true, not: true, when: 'before' },
 );
-const MOVE_THEM = threeTurns('move them apart.');
+const MOVE_THEM = [...THEN, NOTHING_LOST];
 const OPENS = say(
-  'The first turn opens their place, at the front right.',
+  'Their places are at the front right.',
   belongs('piece', 'DFR'),
   belongs('piece2', 'FR'),
 );
@@ -100,7 +101,7 @@ export const pairs: SearchApproach = {
   cases: [
     {
       id: 'pairs/free',
-      title: 'Free it: a piece is not on top',
+      title: 'One or both not on top',
       find: FIND,
       look: [BOTH_LOW],
       why: threeTurns('bring both to the top.', at('piece', 'U', 3), at('piece2', 'U', 3)),
@@ -117,14 +118,14 @@ export const pairs: SearchApproach = {
         },
         'both-corner': {
           why: threeTurns(
-            'bring the corner to the top; the edge comes next.',
+            'bring the corner to the top; the edge is not on top yet.',
             at('piece', 'U', 3),
             notAt('piece2', 'U', 3),
           ),
         },
         'both-edge': {
           why: threeTurns(
-            'bring the edge to the top; the corner comes next.',
+            'bring the edge to the top; the corner is not on top yet.',
             at('piece2', 'U', 3),
             notAt('piece', 'U', 3),
           ),
@@ -132,13 +133,13 @@ export const pairs: SearchApproach = {
         shift: {
           look: [EDGE_LOW],
           turning: [CORNER_FIRST],
-          why: threeTurns('move the two; the edge comes up next.', notAt('piece2', 'U', 3)),
+          why: threeTurns('make room: the edge is not on top yet.', notAt('piece2', 'U', 3)),
         },
       },
     },
     {
       id: 'pairs/part',
-      title: 'Part it: joined wrongly',
+      title: 'Both on top, joined wrongly',
       find: FIND,
       look: [WRONGLY],
       turning: BOTH_FIRST,
@@ -147,7 +148,7 @@ export const pairs: SearchApproach = {
     },
     {
       id: 'pairs/join',
-      title: 'Join it: both on top, apart',
+      title: 'Both on top, apart, {first} on top',
       find: FIND,
       look: [NOT_TOGETHER],
       turning: BOTH_FIRST,
@@ -156,20 +157,17 @@ export const pairs: SearchApproach = {
     },
     {
       id: 'pairs/insert-joined',
-      title: 'Insert it: joined, same colours touching',
+      title: 'Both on top, joined, colours matching: put them in',
       find: FIND,
       look: [
-        say(
-          'They are side by side, and their colours go together.',
-          joined('piece', 'piece2', 'before'),
-        ),
+        say('They are side by side, and their colours match.', joined('piece', 'piece2', 'before')),
       ],
       turning: BOTH_FIRST,
       why: [
         OPENS,
         say(
-          'The top turns the pair into it, and the last turn closes it: both are solved.',
-          turnsOf(3),
+          'After the third turn both are there: they are solved.',
+          stretch('last', 3, 3),
           home('piece', 3),
           home('piece2', 3),
         ),
@@ -177,11 +175,11 @@ export const pairs: SearchApproach = {
     },
     {
       id: 'pairs/insert-apart',
-      title: 'Insert it: apart, first colour on a side',
+      title: 'Both on top, apart, {first} on a side: put them in',
       find: FIND,
       look: [
         say(
-          'They are not side by side, but the corner has {first} on a side.',
+          'They are apart, and the corner has {first} on a side.',
           apart('piece', 'piece2', 'before'),
           faces('piece', 'first', 'FRBL', 'before'),
         ),
@@ -190,13 +188,13 @@ export const pairs: SearchApproach = {
       why: [
         OPENS,
         say(
-          'The two meet on the way, with colours that go together.',
-          apart('piece', 'piece2', 'lined-up'),
+          'After the second turn the two are side by side, with colours that match.',
+          besides(apart('piece', 'piece2', 'lined-up')),
           joined('piece', 'piece2', 2),
         ),
         say(
-          'The last turn takes both down: they are solved.',
-          turnsOf(3),
+          'After the third turn both are there: they are solved.',
+          stretch('last', 3, 3),
           home('piece', 3),
           home('piece2', 3),
         ),

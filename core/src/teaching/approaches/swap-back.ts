@@ -1,6 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { at, round, say, stays } from '../wording/index.js';
 import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
+import { at, round, say, stays } from '../wording/index.js';
 
 const SEQUENCE = "R' F R' B2 R F' R' B2 R2";
 
@@ -27,13 +27,13 @@ export const swapBack: PatternApproach = {
           stays('UFL'),
         ),
         say(
-          'The two at the back go to the right side together.',
+          'The corners at the back go to the right.',
           at('UBL', 'UBR', 'after'),
           at('UBR', 'UFR', 'after'),
         ),
         EVERY_SIDE,
       ],
     },
-    { id: 'swap-back/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('left', 'left side') },
+    { id: 'swap-back/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('left', 'on the left') },
   ],
 };

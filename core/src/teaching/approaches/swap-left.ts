@@ -1,6 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { at, say, stays, takesBack, turnsOf } from '../wording/index.js';
 import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
+import { exchange, say, stays, takesBack, turnsOf } from '../wording/index.js';
 
 const SEQUENCE = "L' U R U' L U R' R U R' U R U2 R'";
 
@@ -22,20 +22,24 @@ export const swapLeft: PatternApproach = {
       sequence: SEQUENCE,
       why: [
         say(
-          'The two on the left stay; the two on the right change places.',
+          'The corners on the left stay; those on the right change places.',
           stays('UFL'),
           stays('UBL'),
-          at('UFR', 'UBR', 'after'),
-          at('UBR', 'UFR', 'after'),
+          exchange('UFR', 'UBR'),
         ),
         EVERY_SIDE,
         say(
-          'It is two parts of seven turns: where they meet, one turn takes back the other.',
+          'It is two parts of seven turns. The eighth turn takes back the seventh.',
           turnsOf(7, 2),
           takesBack(8, 7),
         ),
       ],
     },
-    { id: 'swap-left/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('right', 'right side') },
+    {
+      id: 'swap-left/none',
+      ...NO_PAIR,
+      sequence: SEQUENCE,
+      why: makesPair('right', 'on the right'),
+    },
   ],
 };

@@ -1,6 +1,6 @@
 import type { PatternApproach } from './approach.js';
-import { at, round, say, stays } from '../wording/index.js';
 import { CORNERS_ROUND, EVERY_SIDE, makesPair, NO_PAIR, pairOn } from './seen/corner-pair.js';
+import { at, round, say, stays } from '../wording/index.js';
 
 const SEQUENCE = "x R2 D2 R U R' D2 R U' R x'";
 
@@ -27,13 +27,13 @@ export const swapRight: PatternApproach = {
           stays('UFL'),
         ),
         say(
-          'The two on the right go to the back together.',
+          'The corners on the right go to the back.',
           at('UFR', 'UBR', 'after'),
           at('UBR', 'UBL', 'after'),
         ),
         EVERY_SIDE,
       ],
     },
-    { id: 'swap-right/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('front', 'front') },
+    { id: 'swap-right/none', ...NO_PAIR, sequence: SEQUENCE, why: makesPair('front', 'in front') },
   ],
 };

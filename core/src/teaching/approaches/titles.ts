@@ -1,12 +1,9 @@
-import type { ColourScheme, Side } from '../../puzzle/cube/index.js';
+import { type ColourScheme, inColours, type Side } from '../../puzzle/cube/index.js';
+import type { CaseWords } from './approach.js';
 
-/** What titles call the colour that is solved first: every cube may have another. */
-const FIRST = /first colour/gi;
-
-/** A case's title on the cube in hand: the colour solved first by its name. */
-export function titleInColours(title: string, first: Side, scheme: ColourScheme): string {
-  const colour = scheme[first]!;
-  return title.replace(FIRST, (named) =>
-    named.startsWith('F') ? `${colour[0]!.toUpperCase()}${colour.slice(1)}` : colour,
-  );
-}
+/** A case's title on the cube in hand: `{first}` and `{opposite}` by their names. */
+export const caseTitle = (
+  one: Pick<CaseWords, 'title'>,
+  first: Side,
+  scheme: ColourScheme,
+): string => inColours(one.title, first, scheme);

@@ -21,12 +21,12 @@ export const turnUnder: PatternApproach = {
   cases: [
     {
       id: 'turn-under/twice',
-      title: 'Opposite colour on the right: twice',
+      title: '{opposite} on the right: the four turns two times',
       ...twist(LAST_LAYER_UNDER, 'R', 2),
     },
     {
       id: 'turn-under/four',
-      title: 'Opposite colour in front: four times',
+      title: '{opposite} in front: the four turns four times',
       ...twist(LAST_LAYER_UNDER, 'F', 4),
     },
     { id: 'turn-under/line-up', ...lineUpLast(LAST_LAYER_UNDER) },

@@ -21,12 +21,12 @@ export const turnUp: PatternApproach = {
   cases: [
     {
       id: 'turn-up/twice',
-      title: 'Opposite colour on the right: twice',
+      title: '{opposite} on the right: the four turns two times',
       ...twist(LAST_LAYER_UP, 'R', 2),
     },
     {
       id: 'turn-up/four',
-      title: 'Opposite colour in front: four times',
+      title: '{opposite} in front: the four turns four times',
       ...twist(LAST_LAYER_UP, 'F', 4),
     },
     { id: 'turn-up/line-up', ...lineUpLast(LAST_LAYER_UP) },

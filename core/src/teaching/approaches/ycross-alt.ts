@@ -6,6 +6,7 @@ import {
   DOT,
   leavesTwo,
   ONE_MORE_LOOK,
+  THEN_LOOK_AGAIN,
   turnsRound,
 } from './seen/last-cross.js';
 
@@ -25,14 +26,7 @@ export const ycrossAlt: PatternApproach = {
       id: 'ycross-alt/dot',
       ...DOT,
       sequence: SEQUENCE,
-      why: [
-        ANY_HOLD,
-        leavesTwo(
-          'The six turns leave two of them facing up, across from each other. Then look again.',
-          'UF',
-          'UB',
-        ),
-      ],
+      why: [ANY_HOLD, leavesTwo('across', 'UF', 'UB'), THEN_LOOK_AGAIN],
     },
     {
       id: 'ycross-alt/angle',
@@ -44,10 +38,7 @@ export const ycrossAlt: PatternApproach = {
       id: 'ycross-alt/bar',
       ...BAR,
       sequence: SEQUENCE,
-      why: [
-        leavesTwo('The six turns leave two of them facing up, side by side.', 'UB', 'UL'),
-        ONE_MORE_LOOK,
-      ],
+      why: [leavesTwo('beside', 'UB', 'UL'), ONE_MORE_LOOK],
     },
   ],
 };

@@ -6,6 +6,7 @@ import {
   DOT,
   leavesTwo,
   ONE_MORE_LOOK,
+  THEN_LOOK_AGAIN,
   turnsRound,
 } from './seen/last-cross.js';
 
@@ -25,23 +26,13 @@ export const ycrossRepeat: PatternApproach = {
       id: 'ycross-repeat/dot',
       ...DOT,
       sequence: SEQUENCE,
-      why: [
-        ANY_HOLD,
-        leavesTwo(
-          'The six turns leave two of them facing up, side by side. Then look again.',
-          'UF',
-          'UR',
-        ),
-      ],
+      why: [ANY_HOLD, leavesTwo('beside', 'UF', 'UR'), THEN_LOOK_AGAIN],
     },
     {
       id: 'ycross-repeat/angle',
       ...ANGLE,
       sequence: SEQUENCE,
-      why: [
-        leavesTwo('The six turns leave two of them facing up, across from each other.', 'UL', 'UR'),
-        ONE_MORE_LOOK,
-      ],
+      why: [leavesTwo('across', 'UL', 'UR'), ONE_MORE_LOOK],
     },
     {
       id: 'ycross-repeat/bar',

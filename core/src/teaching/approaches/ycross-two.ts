@@ -26,15 +26,7 @@ export const ycrossTwo: PatternApproach = {
       id: 'ycross-two/dot',
       ...DOT,
       sequence: FOR_BAR,
-      why: [
-        ANY_HOLD,
-        leavesTwo(
-          'The six turns for the bar leave two of them facing up, side by side.',
-          'UF',
-          'UR',
-        ),
-        ONE_MORE_LOOK,
-      ],
+      why: [ANY_HOLD, leavesTwo('beside', 'UF', 'UR'), ONE_MORE_LOOK],
     },
     {
       id: 'ycross-two/angle',

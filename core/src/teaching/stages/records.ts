@@ -44,7 +44,7 @@ export const RECORDS = [
   {
     id: 'daisy',
     title: 'Daisy',
-    goal: 'Four {first} edges stand round the {opposite} centre, {first} facing out.',
+    goal: 'Four {first} edges stand round the {opposite} centre, {first} facing up.',
     part: 'cross',
     starts: 'firstEdges',
     home: [],

@@ -1,4 +1,4 @@
-import { type ColourScheme, opposite, type Side } from '../../puzzle/cube/index.js';
+import { type ColourScheme, inColours, type Side } from '../../puzzle/cube/index.js';
 import { RECORDS, type StagePart, type StageRecord } from './records.js';
 
 /** A stage by its id. */
@@ -26,11 +26,6 @@ export function stageWords(
   first: Side,
   scheme: ColourScheme,
 ): { title: string; goal: string } {
-  const fill = (text: string): string =>
-    text
-      .replaceAll('{first}', scheme[first]!)
-      .replaceAll('{opposite}', scheme[opposite(first)]!)
-      .replace(/^./, (letter) => letter.toUpperCase());
   const { title, goal } = recordOf(stage);
-  return { title: fill(title), goal: fill(goal) };
+  return { title: inColours(title, first, scheme), goal: inColours(goal, first, scheme) };
 }

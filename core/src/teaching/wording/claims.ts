@@ -1,132 +1,8 @@
 import type { Stage } from '../stages/index.js';
+import type { Claim, Moment, Those, Which } from './claim.js';
 import type { Role, Seen } from './role.js';
 
-/**
- * What the sentences of a case say, as data beside them. Places, stickers and sides are those of the
- * hold in which the sentence is read, or, for a moment in the middle of the sequence, of the hold at
- * that moment. Every claim can be checked on a cube (`claims/`), and every claim of a built-in case
- * is, over all starts of its stage.
- */
-
-/**
- * When a claim holds: `found` before anything is done, in the hold the reader still has; `before` in
- * the hold of the step; `lined-up` once a layer is lined up; after so many turns of the sequence
- * (turning the whole cube counts none); `after` all of them.
- */
-export type Moment = 'found' | 'before' | 'lined-up' | number | 'after';
-
-/**
- * Which piece: one the case is about (`piece`, `piece2` …), the one that stands at a place of the
- * hold once the layer is lined up (`DFR`), or the one with these colours by role (`first+right`).
- */
-export type Which = string;
-
-/** Some pieces: all of a kind that are so. */
-export interface Those {
-  kind: 'corner' | 'edge';
-  /** At a place whose name has all these letters. */
-  at?: string;
-  with?: Role;
-  without?: Role;
-  /** The sticker of that colour faces one of these sides of the hold. */
-  facing?: { colour: Role; sides: string };
-  solved?: boolean;
-  inPlace?: boolean;
-}
-
-export type Claim =
-  /** At a place; or at one whose name has all these letters, such as `U` for the top. */
-  | { is: 'at'; piece: Which; place: string; not?: true; when: Moment }
-  /** Its home is that place. */
-  | { is: 'belongs'; piece: Which; place: string; when: Moment }
-  | { is: 'colour'; sticker: string; shows: Seen; when: Moment }
-  /** The piece has the colour; or has it facing one of these sides. */
-  | { is: 'has'; piece: Which; colour: Role; sides?: string; not?: true; when: Moment }
-  | { is: 'same-colour'; stickers: readonly [string, string]; not?: true; when: Moment }
-  /** Side by side; `matching` means that stickers on the same side have the same colour. */
-  | {
-      is: 'next-to';
-      pieces: readonly [Which, Which];
-      matching?: boolean;
-      not?: true;
-      when: Moment;
-    }
-  /** At the same place and turned the same way after the sequence as before it. */
-  | { is: 'stays'; piece: Which }
-  /** Where it belongs and the right way round. */
-  | { is: 'solved'; piece: Which; not?: true; when: Moment }
-  /** Where it belongs, twisted or not. */
-  | { is: 'in-place'; piece: Which; not?: true; when: Moment }
-  /** What stands there is not solved. */
-  | { is: 'not-finished'; place: string; when: Moment }
-  /** Solved after so many turns of the sequence, and not a turn earlier. */
-  | { is: 'goes-home-after'; piece: Which; turns: number }
-  | { is: 'count'; of: Those; number: number | readonly [number, number]; when: Moment }
-  /** The sequence takes what is at each of these places to the next, and the last to the first. */
-  | { is: 'round'; places: readonly string[] }
-  /** Of a kind, only what stands at these places is moved or turned by the whole sequence. */
-  | { is: 'moves-only'; kind: 'corner' | 'edge'; places: readonly string[] }
-  | { is: 'done'; stage?: Stage; not?: true; when: Moment }
-  /** Every corner of the first layer that is solved with the edge above it stays so, and the cross. */
-  | { is: 'keeps-pairs' }
-  /** Turning that layer once or not at all would solve all these pieces. */
-  | { is: 'fits'; pieces: readonly Which[]; layer: 'U' | 'D'; not?: true; when: Moment }
-  /** Looking at one edge's side with the layer where it is, the other is on that hand or across. */
-  | { is: 'beside'; piece: Which; of: Which; hand: string; when: Moment }
-  /** Without lining up first, the cross would need more turns than it does with it. */
-  | { is: 'shortest' }
-  /** How many more looks the stage needs after this one. */
-  | { is: 'looks-left'; number: number | readonly [number, number] }
-  /** The sequence, once, has so many turns; it is done so many times. */
-  | { is: 'turns'; number: number; times?: number }
-  /** One turn of the sequence takes back another. */
-  | { is: 'takes-back'; turn: number; other: number }
-  /** Further turns from the end would bring this about. */
-  | { is: 'then'; turns: string; so: readonly Claim[] }
-  /** Once the stage is finished by further looks. */
-  | { is: 'in-the-end'; so: readonly Claim[] }
-  /** It would come to the same in every hold with the same side up. */
-  | { is: 'any-hold'; so: readonly Claim[] }
-  /** Without lining up first the turns would not bring this about. */
-  | { is: 'else-not'; so: Claim };
-
-/** A sentence and what it says. */
-export interface Sentence {
-  says: string;
-  so: readonly Claim[];
-}
-
-/** Sentences one after the other; a text alone says nothing that can be checked. */
-export type Lines = string | readonly Sentence[];
-
-/** A sentence that is written from these claims. */
-export const say = (says: string, ...so: Claim[]): Sentence => ({ says, so });
-
-/** Lines as sentences: a text alone is one without claims. */
-export const sentencesOf = (lines: Lines): readonly Sentence[] =>
-  typeof lines === 'string' ? (lines === '' ? [] : [{ says: lines, so: [] }]) : lines;
-
-/** Lines as they are read. */
-export const textOf = (lines: Lines): string =>
-  sentencesOf(lines)
-    .map(({ says }) => says)
-    .join(' ');
-
-/**
- * Lines told anew as one text: a sentence that stays where it was keeps its claims, also where its
- * words change; if sentences were added or taken away, those that stay as they were keep theirs.
- */
-export function retold(lines: Lines, text: string): Lines {
-  const before = sentencesOf(lines);
-  const after = text.split(/(?<=[.!?])\s+/).filter((says) => says !== '');
-  if (before.every(({ so }) => so.length === 0)) return text;
-  return after.map((says, k): Sentence => {
-    const same = before.find((one) => one.says === says);
-    const there = after.length === before.length ? before[k] : undefined;
-    return { says, so: (same ?? there)?.so ?? [] };
-  });
-}
-
+/** Each kind of claim by a short name, as sentences are written from them. */
 export const at = (piece: Which, place: string, when: Moment): Claim => ({
   is: 'at',
   piece,
@@ -158,6 +34,15 @@ export const faces = (piece: Which, role: Role, sides: string, when: Moment): Cl
   piece,
   colour: role,
   sides,
+  when,
+});
+/** It does not face that side, or is not there at all. */
+export const facesNot = (piece: Which, role: Role, sides: string, when: Moment): Claim => ({
+  is: 'has',
+  piece,
+  colour: role,
+  sides,
+  not: true,
   when,
 });
 export const has = (piece: Which, role: Role): Claim => ({
@@ -204,6 +89,40 @@ export const apart = (a: Which, b: Which, when: Moment): Claim => ({
   when,
 });
 export const stays = (piece: Which): Claim => ({ is: 'stays', piece });
+export const moved = (piece: Which): Claim => ({ is: 'stays', piece, not: true });
+export const turned = (side: string, turn: number): Claim => ({ is: 'turned', side, turn });
+/** Half a turn. */
+export const half = (side: string, turn: number): Claim => ({
+  is: 'turned',
+  side,
+  turn,
+  half: true,
+});
+export const turnsOver = (piece: Which): Claim => ({ is: 'turns-over', piece });
+export const wholeThen = (before: number): Claim => ({ is: 'whole-turn', before });
+export const later = (from: number, to: number): Claim => ({ is: 'later', from, to });
+export const stretch = (which: 'first' | 'next' | 'last', from: number, to: number): Claim => ({
+  is: 'stretch',
+  which,
+  from,
+  to,
+});
+export const exchange = (a: string, b: string): Claim => ({ is: 'exchange', places: [a, b] });
+export const lie = (how: 'beside' | 'across', a: string, b: string): Claim => ({
+  is: 'lie',
+  how,
+  places: [a, b],
+});
+export const belongBeside = (a: Which, b: Which): Claim => ({
+  is: 'belong-beside',
+  pieces: [a, b],
+});
+export const belongsInMiddle = (piece: Which): Claim => ({ is: 'belongs-in-middle', piece });
+/** The stage is not done yet. */
+export const LOOK_AGAIN: Claim = { is: 'looks-left', number: [1, 40] };
+export const sameHold = (): Claim => ({ is: 'same-hold' });
+export const next = (...so: Claim[]): Claim => ({ is: 'next', so });
+export const besides = (...so: Claim[]): Claim => ({ is: 'besides', so });
 export const solved = (piece: Which, when: Moment): Claim => ({ is: 'solved', piece, when });
 export const unsolved = (piece: Which, when: Moment): Claim => ({
   is: 'solved',

@@ -1,17 +1,17 @@
 import type { Case } from '../approach.js';
 import {
   anyHold,
+  besides,
   type Claim,
   count,
   done,
   looksLeft,
   otherColour,
+  type Role,
   sameColour,
   say,
   type Sentence,
-  solved,
 } from '../../wording/index.js';
-import type { Role } from '../../wording/index.js';
 
 type Seen = Omit<Case, 'id' | 'sequence'>;
 
@@ -37,7 +37,7 @@ const allSides = (pair: (a: string, b: string, when: 'before') => Claim): Claim[
 
 /** All four corners go round in the order of the centres: only the top has to come home. */
 export const CORNERS_ROUND: Seen = {
-  title: 'Every side matches: line up the top',
+  title: 'Two corners alike on every side',
   seen: { 'UFR.F': 'front', 'UFL.F': 'front', 'UBR.B': 'back', 'UBL.B': 'back' },
   pieces: ['UFR'],
   find: FIND,
@@ -45,15 +45,25 @@ export const CORNERS_ROUND: Seen = {
     layer: 'U',
     turning: [
       say(
-        'Turn the top until these colours match the centres.',
-        solved('UFL', 'lined-up'),
-        solved('UBR', 'lined-up'),
+        'Turn the top until all four {opposite} corners match the centres.',
+        count({ kind: 'corner', with: 'opposite', solved: true }, 4, 'lined-up'),
       ),
     ],
-    already: [say('They match the centres.', solved('UFL', 'lined-up'))],
+    already: [
+      say(
+        'All four {opposite} corners match the centres.',
+        count({ kind: 'corner', with: 'opposite', solved: true }, 4, 'lined-up'),
+      ),
+    ],
   },
   look: [say('On each side the two corners show the same colour.', ...allSides(sameColour))],
-  why: [say('The corners are in the right order, so turning the top solves all four.', done())],
+  why: [
+    say(
+      'Turning the top solves all four {opposite} corners.',
+      count({ kind: 'corner', with: 'opposite', solved: true }, 4, 'after'),
+      done(),
+    ),
+  ],
 };
 
 const PLACES = { back: ['UBL', 'UBR'], right: ['UFR', 'UBR'], left: ['UFL', 'UBL'] } as const;
@@ -63,14 +73,14 @@ export const pairOn = (side: 'back' | 'right' | 'left', where: string): Omit<See
   const letter = side[0]!.toUpperCase();
   const [a, b] = PLACES[side];
   return {
-    title: 'One side shows two corners of the same colour',
+    title: 'Two corners alike on one side',
     rank: 2,
     seen: AROUND.map((colour) => ({ [`${a}.${letter}`]: colour, [`${b}.${letter}`]: colour })),
     pieces: [a, b],
     find: FIND,
     look: [
       say(
-        `One side has two corners that show the same colour: it is ${where}.`,
+        `The two corners ${where} show the same colour. On no other side do they.`,
         sameColour(ON_SIDE[side][0], ON_SIDE[side][1], 'before'),
         ...Object.entries(ON_SIDE)
           .filter(([other]) => other !== side)
@@ -81,7 +91,7 @@ export const pairOn = (side: 'back' | 'right' | 'left', where: string): Omit<See
 };
 
 export const NO_PAIR: Omit<Seen, 'why'> = {
-  title: 'No side shows two corners of the same colour',
+  title: 'Two corners alike on no side',
   rank: 3,
   seen: {},
   pieces: ['UFR', 'UFL', 'UBL', 'UBR'],
@@ -91,16 +101,16 @@ export const NO_PAIR: Omit<Seen, 'why'> = {
 
 /** Each side shows one colour after the turns, if not yet its own. */
 export const EVERY_SIDE: Sentence = say(
-  'Then each side shows two of one colour, and at most the top has to be turned.',
+  'Then on each side the two corners show the same colour.',
   ...Object.values(ON_SIDE).map(([a, b]) => sameColour(a, b, 'after')),
-  looksLeft([0, 1]),
+  besides(looksLeft([0, 1])),
 );
 
 /** From whichever hold: on which side two corners show one colour after the turns. */
 export const makesPair = (side: keyof typeof ON_SIDE, name: string): Sentence[] => [
   say('Any side may be in front.', anyHold(looksLeft([1, 2]))),
   say(
-    `After these turns the ${name} shows two of one colour. Then look again.`,
+    `After these turns the two corners ${name} show the same colour. Then look again.`,
     sameColour(ON_SIDE[side][0], ON_SIDE[side][1], 'after'),
     looksLeft([1, 2]),
   ),

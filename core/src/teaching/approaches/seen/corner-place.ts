@@ -2,15 +2,18 @@ import type { Case, Pattern } from '../approach.js';
 import {
   anyHold,
   belongs,
+  besides,
   count,
   inItsPlace,
+  LOOK_AGAIN,
   looksLeft,
   notInItsPlace,
+  type Role,
   round,
+  sameHold,
   say,
   stays,
 } from '../../wording/index.js';
-import type { Role } from '../../wording/index.js';
 
 /** The corner at a top front place shows its three own colours, in any of three twists. */
 const ownColours = (side: 'right' | 'left'): readonly Pattern[] => {
@@ -31,16 +34,20 @@ export const inPlace = (side: 'right' | 'left'): Omit<Case, 'id' | 'sequence'> =
   seen: ownColours(side),
   pieces: [side === 'right' ? 'UFR' : 'UFL'],
   look: [
-    say('It is in its place, twisted or not.', inItsPlace('piece', 'before')),
+    say('It is in its place, however it is twisted.', inItsPlace('piece', 'before')),
     say(
-      `It has the three colours of the sides at the front ${side}.`,
+      `It belongs at the front ${side}: it has the colours of those sides.`,
       belongs('piece', side === 'right' ? 'UFR' : 'UFL', 'before'),
     ),
   ],
   why: [
     say('This corner stays as it is.', stays('piece')),
     say('The other three go round by one place.', round(...OTHERS[side])),
-    say('If they are not in their places then, do it once more.', looksLeft([0, 1])),
+    say(
+      'If they are still in the wrong places, do the same once more, held as now.',
+      looksLeft([0, 1]),
+      sameHold(),
+    ),
   ],
 });
 
@@ -59,16 +66,17 @@ export const NONE_IN_PLACE: Omit<Case, 'id' | 'sequence'> = {
   ],
   look: [
     say(
-      'Compare each with the three sides it touches: no corner is in its place.',
+      'Compare each with the sides it touches: no corner on top is in its place.',
       count(IN_PLACE, 0, 'before'),
-      notInItsPlace('piece', 'before'),
+      besides(notInItsPlace('piece', 'before')),
     ),
   ],
   why: [
     say('Any side may be in front.', anyHold(count(IN_PLACE, 1, 'after'))),
     say(
-      'After these turns one corner is in its place. Then look again.',
+      'After these turns one corner on top is in its place. Then look again.',
       count(IN_PLACE, 1, 'after'),
+      LOOK_AGAIN,
     ),
   ],
 };

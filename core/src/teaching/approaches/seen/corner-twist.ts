@@ -1,15 +1,18 @@
 import type { Case, LiningUp } from '../approach.js';
 import {
   at,
+  besides,
   type Claim,
   colour,
   count,
   done,
-  faces,
+  facesNot,
   inTheEnd,
+  sameHold,
   say,
   type Sentence,
   solved,
+  stretch,
   turnsOf,
   unsolved,
 } from '../../wording/index.js';
@@ -54,9 +57,9 @@ export function twist(
   const right = (when: number): Claim => colour(`${corner}.${turned.layer}`, 'opposite', when);
   const notYet = (when: number): Claim => colour(`${corner}.${turned.layer}`, '!opposite', when);
   const stop: Sentence = say(
-    `Do the four turns ${times === 2 ? 'two' : 'four'} times. Stop as soon as it shows {opposite} ${turned.facing}.`,
+    `Do the four turns ${times === 2 ? 'two' : 'four'} times: then it shows {opposite} ${turned.facing}.`,
     turnsOf(4, times),
-    ...Array.from({ length: times - 1 }, (_, k) => notYet(4 * (k + 1))),
+    besides(...Array.from({ length: times - 1 }, (_, k) => notYet(4 * (k + 1)))),
     right(4 * times),
   );
   return {
@@ -68,35 +71,36 @@ export function twist(
     look: [
       say(
         `It does not show {opposite} ${turned.facing} yet.`,
-        faces('piece', 'opposite', 'FRBL', 'before'),
+        facesNot('piece', 'opposite', turned.layer, 'before'),
       ),
     ],
     why: [
-      say('Each four turns twist this corner a little.', notYet(4)),
       say(
-        'Other layers look broken for a while.',
+        `After the first four turns it does not show {opposite} ${turned.facing} yet.`,
+        stretch('first', 1, 4),
+        notYet(4),
+      ),
+      say(
+        'Then not all four {first} corners are solved: go on.',
         count({ kind: 'corner', with: 'first', solved: true }, [0, 3], 4),
       ),
-      say(
-        'Do not turn the whole cube: once all four corners are twisted, everything fits again.',
-        inTheEnd(done()),
-      ),
+      say('Go on holding it as now: in the end the cube is solved.', sameHold(), inTheEnd(done())),
     ],
   };
 }
 
 /** Every corner is twisted right: the layer only has to come home. */
 export const lineUpLast = ({ layer, name, facing }: TwistLayer): Omit<Case, 'id'> => ({
-  title: `All twisted: line up the ${name}`,
+  title: `All four corners right: line up the ${name}`,
   rank: 2,
   seen: { [`${layer}FR.${layer}`]: 'opposite', [`${layer}FR.F`]: 'front' },
   pieces: [`${layer}FR`],
   lineUp: {
     layer,
     turning: [
-      say(`Turn the ${name} until its sides match the centres.`, solved('piece', 'lined-up')),
+      say(`Turn the ${name} until this corner matches the centres.`, solved('piece', 'lined-up')),
     ],
-    already: [say('Its sides match the centres.', solved('piece', 'lined-up'))],
+    already: [say('This corner matches the centres.', solved('piece', 'lined-up'))],
   },
   sequence: '',
   look: [
@@ -106,7 +110,7 @@ export const lineUpLast = ({ layer, name, facing }: TwistLayer): Omit<Case, 'id'
     ),
   ],
   why: [
-    say('This last turn is easy to forget.', unsolved('piece', 'before')),
+    say('Before this turn the corner is not solved.', unsolved('piece', 'before')),
     say('It solves the cube.', done()),
   ],
 });

@@ -1,17 +1,20 @@
 import type { Case, Pattern } from '../approach.js';
+import { also } from './also.js';
 import {
   at,
   belongs,
+  besides,
   count,
   faces,
   home,
+  LOOK_AGAIN,
   say,
   type Sentence,
+  turned,
   turnsOf,
   unfinishedAt,
   unsolved,
 } from '../../wording/index.js';
-import { also } from './also.js';
 
 /** No corner is at home at the front right of the first layer, seen with that layer up or down. */
 const unfinished = (layer: 'U' | 'D'): readonly Pattern[] => [
@@ -25,36 +28,34 @@ const WAIT = {
     layer: 'U',
     name: 'top',
     there: 'on top',
-    stand: 'above',
     place: 'below',
-    comes: 'up',
     goes: 'down',
   },
   U: {
     layer: 'D',
     name: 'bottom',
     there: 'at the bottom',
-    stand: 'under',
     place: 'above',
-    comes: 'down',
     goes: 'up',
   },
 } as const;
 
 /** The three turns that put a waiting corner into its place, and what they do. */
 export const tucksIn = (side: 'right' | 'left', first: 'U' | 'D' = 'D'): Sentence[] => {
-  const { layer, name, comes, goes } = WAIT[first];
+  const { layer, name, goes } = WAIT[first];
   const corner = side === 'right' ? 'FR' : 'FL';
   const [place, waiting] = [first + corner, layer + corner];
   return [
     say(
-      `The ${side} side brings its place ${comes}.`,
+      `The ${side} side brings the place for it to the ${name}.`,
+      turned(side === 'right' ? 'R' : 'L', 1),
       belongs('piece', place),
       at(place, waiting, 1),
     ),
     say(
-      `The ${name} turns the corner into it, and the side takes it ${goes}: solved.`,
-      at('piece', waiting, 2),
+      `The ${name} turns the corner in there, and the third turn takes it ${goes}: solved.`,
+      turned(layer, 2),
+      besides(at('piece', waiting, 2)),
       home('piece', 3),
       at('piece', first, 3),
     ),
@@ -63,7 +64,7 @@ export const tucksIn = (side: 'right' | 'left', first: 'U' | 'D' = 'D'): Sentenc
 
 /** A corner that shows the first colour on top or underneath is turned so that it shows on a side. */
 export const turnsOutward = (first: 'U' | 'D'): Omit<Case, 'id' | 'title' | 'sequence'> => {
-  const { layer, name, there, stand, place } = WAIT[first];
+  const { layer, name, there, place } = WAIT[first];
   const [over, here] = [`${first}FR`, `${layer}FR`];
   return {
     rank: 2,
@@ -72,7 +73,7 @@ export const turnsOutward = (first: 'U' | 'D'): Omit<Case, 'id' | 'title' | 'seq
     lineUp: {
       layer,
       turning: [
-        say(`The corner must stand ${stand} a place that is not solved.`, unfinishedAt(over)),
+        say(`No finished corner may be ${place} it.`, unfinishedAt(over)),
         say(
           `Turn the ${name} until it is between {front} and {right}.`,
           at('piece', here, 'lined-up'),
@@ -80,7 +81,7 @@ export const turnsOutward = (first: 'U' | 'D'): Omit<Case, 'id' | 'title' | 'seq
       ],
       already: [
         say('It is between {front} and {right}.', at('piece', here, 'lined-up')),
-        say(`The place ${place} it is not solved.`, unfinishedAt(over)),
+        say(`The corner ${place} it is not a finished one.`, unfinishedAt(over)),
       ],
     },
     look: [
@@ -93,7 +94,7 @@ export const turnsOutward = (first: 'U' | 'D'): Omit<Case, 'id' | 'title' | 'seq
         ),
       ),
       say(
-        first === 'D' ? 'This one shows {first} on top.' : 'This one has {first} underneath.',
+        `This one has {first} ${first === 'D' ? 'on top' : 'underneath'}.`,
         faces('piece', 'first', layer, 'before'),
       ),
     ],
@@ -104,9 +105,9 @@ export const turnsOutward = (first: 'U' | 'D'): Omit<Case, 'id' | 'title' | 'seq
         faces('piece', 'first', 'FRBL', 3),
       ),
       say(
-        `They also stir the place ${place}, so a solved corner there would be lost.`,
+        `They take the corner ${place} it along: it must not be a finished one.`,
         unfinishedAt(over),
-        at(over, layer, 3),
+        besides(at(over, layer, 3)),
       ),
     ],
   };
@@ -130,19 +131,17 @@ export const stuck = (
     pieces: [here],
     look: [
       say(
-        `No {first} corner is left ${there}.`,
+        `No {first} corner is ${there}.`,
         count({ kind: 'corner', at: layer, with: 'first' }, 0, 'before'),
       ),
-      say(
-        'This one is in the wrong place, or in its place but twisted.',
-        unsolved('piece', 'before'),
-      ),
+      say('This one is in the wrong place, or twisted.', unsolved('piece', 'before')),
     ],
     why: [
       say(
         `The ${TIMES[turns]} turns bring it to the ${name}. Then look again.`,
         turnsOf(turns),
         at('piece', layer, turns),
+        LOOK_AGAIN,
       ),
     ],
   };

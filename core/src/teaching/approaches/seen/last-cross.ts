@@ -1,25 +1,26 @@
 import type { Case } from '../approach.js';
 import {
   anyHold,
+  besides,
   type Claim,
   colour,
   count,
   done,
-  faces,
+  inTheEnd,
+  lie,
+  LOOK_AGAIN,
   looksLeft,
   type Moment,
   say,
   type Sentence,
   turnsOf,
+  turnsOver,
 } from '../../wording/index.js';
 
 type Seen = Pick<Case, 'title' | 'seen' | 'pieces' | 'find' | 'look'>;
 
 const FIND = [
-  say(
-    'Find the four {opposite} edges. The corners do not matter yet.',
-    count({ kind: 'edge', with: 'opposite' }, 4, 'found'),
-  ),
+  say('Find the four {opposite} edges.', count({ kind: 'edge', with: 'opposite' }, 4, 'found')),
 ];
 
 const edgesUp = (number: number, when: Moment): Claim =>
@@ -33,7 +34,7 @@ const facingUp = (when: Moment, ...places: string[]): Claim[] => [
 
 /** Edges of the last layer facing up: none, two neighbours, two opposite; each in its hold. */
 export const DOT: Seen = {
-  title: 'None up: the dot',
+  title: 'No {opposite} edge up: the dot',
   seen: { 'UF.U': '!opposite', 'UR.U': '!opposite', 'UB.U': '!opposite', 'UL.U': '!opposite' },
   pieces: ['UF', 'UR', 'UB', 'UL'],
   find: FIND,
@@ -41,7 +42,7 @@ export const DOT: Seen = {
 };
 
 export const ANGLE: Seen = {
-  title: 'Two side by side up: the angle',
+  title: 'Two {opposite} edges up, side by side: the angle',
   seen: { 'UF.U': '!opposite', 'UR.U': '!opposite', 'UB.U': 'opposite', 'UL.U': 'opposite' },
   pieces: ['UF', 'UR'],
   find: FIND,
@@ -49,43 +50,52 @@ export const ANGLE: Seen = {
     say(
       'Two side by side show {opposite} on top, at the back and on the left: the angle.',
       ...facingUp('before', 'UB', 'UL'),
+      lie('beside', 'UB', 'UL'),
     ),
   ],
 };
 
 export const BAR: Seen = {
-  title: 'Two across up: the bar',
+  title: 'Two {opposite} edges up, across: the bar',
   seen: { 'UF.U': '!opposite', 'UR.U': 'opposite', 'UB.U': '!opposite', 'UL.U': 'opposite' },
   pieces: ['UF', 'UB'],
   find: FIND,
   look: [
     say(
-      'Two across from each other show {opposite} on top, left and right: the bar.',
+      'Two across from each other show {opposite} on top, on the left and on the right: the bar.',
       ...facingUp('before', 'UL', 'UR'),
+      lie('across', 'UL', 'UR'),
     ),
   ],
 };
 
 /** The dot may be held in any way: what comes of it is the same. */
-export const ANY_HOLD = say('Any hold will do.', anyHold(edgesUp(2, 'after')));
+export const ANY_HOLD = say('Any side may be in front.', anyHold(edgesUp(2, 'after')));
 
 /** The six turns leave two edges facing up, at these places. */
-export const leavesTwo = (says: string, a: string, b: string): Sentence =>
-  say(says, turnsOf(6), ...facingUp('after', a, b));
+export const leavesTwo = (how: 'beside' | 'across', a: string, b: string): Sentence =>
+  say(
+    `After the six turns two edges have {opposite} on top, ${HOW[how]}.`,
+    turnsOf(6),
+    edgesUp(2, 'after'),
+    besides(...facingUp('after', a, b)),
+    lie(how, a, b),
+  );
 
-export const ONE_MORE_LOOK = say('One more look will finish the cross.', looksLeft(1));
+export const THEN_LOOK_AGAIN = say('Then look again.', LOOK_AGAIN);
+
+const HOW = { beside: 'side by side', across: 'across from each other' } as const;
+
+export const ONE_MORE_LOOK = say(
+  'One more look, and the cross is done.',
+  looksLeft(1),
+  inTheEnd(done()),
+);
 
 const AT: Record<string, string> = { UF: 'in front', UR: 'on the right', UB: 'at the back' };
 
 /** The six turns bring the last two edges to face up. */
 export const turnsRound = (a: string, b: string): Sentence[] => [
-  say(
-    `The six turns turn round the two edges ${AT[a]} and ${AT[b]}.`,
-    turnsOf(6),
-    ...[a, b].flatMap((place) => [
-      faces(place, 'opposite', 'FRBL', 'lined-up'),
-      faces(place, 'opposite', 'U', 'after'),
-    ]),
-  ),
-  say('Then all four face up.', done()),
+  say(`Two edges turn over, ${AT[a]} and ${AT[b]}.`, turnsOver(a), turnsOver(b)),
+  say('Then all four edges show {opposite} on top.', edgesUp(4, 'after'), done()),
 ];

@@ -1,4 +1,6 @@
 import {
+  belongs,
+  besides,
   colour,
   count,
   round,
@@ -22,11 +24,12 @@ export const solvedBehind = (side: 'left' | 'right'): Sentence[] => [
   say(
     'The {back} side is solved: it is at the back.',
     solved('UB', 'before'),
-    count({ kind: 'edge', with: 'opposite', solved: true }, 1, 'before'),
+    besides(count({ kind: 'edge', with: 'opposite', solved: true }, 1, 'before')),
   ),
   say(
     `The edge in front shows {${side}}, so it belongs on the ${side}.`,
     colour('UF.F', side, 'before'),
+    belongs('UF', side === 'left' ? 'UL' : 'UR', 'before'),
   ),
 ];
 
@@ -36,7 +39,7 @@ export const goRound = (...places: readonly [string, string, string]): Sentence[
   const [a, b, c] = places.map((place) => names[place]!);
   return [
     say(
-      `The other three go round: ${a} to ${b}, ${b} to ${c}, ${c} to ${a}.`,
+      `The edge at the back stays. The other three go round: ${a} to ${b}, ${b} to ${c}, ${c} to ${a}.`,
       round(...places),
       stays('UB'),
     ),
@@ -47,6 +50,6 @@ export const goRound = (...places: readonly [string, string, string]): Sentence[
 export const ONE_SOLVED: Those = { kind: 'edge', with: 'opposite', solved: true };
 
 export const NONE_SOLVED = say(
-  'None of them fits the centre of its side: no side is solved.',
+  'No {opposite} edge matches its side.',
   count(ONE_SOLVED, 0, 'before'),
 );

@@ -1,6 +1,6 @@
 import type { Case, Pattern } from '../approach.js';
-import { type Claim, colour, count, has, say } from '../../wording/index.js';
 import { also } from './also.js';
+import { type Claim, colour, count, say } from '../../wording/index.js';
 
 type Seen = Omit<Case, 'id' | 'sequence' | 'why'>;
 
@@ -17,15 +17,12 @@ export const cornersUp = (number: number, when: 'before' | 'after'): Claim =>
   count({ kind: 'corner', facing: { colour: 'opposite', sides: 'U' } }, number, when);
 
 const find = [
-  say(
-    'Count the {opposite} corners that show {opposite} on the {opposite} side.',
-    has('piece', 'opposite'),
-  ),
+  say('Find the four {opposite} corners.', count({ kind: 'corner', with: 'opposite' }, 4, 'found')),
 ];
 
 /** Each count in its hold. */
 export const ONE_UP: Seen = {
-  title: 'One corner up',
+  title: 'One {opposite} corner up',
   seen: up('UFL'),
   pieces: ['UFL'],
   find,
@@ -39,21 +36,21 @@ export const ONE_UP: Seen = {
 };
 
 export const TWO_UP: Seen = {
-  title: 'Two corners up',
+  title: 'Two {opposite} corners up',
   seen: also([up('UFR', 'UBR'), up('UFR', 'UBL'), up('UBR', 'UBL')], { 'UFL.F': 'opposite' }),
   pieces: ['UFL'],
   find,
   look: [
     say('Two corners show {opposite} on top.', cornersUp(2, 'before')),
     say(
-      'The one at the front left shows {opposite} to you.',
+      'The one at the front left shows {opposite} in front.',
       colour('UFL.F', 'opposite', 'before'),
     ),
   ],
 };
 
 export const NONE_UP: Seen = {
-  title: 'No corner up',
+  title: 'No {opposite} corner up',
   seen: { ...up(), 'UFL.L': 'opposite' },
   pieces: ['UFL'],
   find,
@@ -68,7 +65,7 @@ export const NONE_UP: Seen = {
 
 /** The two cases with one corner up, told apart by where the front right corner shows the colour. */
 export const ONE_UP_FRONT: Seen = {
-  title: 'One corner up, the next shows its colour in front',
+  title: 'One {opposite} corner up, at the front right {opposite} in front',
   seen: { ...up('UFL'), 'UFR.F': 'opposite' },
   pieces: ['UFL', 'UFR'],
   find,
@@ -86,7 +83,7 @@ export const ONE_UP_FRONT: Seen = {
 };
 
 export const ONE_UP_RIGHT: Seen = {
-  title: 'One corner up, held at the back right',
+  title: 'One {opposite} corner up, at the front right {opposite} on the right',
   seen: { ...up('UBR'), 'UFR.R': 'opposite' },
   pieces: ['UBR', 'UFR'],
   find,

@@ -2,10 +2,13 @@ import type { Case, LiningUp, Pattern } from '../approach.js';
 import {
   at,
   belongs,
+  belongsInMiddle,
+  besides,
   colour,
   count,
   has,
   hasNot,
+  LOOK_AGAIN,
   say,
   type Sentence,
   solved,
@@ -17,19 +20,23 @@ const matched = (goes: Sentence): LiningUp => ({
   layer: 'U',
   turning: [
     say(
-      'Turn the top until its {front} sticker is above the {front} centre.',
+      'Turn the top until its {front} sticker is in front, as the {front} centre is.',
       colour('UF.F', 'front'),
     ),
     goes,
   ],
-  already: [say('Its {front} sticker is above the {front} centre.', colour('UF.F', 'front')), goes],
+  already: [
+    say('Its {front} sticker is in front, as the {front} centre is.', colour('UF.F', 'front')),
+    goes,
+  ],
 });
 
 /** What every approach says of the edge it is going to put in. */
 export const USABLE = say(
-  'It has no {opposite}, so it belongs in the middle.',
+  'It has no {opposite} and no {first}, so it belongs in the middle.',
   hasNot('piece', 'opposite'),
   hasNot('piece', 'first'),
+  belongsInMiddle('piece'),
 );
 
 /** The matched edge is held in front, and goes to the right or the left. */
@@ -54,13 +61,13 @@ export const edgeAwayCornerUp = (side: 'right' | 'left'): Sentence[] => {
   const [away, corner] = side === 'right' ? (['UL', 'DFR'] as const) : (['UR', 'DFL'] as const);
   return [
     say(
-      `First the edge steps away to the ${side === 'right' ? 'left' : 'right'}.`,
+      `The first turn takes the edge away, to the ${side === 'right' ? 'left' : 'right'}.`,
       at('piece', away, 1),
     ),
     say(
-      `Then the ${side} side lifts the {first} corner that sits below its place.`,
+      `The second turn takes the {first} corner at the front ${side} to the top.`,
       has(corner, 'first'),
-      solved(corner, 'lined-up'),
+      besides(solved(corner, 'lined-up')),
       at(corner, 'U', 2),
     ),
   ];
@@ -75,28 +82,26 @@ const WRONG_AT_RIGHT: readonly Pattern[] = [
 /** What putting a top edge in does; `here` is what the place is called in the hold afterwards. */
 export const digsOut = (here: 'FR' | 'FL'): Sentence[] => [
   say(
-    'Any top edge put in here pushes this one out to the top.',
+    'The edge on top, in front, pushes this one out to the top.',
+    at('UF', 'UF', 'lined-up'),
+    besides(at('UF', here, 'after')),
     at('piece', 'U', 'after'),
-    at('UF', here, 'after'),
   ),
-  say('Then look again.', unsolved('piece', 'after')),
+  say('Then look again.', LOOK_AGAIN),
 ];
 
 /** No edge on top is of use: any top edge put in its place digs the stuck one out. */
 export const DIG_OUT: Omit<Case, 'id' | 'sequence'> = {
-  title: 'No edge to use on top: dig one out',
+  title: 'No middle edge on top: free one',
   rank: 2,
   seen: WRONG_AT_RIGHT,
   pieces: ['FR'],
   look: [
     say(
-      'Each edge on top has {opposite}, so none of them fits here.',
+      'Every edge on top has {opposite}.',
       count({ kind: 'edge', at: 'U', without: 'opposite' }, 0, 'before'),
     ),
-    say(
-      'This one is in the wrong place, or in its place but turned round.',
-      unsolved('piece', 'before'),
-    ),
+    say('This one is in the wrong place, or flipped.', unsolved('piece', 'before')),
   ],
   why: digsOut('FR'),
 };

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { type ColourScheme, stageWords } from '@sleetcrest/core';
-import { titleInColours } from '@sleetcrest/core/teaching/approaches';
+import { caseTitle } from '@sleetcrest/core/teaching/approaches';
 import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
 
 /** How a case was answered, in words and as a mark that needs no colour. */
@@ -198,7 +198,7 @@ export class ReviewStages {
 
   private titled(title: string | null): string {
     const { first } = this.review();
-    return title === null ? 'turns of no case' : titleInColours(title, first, this.scheme());
+    return title === null ? 'turns of no case' : caseTitle({ title }, first, this.scheme());
   }
 }
 
