@@ -10,7 +10,7 @@ import {
   type Sight,
 } from '@sleetcrest/core/insight/glance';
 import { pictureHold } from '@sleetcrest/core/shown/cases';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, caseTitle } from '@sleetcrest/core/teaching/approaches';
 import type { Content } from 'pdfmake/interfaces.js';
 
 /** Branches that are rarer than this are not printed: a page is to be read at a glance. */
@@ -76,8 +76,10 @@ class Writer {
   }
 
   private end(node: Exclude<GlanceNode, { answers: unknown }>): string {
-    const title = (id: string): string =>
-      this.approach.cases.find((one) => one.id === id)?.title ?? id;
+    const title = (id: string): string => {
+      const one = this.approach.cases.find((each) => each.id === id);
+      return one ? caseTitle(one, this.first, STANDARD_SCHEME) : id;
+    };
     if ('open' in node) return node.open.map(title).join(' or ');
     return `${TURNED[node.turn ?? 0]}${title(node.case)}`;
   }

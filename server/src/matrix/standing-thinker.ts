@@ -6,6 +6,7 @@ import {
   STANDARD_SCHEME,
 } from '@sleetcrest/core';
 import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { caseTitle } from '@sleetcrest/core/teaching/approaches';
 import { dayNumber } from '@sleetcrest/core/learner/answers';
 import { drilled } from '@sleetcrest/core/learner/path';
 import { caseEvidence } from '@sleetcrest/core/learner/standing';
@@ -50,10 +51,11 @@ function columnsOf(method: Method, firstColour: Colour): Columns {
   const columns: MatrixColumn[] = [];
   const cases: CaseAsked[] = [];
   for (const approach of approaches.value) {
-    for (const { id, title } of approach.cases) {
-      const { turns, drill } = drilled(approach, id);
-      columns.push({ case: id, stage: approach.stage, title, turns });
-      cases.push({ case: id, sequence: drill });
+    for (const one of approach.cases) {
+      const { turns, drill } = drilled(approach, one.id);
+      const title = caseTitle(one, first, STANDARD_SCHEME);
+      columns.push({ case: one.id, stage: approach.stage, title, turns });
+      cases.push({ case: one.id, sequence: drill });
     }
   }
   const stages = approaches.value.map(({ stage }) => ({

@@ -1,1 +1,1 @@
-export { type Task, taskWords, wholeOf } from './task.js';
+export { casesOf, type Task, taskWords, wholeOf } from './task.js';

@@ -35,6 +35,12 @@ export function taskWords(task: Task, title: (id: string) => string): string {
   }
 }
 
+/** The cases that a task is about, to be shown by their pictures. */
+export function casesOf(task: Task): readonly string[] {
+  if (task.do === 'lesson') return [task.case];
+  return task.do === 'cases' ? task.cases : [];
+}
+
 /** How much of something is the whole of it. */
 export function wholeOf(task: Task): number {
   if (task.do === 'cases') return task.times * task.cases.length;

@@ -105,7 +105,7 @@ function otherwise(claim: Claim): Claim | undefined {
     case 'next-to':
     case 'same-colour':
     case 'has':
-      return { ...claim, not: claim.not ? undefined : true } as Claim;
+      return { ...claim, not: claim.not ? undefined : true };
     case 'goes-home-after':
       return { ...claim, turns: claim.turns - 1 };
     case 'turned':

@@ -40,8 +40,7 @@ describe('reading', () => {
         for (const line of ['find', 'look', 'why'] as const) {
           const { grade, longest } = readable(step[line]);
           grades.push(grade);
-          if (grade > 6 || longest > 18 || longest === 0)
-            hard.add(`${step.case}: ${step[line]}`);
+          if (grade > 6 || longest > 18 || longest === 0) hard.add(`${step.case}: ${step[line]}`);
         }
       }
     }

@@ -11,7 +11,13 @@ import {
   type Side,
   UP,
 } from '../../puzzle/cube/index.js';
-import { type Approach, APPROACHES, canFollow, caseTitle, isSearch } from '../../teaching/approaches/index.js';
+import {
+  type Approach,
+  APPROACHES,
+  canFollow,
+  caseTitle,
+  isSearch,
+} from '../../teaching/approaches/index.js';
 import type { Method } from '../../teaching/methods/index.js';
 import { patternRunnerFor, solve } from '../../engine/run/index.js';
 import { countDone, type DoneSolve } from './done-turns.js';

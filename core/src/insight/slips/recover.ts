@@ -16,7 +16,7 @@ import type { Explanation } from './explain.js';
 import { cubesOf, type MeantStep } from './meant.js';
 
 /**
- * A way back. `undo` turns back from the slip on and does it right, `shortest` takes the fewest
+ * A way back. `undo` turns back from the slip on and does it right, `shortest` is a way with fewer
  * turns; both end at the cube that was meant. `go-on` keeps the cube as it is and solves that.
  */
 export interface WayBack {
@@ -55,9 +55,22 @@ function solved(cube: Cube, { method, first, scheme }: Onward): Walkthrough {
   return walk.value;
 }
 
+/** The turns of a way as turns of the cube's own sides, as text. */
+const ownOf = ({ hold, turns }: WayBack): string => ownTurns(hold, turns).turns.join();
+
+/** Without a way that is another's turns again, or is called shorter and is not. */
+function different(ways: readonly WayBack[]): WayBack[] {
+  const undo = ways.find(({ kind }) => kind === 'undo');
+  const kept = ways.filter(
+    ({ kind, turnCount }) => kind !== 'shortest' || !undo || turnCount < undo.turnCount,
+  );
+  const back = kept.filter(({ kind }) => kind !== 'go-on').map(ownOf);
+  return kept.filter((way) => way.kind !== 'go-on' || !back.includes(ownOf(way)));
+}
+
 /**
  * Finds the ways back from slips in these steps, for each explanation the one with the fewest turns
- * until the cube is solved first. Explanations that lead to the same cube share what is searched.
+ * until the cube is solved first; each is another way. Explanations that lead to the same cube share what is searched.
  * @throws RangeError when the method cannot solve the cube.
  */
 export function waysBackFrom(
@@ -94,7 +107,7 @@ export function waysBackFrom(
       const undo = simplifyMoves(undoing(explanation, steps));
       ways.unshift(said('undo', steps[slip.step]!.hold, undo));
     }
-    return ways.sort((a, b) => a.wholeCount - b.wholeCount);
+    return different(ways).sort((a, b) => a.wholeCount - b.wholeCount);
   };
 }
 

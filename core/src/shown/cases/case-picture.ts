@@ -87,6 +87,24 @@ export function piecesPicture(
   return cells;
 }
 
+/** The first picture of a case whose pattern says all; null where an example must be found. */
+export function plainPicture(
+  approach: Approach,
+  caseId: string,
+  first: Side,
+  scheme: ColourScheme,
+): CasePicture | null {
+  const [pattern] = shownPatterns(approach, caseId);
+  return pattern ? patternPicture(pattern, pictureHold(approach, first), first, scheme) : null;
+}
+
+/** The patterns of a case that ask for anything. */
+function shownPatterns(approach: Approach, caseId: string): Pattern[] {
+  const one = approach.cases.find(({ id }) => id === caseId);
+  const patterns = isSearch(approach) || !one ? [] : patternsOf(one as Case);
+  return patterns.filter((pattern) => Object.keys(pattern).length > 0);
+}
+
 /**
  * The pictures of a case: one for each of its patterns. Where there is no pattern to show, or a
  * search decides, an example cube with the pieces the case is about.
@@ -100,9 +118,8 @@ export function casePictures(
 ): CasePicture[] {
   const one = approach.cases.find(({ id }) => id === caseId);
   if (!one) return [];
-  const patterns = isSearch(approach) ? [] : patternsOf(one as Case);
   const hold = pictureHold(approach, first);
-  const shown = patterns.filter((pattern) => Object.keys(pattern).length > 0);
+  const shown = shownPatterns(approach, caseId);
   if (shown.length > 0) return shown.map((pattern) => patternPicture(pattern, hold, first, scheme));
   const example = setUpFor(caseId, method, 1, first);
   if (!example.ok) return [centres(hold, scheme)];

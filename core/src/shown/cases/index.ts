@@ -5,6 +5,7 @@ export {
   type Cell,
   patternPicture,
   pictureHold,
+  plainPicture,
 } from './case-picture.js';
 export { decidingStickers } from './deciding.js';
 export { demandsOf } from './demands.js';

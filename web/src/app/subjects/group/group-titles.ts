@@ -2,7 +2,7 @@ import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { DEFAULT_METHOD, methodOf } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
-import { selectMethodChosen } from '../method';
+import { selectMethodChosen, type Whose } from '../method';
 import { methodTitles } from './method-titles';
 import { GroupStore } from './group-store';
 
@@ -17,6 +17,11 @@ export class GroupTitles {
     return methodOf(chosen) ?? DEFAULT_METHOD;
   });
   readonly approaches = computed(() => approachesOf(this.method()));
+  /** Whose cases they are, to be shown with their pictures. */
+  readonly whose = computed((): Whose => {
+    const group = this.groups.group();
+    return group ? { method: group.method, firstColour: group.firstColour } : {};
+  });
   private readonly titles = computed(() =>
     methodTitles(this.method(), this.groups.group()?.firstColour),
   );

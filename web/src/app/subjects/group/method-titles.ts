@@ -3,13 +3,14 @@ import {
   DEFAULT_METHOD,
   type Method,
   methodOf,
+  type Side,
   sideOfColour,
   STAGES,
   stageWords,
   STANDARD_SCHEME,
 } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
-import { approachById } from '@sleetcrest/core/teaching/approaches';
+import { approachById, caseTitle } from '@sleetcrest/core/teaching/approaches';
 
 /** What each stage, and each case of a method, is called: a coach’s own ones too. */
 export function methodTitles(
@@ -24,12 +25,15 @@ export function methodTitles(
       stageWords(stage, first, STANDARD_SCHEME).title,
     ]),
     ...approachesOf(method).flatMap(({ cases }) =>
-      cases.map(({ id, title }): [string, string] => [id, title]),
+      cases.map((one): [string, string] => [one.id, caseTitle(one, first, STANDARD_SCHEME)]),
     ),
   ]);
-  return (id) => titles.get(id) ?? builtIn(id) ?? 'a case that is not there any more';
+  return (id) => titles.get(id) ?? builtIn(id, first) ?? 'a case that is not there any more';
 }
 
 /** A case of another approach than the method has, such as one that was set before it was changed. */
-const builtIn = (id: string): string | undefined =>
-  approachById(id.slice(0, id.indexOf('/')))?.cases.find((one) => one.id === id)?.title;
+function builtIn(id: string, first: Side): string | undefined {
+  const approach = approachById(id.slice(0, id.indexOf('/')));
+  const one = approach?.cases.find((each) => each.id === id);
+  return one && caseTitle(one, first, STANDARD_SCHEME);
+}

@@ -41,6 +41,19 @@ export const nextToPaint = (sticker: number): number =>
 
 const SIDE_NAMES = ['top', 'right side', 'front', 'underside', 'left side', 'back'];
 
+const ON_SIDE = [
+  'on the top',
+  'on the right side',
+  'on the front',
+  'underneath',
+  'on the left side',
+  'on the back',
+];
+
+/** Where a sticker is, in a sentence: “on the front, in row 1, column 3”. */
+export const stickerWords = (sticker: number): string =>
+  `${ON_SIDE[Math.floor(sticker / 9)]!}, in ${placeOnSide(sticker)}`;
+
 /** Where a sticker is on its side, as the side is read. */
 export function placeOnSide(sticker: number): string {
   const [row, column] = [Math.floor((sticker % 9) / 3) + 1, (sticker % 3) + 1];

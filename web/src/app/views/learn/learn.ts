@@ -17,13 +17,24 @@ import { Trouble } from '../../ui/trouble';
 import { KINDS } from '../../subjects/practice';
 import { Page } from '../../ui/page';
 import { daySaid } from '../../base/words/days';
+import { CaseName } from '../../subjects/method/parts/case-name';
 
 const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
 
 /** The path: first things, the stages of the method, whole solves; and what is to be done today. */
 @Component({
   selector: 'sc-learn',
-  imports: [Page, Assignments, MatButton, MatProgressBar, MethodChoice, Ridge, RouterLink, Trouble],
+  imports: [
+    CaseName,
+    Page,
+    Assignments,
+    MatButton,
+    MatProgressBar,
+    MethodChoice,
+    Ridge,
+    RouterLink,
+    Trouble,
+  ],
   templateUrl: './learn.html',
   styleUrl: './learn.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -91,7 +102,7 @@ export class Learn {
   );
   protected readonly outlook = this.outlooking.value;
   /** What today's practice will be, and why, in sentences. */
-  protected readonly today = computed((): string[] => {
+  protected readonly today = computed((): readonly { says: string; case?: string }[] => {
     const outlook = this.outlook();
     // While a method of one's own is counted, what is due of it is not known.
     if (!outlook || !this.learning.path()) return [];
@@ -100,18 +111,18 @@ export class Learn {
     const here = this.learning.here();
     const due =
       outlook.due > 0
-        ? `${counted(outlook.due, 'card is', 'cards are')} due, about ${counted(minutes, 'minute')}: those you would else begin to forget.`
+        ? `${counted(outlook.due, 'card')} to repeat, about ${counted(minutes, 'minute')}, so you don’t forget them.`
         : outlook.answers === 0
-          ? 'Nothing is due yet: you have not begun.'
-          : `Nothing is due${outlook.nextDay === null ? '' : ` before ${this.dayWords(outlook.nextDay)}`}.`;
+          ? 'Nothing to repeat yet.'
+          : `Nothing to repeat${outlook.nextDay === null ? ' now' : ` until ${this.dayWords(outlook.nextDay)}`}.`;
     return [
-      due,
+      { says: due },
       ...(fresh && outlook.fresh > 0
-        ? [`One new thing: “${fresh.title}”. ${this.whyOf(fresh)}`]
+        ? [{ says: 'One new thing:', case: fresh.case }]
         : fresh
-          ? ['Nothing new today: tomorrow has enough as it is.']
+          ? [{ says: 'Nothing new today: there is enough to repeat tomorrow.' }]
           : []),
-      ...(here ? [`Then a whole stage, timed: ${here.title}.`] : []),
+      ...(here ? [{ says: `Then a whole stage, timed: ${here.title}.` }] : []),
     ];
   });
 
@@ -133,7 +144,8 @@ export class Learn {
     const all = curve.length === 1 ? 'its only case' : `all ${curve.length}`;
     const which = half.count === curve.length ? all : `${some} ${curve.length}`;
     const cubes = half.direct === 1 ? 'every cube' : `${percent(half.direct)} of cubes`;
-    return `With ${which} you finish ${cubes} with no detour.`;
+    if (half.direct === 1 && curve.length === 1) return 'This one case is all you need.';
+    return `With ${which} you can finish ${cubes} directly.`;
   });
 
   private dayWords(day: number): string {

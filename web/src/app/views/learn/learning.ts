@@ -11,7 +11,7 @@ import {
 } from '@sleetcrest/core/learner/answers';
 import { cardsOnPath, freshOnPath } from '@sleetcrest/core/learner/exercises';
 import type { PathCase, PathStage } from '@sleetcrest/core/learner/path';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, caseTitle } from '@sleetcrest/core/teaching/approaches';
 import { v4 as uuid } from 'uuid';
 import { type CaseKnown, PracticeBook } from '../../subjects/practice';
 import { LearningWork } from '../../subjects/practice/work';
@@ -99,6 +99,7 @@ export class Learning {
         const known = this.known().get(one.case);
         return {
           ...one,
+          title: caseTitle(one, this.first(), this.scheme()),
           stage,
           approach,
           grasp: known?.grasp ?? 'new',

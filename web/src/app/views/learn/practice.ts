@@ -31,6 +31,7 @@ import { Session } from './session';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
 import { daySaid } from '../../base/words/days';
+import { CaseName } from '../../subjects/method/parts/case-name';
 
 type Kind = 'today' | CardKind;
 
@@ -41,15 +42,15 @@ const CHOICES: readonly { value: Kind; name: string }[] = [
 
 const BECAUSE = {
   wrong: 'It went wrong a little while ago.',
-  confused: 'It was taken for the other one: now this.',
-  due: 'It is due today.',
+  confused: 'You mixed it up with another: now this one.',
+  due: 'Time to repeat this one.',
   new: '',
 } as const;
 
 /** Practice: what is due today, or one kind of it. */
 @Component({
   selector: 'sc-practice',
-  imports: [Page, MatButton, MatProgressBar, PracticeCard, RouterLink, Segments, Trouble],
+  imports: [CaseName, Page, MatButton, MatProgressBar, PracticeCard, RouterLink, Segments, Trouble],
   providers: [Session],
   templateUrl: './practice.html',
   styleUrls: ['./page.scss', './practice.scss'],
@@ -83,15 +84,15 @@ export class Practice {
   });
   /** How each case stood when the session began, to say what is surer. */
   private before: ReadonlyMap<string, CaseKnown> = new Map();
-  protected readonly surer = signal<readonly string[]>([]);
+  protected readonly surer = signal<readonly Pick<CaseKnown, 'case' | 'grasp'>[]>([]);
   protected readonly nextDay = signal<string | null>(null);
   /** Cases taken for each other in this session. */
   protected readonly confused = computed(() => {
     const pairs = this.session.answers().flatMap(({ item, answer }) => {
-      const [was, said] = [item, answer].map((id) => this.learning.caseCalled(id)?.title);
-      return was && said ? [`“${was}” for “${said}”`] : [];
+      const [was, said] = [item, answer].map((id) => this.learning.caseCalled(id)?.case);
+      return was !== undefined && said !== undefined ? [{ was, said }] : [];
     });
-    return [...new Set(pairs)];
+    return [...new Map(pairs.map((one) => [one.was + one.said, one])).values()];
   });
 
   constructor() {
@@ -140,9 +141,7 @@ export class Practice {
     const rose = now.filter(
       (one) => order.indexOf(one.grasp) > order.indexOf(this.before.get(one.case)?.grasp ?? 'new'),
     );
-    this.surer.set(
-      rose.map((one) => `“${learning.caseCalled(one.case)!.title}” is ${one.grasp} now`),
-    );
+    this.surer.set(rose);
     const { nextDay } = await learning.book.ask((practice) =>
       practice.outlook(today, wanted, [], 0),
     );

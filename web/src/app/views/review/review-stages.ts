@@ -2,17 +2,20 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { type ColourScheme, stageWords } from '@sleetcrest/core';
 import { caseTitle } from '@sleetcrest/core/teaching/approaches';
 import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
+import { CaseName } from '../../subjects/method/parts/case-name';
+import type { Whose } from '../../subjects/method';
 
 /** How a case was answered, in words and as a mark that needs no colour. */
 const ANSWERED: Record<Answered, { mark: string; says: string }> = {
   'as-taught': { mark: '', says: 'as taught' },
   otherwise: { mark: '≈', says: 'in other turns' },
-  own: { mark: '?', says: 'in turns of no case' },
+  own: { mark: '?', says: 'unrecognised' },
 };
 
 /** The stages of a reviewed solve: what was done, beside the chosen method and the shortest. */
 @Component({
   selector: 'sc-review-stages',
+  imports: [CaseName],
   template: `
     <table>
       <thead>
@@ -42,7 +45,11 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
                     @if (look.mark) {
                       <span aria-hidden="true">{{ look.mark }}</span>
                     }
-                    {{ look.title }}
+                    @if (look.case; as id) {
+                      <sc-case-name [case]="id" [whose]="whose()" />
+                    } @else {
+                      {{ look.title }}
+                    }
                     <span class="mono">{{ look.turnCount }}</span>
                   </button>
                 }
@@ -71,7 +78,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
         }
       </tbody>
     </table>
-    <p class="quieter key">≈ answered in other turns than taught; ? turns that belong to no case</p>
+    <p class="quieter key">≈ done with other turns than taught; ? unrecognised turns</p>
   `,
   styles: `
     table {
@@ -196,9 +203,14 @@ export class ReviewStages {
     })),
   );
 
+  protected readonly whose = computed((): Whose => {
+    const scheme = this.scheme();
+    return { firstColour: scheme[this.review().first]!, scheme };
+  });
+
   private titled(title: string | null): string {
     const { first } = this.review();
-    return title === null ? 'turns of no case' : caseTitle({ title }, first, this.scheme());
+    return title === null ? 'unrecognised turns' : caseTitle({ title }, first, this.scheme());
   }
 }
 

@@ -7,11 +7,12 @@ import { ToldField } from '../../ui/fields/told-field';
 import { CaseForm } from './case-form';
 import { DraftDesk } from './draft-desk';
 import { SayingsForm } from './sayings-form';
+import { CaseName } from '../../subjects/method/parts/case-name';
 
 /** The approach in hand: what it is called, its cases, and the one that is being changed. */
 @Component({
   selector: 'sc-approach-work',
-  imports: [CaseForm, Choice, MatButton, MatCheckbox, MatIcon, SayingsForm, ToldField],
+  imports: [CaseName, CaseForm, Choice, MatButton, MatCheckbox, MatIcon, SayingsForm, ToldField],
   templateUrl: './approach-work.html',
   styleUrl: './approach-work.scss',
   host: { role: 'region', 'aria-label': 'Approach' },

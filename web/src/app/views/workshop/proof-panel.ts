@@ -20,10 +20,11 @@ import {
   paintedFromCube,
   readStep,
   STANDARD_SCHEME,
+  UP,
   stickersSeen,
   writeMoves,
 } from '@sleetcrest/core';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, caseTitle } from '@sleetcrest/core/teaching/approaches';
 import { LearningWork } from '../../subjects/practice/work';
 import { readerFeature } from '../../subjects/settings';
 import { reading } from '../../base/reading/reading';
@@ -101,7 +102,11 @@ export class ProofPanel {
     if (made?.approach !== this.approach()) return null;
     const { ahead, around } = made;
     const title = (id: string): string =>
-      this.approach().cases.find((one) => one.id === id)?.title ?? id;
+      caseTitle(
+        this.approach().cases.find((one) => one.id === id)!,
+        UP,
+        STANDARD_SCHEME,
+      );
     const open =
       ahead.open > 0.005
         ? ` In ${Math.round(ahead.open * 100)} % of looks top, front and right do not tell.`

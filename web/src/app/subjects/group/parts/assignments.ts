@@ -3,7 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { DEFAULT_METHOD, readCubeDocument } from '@sleetcrest/core';
-import { taskWords } from '@sleetcrest/core/group/tasks';
+import { casesOf, taskWords } from '@sleetcrest/core/group/tasks';
 import type { Assignment, Progress } from '@sleetcrest/contract/table';
 import { accountFeature } from '../../account';
 import { EntryPage } from '../../cube';
@@ -11,6 +11,8 @@ import { daySaid, today } from '../../../base/words/days';
 import { Held } from '../../../base/reading/held';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
+import type { Whose } from '../../method';
+import { CaseName } from '../../method/parts/case-name';
 import { GroupStore } from '../group-store';
 import { methodTitles } from '../method-titles';
 import { TableApi } from '../table-api';
@@ -23,13 +25,16 @@ const SHOWN_DAYS = 7;
 /** What a coach has set for a learner: what is open first, by the day it is wanted. */
 @Component({
   selector: 'sc-assignments',
-  imports: [MatButton, Trouble],
+  imports: [CaseName, MatButton, Trouble],
   template: `
     <sc-trouble [of]="asking.trouble() ?? trouble()" />
     @for (one of shown(); track one.assignment.id) {
       <article [class.done]="one.own.doneAt">
         <div>
           <b>{{ words(one.assignment) }}</b>
+          @for (id of casesOf(one.assignment.task); track id) {
+            <sc-case-name [case]="id" [whose]="whose(one.assignment)" [bare]="true" />
+          }
           <div class="quiet">{{ says(one.assignment, one.own) }}</div>
           @if (one.assignment.note) {
             <p>{{ one.assignment.note }}</p>
@@ -37,14 +42,14 @@ const SHOWN_DAYS = 7;
         </div>
         @if (one.own.doneAt === null) {
           <button matButton="filled" (click)="go(one.assignment)">Do it</button>
-          <button matButton (click)="say(one.assignment, true)">It is done</button>
+          <button matButton (click)="say(one.assignment, true)">I have done it</button>
         } @else if (one.own.said) {
-          <button matButton (click)="say(one.assignment, false)">Not done after all</button>
+          <button matButton (click)="say(one.assignment, false)">Mark as not done</button>
         }
       </article>
     } @empty {
       @if (saysNothing() && !asking.isBusy()) {
-        <p class="quiet">Nothing is set for you.</p>
+        <p class="quiet">No tasks for you.</p>
       }
     }
   `,
@@ -110,6 +115,13 @@ export class Assignments {
       new Map(this.groups.all().map((one) => [one.id, methodTitles(one.method, one.firstColour)])),
   );
   private readonly usual = methodTitles(DEFAULT_METHOD);
+
+  protected readonly casesOf = casesOf;
+
+  protected whose({ group }: Assignment): Whose {
+    const one = this.groups.all().find(({ id }) => id === group);
+    return one ? { method: one.method, firstColour: one.firstColour } : {};
+  }
 
   protected words({ task, group }: Assignment): string {
     return taskWords(task, this.titles().get(group) ?? this.usual);

@@ -1,9 +1,10 @@
 import { type Colour, type ColourScheme, type Method, sideOfColour, UP } from '@sleetcrest/core';
+import { approachesOf } from '@sleetcrest/core/engine/run';
 import { partFacts } from '@sleetcrest/core/engine/facts';
 import { explainFailure, prove, Surveyor } from '@sleetcrest/core/engine/prove';
 import { setUpFor } from '@sleetcrest/core/engine/set-up';
 import { checkWording } from '@sleetcrest/core/insight/claims';
-import { caseBeside, caseCards } from '@sleetcrest/core/shown/cases';
+import { caseBeside, caseCards, casePictures } from '@sleetcrest/core/shown/cases';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 
 type Report = (done: number, of: number) => void;
@@ -37,6 +38,14 @@ export const methodDeeds = {
 
   cards: (method: Method, firstColour: Colour, scheme: ColourScheme) =>
     caseCards(method, sideOfColour(scheme, firstColour), scheme),
+
+  picture: (caseId: string, method: Method, firstColour: Colour, scheme: ColourScheme) => {
+    const approach = approachesOf(method).find(({ cases }) =>
+      cases.some(({ id }) => id === caseId),
+    );
+    const first = sideOfColour(scheme, firstColour);
+    return approach ? (casePictures(approach, caseId, method, first, scheme)[0] ?? null) : null;
+  },
 
   setUp: (
     caseId: string,

@@ -11,7 +11,9 @@ import { told } from '../../../base/work/worker-of';
 
 export type OnProgress = (share: number) => void;
 export type Proved = ReturnType<(typeof methodDeeds)['prove']>;
-type Outcome<K extends 'cards' | 'setUp' | 'beside'> = ReturnType<(typeof methodDeeds)[K]>;
+type Outcome<K extends 'cards' | 'picture' | 'setUp' | 'beside'> = ReturnType<
+  (typeof methodDeeds)[K]
+>;
 
 /** What of the worker is asked here. */
 interface Part {
@@ -32,6 +34,16 @@ export class Work {
 
   cards(method: Method, first: Colour, scheme: ColourScheme): Promise<Outcome<'cards'>> {
     return this.quick.ask(({ methods }) => methods.cards(method, first, scheme));
+  }
+
+  /** The first picture of a case; null where the method has no such case. */
+  picture(
+    caseId: string,
+    method: Method,
+    first: Colour,
+    scheme: ColourScheme,
+  ): Promise<Outcome<'picture'>> {
+    return this.quick.ask(({ methods }) => methods.picture(caseId, method, first, scheme));
   }
 
   setUp(

@@ -22,7 +22,7 @@ import {
   type Sight,
 } from '@sleetcrest/core/insight/glance';
 import { pictureHold } from '@sleetcrest/core/shown/cases';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, caseTitle } from '@sleetcrest/core/teaching/approaches';
 import { LearningWork } from '../work/learning-work';
 import { entryFeature } from '../../cube';
 import { readerFeature } from '../../settings';
@@ -31,6 +31,7 @@ import { reading } from '../../../base/reading/reading';
 import { Segments } from '../../../ui/fields/segments';
 import { Crown } from '../../../ui/crown/crown';
 import { Trouble } from '../../../ui/trouble';
+import { CaseName } from '../../method/parts/case-name';
 
 const SIGHTS: readonly { value: Sight; name: string }[] = [
   { value: 'ahead', name: 'Top, front and right' },
@@ -41,7 +42,7 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
 /** Look here first: the fewest stickers that decide the case, as 1, 2, 3 on the picture. */
 @Component({
   selector: 'sc-glance',
-  imports: [Crown, MatButton, MatProgressBar, Segments, Trouble],
+  imports: [CaseName, Crown, MatButton, MatProgressBar, Segments, Trouble],
   template: `
     <sc-segments
       label="What may be looked at"
@@ -83,11 +84,16 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
           }
         </ol>
       </div>
-      @if (end(); as says) {
-        <p class="end">{{ says }}</p>
+      @if (end(); as told) {
+        <p class="end">
+          {{ told.says }}
+          @for (id of told.cases; track id) {
+            <sc-case-name [case]="id" />
+          }
+        </p>
       }
       @if (way().length > 0) {
-        <button matButton (click)="way.set([])">From the first look</button>
+        <button matButton (click)="way.set([])">Start again</button>
       }
     } @else {
       <mat-progress-bar mode="indeterminate" aria-label="Working out what to look at" />
@@ -188,10 +194,10 @@ export class GlanceView {
     const node = this.nodes().at(-1);
     if (!node || 'answers' in node) return null;
     if ('open' in node) {
-      return `What is in sight does not tell more. It can be: ${node.open.map((id) => this.title(id)).join('; ')}.`;
+      return { says: 'That is all one can see from here. It is one of these:', cases: node.open };
     }
-    const turned = node.turn ? ` First turn the whole cube ${TURNED[node.turn]}.` : '';
-    return `So it is: ${this.title(node.case)}.${turned}`;
+    const turned = node.turn ? `First turn the whole cube ${TURNED[node.turn]}. ` : '';
+    return { says: `${turned}It is this case:`, cases: [node.case] };
   });
 
   private readonly looked = computed(() =>
@@ -249,7 +255,8 @@ export class GlanceView {
   }
 
   private title(id: string): string {
-    return this.approach().cases.find((one) => one.id === id)?.title ?? id;
+    const one = this.approach().cases.find((each) => each.id === id);
+    return one ? caseTitle(one, this.first(), this.scheme()) : '';
   }
 
   protected back(at: number): void {

@@ -16,6 +16,21 @@ export const inkOf = ({ swatches, letters }: Pick<Reader, 'swatches' | 'letters'
   font: 'Atkinson Hyperlegible Next, sans-serif',
 });
 
+const urls = new WeakMap<Cells, Map<string, string>>();
+
+/** A picture as the address of an image; drawn once for an ink, however often it is shown. */
+export function pictureUrl(cells: Cells, ink: Ink): string {
+  const key = JSON.stringify([ink.swatches, ink.letters]);
+  let known = urls.get(cells);
+  if (!known) urls.set(cells, (known = new Map()));
+  let url = known.get(key);
+  if (url === undefined) {
+    url = `data:image/svg+xml,${encodeURIComponent(crownSvg(cells, ink))}`;
+    known.set(key, url);
+  }
+  return url;
+}
+
 /** A crown with only what matters painted, drawn as it is printed. */
 @Component({
   selector: 'sc-picture',

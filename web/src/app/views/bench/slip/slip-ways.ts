@@ -14,7 +14,7 @@ import { TurnTile } from '../../../ui/tiles/turn-tile';
 
 export const WAYS: Record<WayBack['kind'], string> = {
   undo: 'Undo from there and do it right',
-  shortest: 'The fewest turns back',
+  shortest: 'A short way back',
   'go-on': 'Go on from here',
 };
 

@@ -21,11 +21,12 @@ import { Learning, type Answered } from '../learning';
 import type { SetUpShown } from '../../../subjects/practice/work';
 import { OwnCube, type Told } from './own-cube';
 import { anew } from '../../../base/state/anew';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 /** A case on a cube in hand: set up, recognised and done. */
 @Component({
   selector: 'sc-both-card',
-  imports: [Crown, DevicePanel, MatButton, OwnCube],
+  imports: [CaseName, Crown, DevicePanel, MatButton, OwnCube],
   template: `
     <div class="card" [class.alone]="telling()">
       @if (!telling() && state(); as now) {
@@ -58,7 +59,7 @@ import { anew } from '../../../base/state/anew';
             @if (state().right) {
               <p class="good">Done, in {{ state().seconds.toFixed(2) }} seconds.</p>
             } @else {
-              <p class="bad">Not this time: it is “{{ title() }}”.</p>
+              <p class="bad">Not this time: it is <sc-case-name [case]="case()" /></p>
             }
           }
           @default {
@@ -116,7 +117,6 @@ import { anew } from '../../../base/state/anew';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BothCard {
-  readonly title = input.required<string>();
   readonly case = input.required<string>();
   /** The cube it waits on, the turns there from solved, and how it is done. */
   readonly shown = input.required<SetUpShown>();

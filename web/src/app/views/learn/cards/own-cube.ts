@@ -21,6 +21,8 @@ import { reading } from '../../../base/reading/reading';
 import { undoable } from '../../../base/undo/undoable';
 import { Trouble } from '../../../ui/trouble';
 import { Learning } from '../learning';
+import { CaseName } from '../../../subjects/method/parts/case-name';
+import { stickerWords } from '../../../ui/crown/geometry';
 
 /** How a case came out, told by the person. */
 export interface Told {
@@ -32,7 +34,7 @@ export interface Told {
 /** Asks for a few stickers of one's own cube, and says by them how a case came out. */
 @Component({
   selector: 'sc-own-cube',
-  imports: [Crown, MatButton, Pots, Trouble],
+  imports: [CaseName, Crown, MatButton, Pots, Trouble],
   template: `
     <div class="card">
       <sc-crown
@@ -46,7 +48,7 @@ export interface Told {
           <sc-trouble [of]="message" />
         } @else if (asked() !== null) {
           <h2>How does yours look?</h2>
-          <p>Hold it with {{ held() }} again. Which colour is at the place that is asked?</p>
+          <p>Hold it with {{ held() }} again. Which colour is {{ place() }}?</p>
           <p class="quiet">
             Sticker {{ colours.now().length + 1 }} of {{ stickers()!.length }}: together they tell
             any one slip. A digit or first letter answers too.
@@ -58,26 +60,22 @@ export interface Told {
           />
         } @else if (out(); as told) {
           @if (!told.right) {
-            <h2>It came out otherwise</h2>
+            <h2>It came out differently</h2>
             @for (sentence of told.says; track $index) {
-              <p>{{ $first ? 'Likeliest:' : 'Or:' }} {{ sentence }}</p>
+              <p>{{ $first ? 'Most likely:' : 'Or:' }} {{ sentence }}</p>
             }
             @if (told.instead) {
-              <p>
-                It looks as it does after “{{
-                  learning.caseCalled(told.instead)?.title ?? told.instead
-                }}”.
-              </p>
+              <p>It looks as it does after <sc-case-name [case]="told.instead" /></p>
             } @else if (told.says.length === 0) {
-              <p>Neither one slip nor two explain this: look at your cube once more.</p>
+              <p>No one or two slips explain this: check the colours on your cube.</p>
             }
             <p>
-              <button matButton="filled" (click)="settle(told)">Yes, it looks so</button>
+              <button matButton="filled" (click)="settle(told)">Go on</button>
             </p>
           }
         }
         @if (colours.canUndo()) {
-          <p><button matButton (click)="colours.undo()">Take the last sticker back</button></p>
+          <p><button matButton (click)="colours.undo()">Undo the last sticker</button></p>
         }
       </section>
     </div>
@@ -111,6 +109,8 @@ export class OwnCube {
     (): readonly Colour[] => [],
   );
   protected readonly asked = computed(() => this.stickers()?.[this.colours.now().length] ?? null);
+  /** Where the sticker that is asked for is, in words. */
+  protected readonly place = computed(() => stickerWords(this.asked() ?? 0));
   private readonly seen = computed((): readonly number[] => {
     const seen = unseenCube();
     this.colours.now().forEach((colour, k) => {

@@ -26,13 +26,12 @@ import { TurnCard } from './turn-card';
       @case ('turn') {
         <sc-turn-card
           [sequence]="now.sequence"
-          [what]="what(now.cases)"
+          [cases]="ids(now.cases)"
           (answered)="answered.emit($event)"
         />
       }
       @case ('both') {
         <sc-both-card
-          [title]="now.case.title"
           [case]="now.case.case"
           [shown]="now.shown"
           [turns]="now.case.turns"
@@ -56,8 +55,7 @@ export class PracticeCard {
   readonly answered = output<Answered>();
   protected readonly learning = inject(Learning);
 
-  protected what(titles: readonly { title: string }[]): string {
-    const all = [...new Set(titles.map(({ title }) => `“${title}”`))];
-    return `The turns for ${all.join(' and ')}`;
+  protected ids(cases: readonly { case: string }[]): string[] {
+    return cases.map((one) => one.case);
   }
 }

@@ -19,6 +19,7 @@ import { CHOICE_KEYS } from '../learn.keys';
 import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
 import { anew } from '../../../base/state/anew';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 /** The stickers that decide, and how many cases they rule out. */
 interface Looks {
@@ -29,7 +30,7 @@ interface Looks {
 /** A cube on which a case waits: which is it? */
 @Component({
   selector: 'sc-see-card',
-  imports: [Crown, MatButton],
+  imports: [CaseName, Crown, MatButton],
   template: `
     <div class="card">
       <sc-crown
@@ -39,7 +40,7 @@ interface Looks {
         [marked]="marked()"
       />
       <section>
-        <h2>{{ question().asks === 'way' ? 'Which way?' : 'Which case waits here?' }}</h2>
+        <h2>{{ question().asks === 'way' ? 'Which way?' : 'Which case is this?' }}</h2>
         <p class="quiet">Look first, then press its number or touch it.</p>
         <ol class="choices" aria-label="Answers">
           @for (one of choices(); track one.id) {
@@ -52,7 +53,7 @@ interface Looks {
                 (click)="choose(one.id, $event.timeStamp, touched($event))"
               >
                 <kbd>{{ $index + 1 }}</kbd>
-                {{ one.title }}
+                <sc-case-name [case]="one.id" />
               </button>
             </li>
           }
@@ -62,16 +63,16 @@ interface Looks {
             @if (answer.right) {
               <p class="good">Yes, in {{ answer.seconds.toFixed(2) }} seconds.</p>
             } @else {
-              <p class="bad">No: it is “{{ title(question().case) }}”.</p>
+              <p class="bad">No, it is <sc-case-name [case]="question().case" /></p>
             }
             @if (looks(); as told) {
-              <p>What tells:</p>
+              <p>How you can tell:</p>
               <ol class="looks">
                 @for (one of told.looked; track $index) {
                   <li [class.out]="$index === told.rulesOut && !answer.right">
                     {{ said(one) }}
                     @if ($index === told.rulesOut && !answer.right) {
-                      <b>So it is not “{{ title(answer.choice) }}”.</b>
+                      <b>So it is not <sc-case-name [case]="answer.choice" /></b>
                     }
                   </li>
                 }
@@ -110,7 +111,6 @@ export class SeeCard {
   protected readonly choices = computed(() =>
     this.question().choices.map((id) => ({
       id,
-      title: this.title(id),
       right: this.question().right.includes(id),
     })),
   );
@@ -134,10 +134,6 @@ export class SeeCard {
       });
       onCleanup(() => cancelAnimationFrame(frame));
     });
-  }
-
-  protected title(id: string): string {
-    return this.approach().cases.find((one) => one.id === id)?.title ?? id;
   }
 
   protected said(one: LookedAt): string {

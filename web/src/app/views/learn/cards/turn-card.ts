@@ -16,15 +16,21 @@ import { reading } from '../../../base/reading/reading';
 import { Learning, type Answered } from '../learning';
 import { Turning, type Turned } from './turning';
 import { anew } from '../../../base/state/anew';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 /** A sequence to be done from memory, by buttons, letters or the connected cube. */
 @Component({
   selector: 'sc-turn-card',
-  imports: [MatButton, Turning, TurnTile],
+  imports: [CaseName, MatButton, Turning, TurnTile],
   template: `
     <section class="drill">
       <h2>Turn from memory</h2>
-      <p class="what">{{ what() }}</p>
+      <p class="what">
+        The turns for
+        @for (id of cases(); track id) {
+          <sc-case-name [case]="id" />
+        }
+      </p>
       <ol class="done" aria-label="Turns done">
         @for (move of done(); track $index) {
           <li><sc-turn-tile [move]="move" [dialect]="dialect()" state="done" /></li>
@@ -76,7 +82,7 @@ export class TurnCard {
   /** The sequence, in the prime dialect. */
   readonly sequence = input.required<string>();
   /** What it is for. */
-  readonly what = input.required<string>();
+  readonly cases = input.required<readonly string[]>();
   readonly answered = output<Answered>();
 
   protected readonly learning = inject(Learning);

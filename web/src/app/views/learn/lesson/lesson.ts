@@ -25,6 +25,7 @@ import { LessonAmong } from './lesson-among';
 import { LessonDone } from './lesson-done';
 import { LessonWatch } from './lesson-watch';
 import { Page } from '../../../ui/page';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 type Part = 'watch' | 'together' | 'alone' | 'among';
 const PARTS: readonly { value: Part; name: string }[] = [
@@ -38,6 +39,7 @@ const PARTS: readonly { value: Part; name: string }[] = [
 @Component({
   selector: 'sc-lesson',
   imports: [
+    CaseName,
     Page,
     LessonAmong,
     LessonDone,

@@ -28,13 +28,14 @@ import { STANDING_WORDS } from '@sleetcrest/core/learner/standing';
 import { StandingRise } from '../../../ui/standing/standing-rise';
 import { clockText } from '../../../base/words/clock-text';
 import { reading } from '../../../base/reading/reading';
-import { TableApi, GroupStore } from '../../../subjects/group';
+import { TableApi, GroupStore, GroupTitles } from '../../../subjects/group';
 import { inOrder, type Order } from './matrix-order';
 import { RowRidge, type Span } from './row-ridge';
 import { Trouble } from '../../../ui/trouble';
 import { deedOf } from '../../../base/keys/key-scope';
 import { MATRIX_KEYS } from './matrix.keys';
 import { RestsOn, type LookedAt } from './rests-on';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 /** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
 const LEAST_CELL = 17;
@@ -52,6 +53,7 @@ interface Looked {
 @Component({
   selector: 'sc-matrix-view',
   imports: [
+    CaseName,
     CdkFixedSizeVirtualScroll,
     CdkVirtualForOf,
     CdkVirtualScrollViewport,
@@ -71,6 +73,7 @@ interface Looked {
 })
 export class MatrixView {
   protected readonly groups = inject(GroupStore);
+  protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
   private readonly injector = inject(Injector);
   protected readonly words = STANDING_WORDS;
@@ -78,9 +81,9 @@ export class MatrixView {
   protected readonly clock = clockText;
 
   protected readonly orders: readonly { value: Order; name: string }[] = [
-    { value: 'need', name: 'who needs somebody most' },
+    { value: 'need', name: 'needs help most' },
     { value: 'name', name: 'name' },
-    { value: 'seen', name: 'longest not seen' },
+    { value: 'seen', name: 'away longest' },
   ];
   protected readonly order = signal<Order>('need');
   private readonly asking = reading(

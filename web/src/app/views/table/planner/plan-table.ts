@@ -8,12 +8,14 @@ import isEqual from 'fast-deep-equal';
 import { counted } from '../../../base/words/counted';
 import { GroupTitles } from '../../../subjects/group';
 import { SOLVES } from './draft';
-import { slotWords } from './plan-words';
+import { slotKindWords, slotWords } from './plan-words';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 /** One table of a plan: who sits at it, what it does in each block and why, and the cubes to prepare. */
 @Component({
   selector: 'sc-plan-table',
   imports: [
+    CaseName,
     CdkDrag,
     MatButton,
     MatFormField,
@@ -60,6 +62,13 @@ export class PlanTableView {
       ]),
     })),
   );
+
+  protected readonly whose = this.titles.whose;
+  protected readonly kindWords = slotKindWords;
+
+  protected casesOf({ case: id, other }: Slot): string[] {
+    return [id, other].filter((one) => one !== '');
+  }
 
   protected words(slot: Slot): string {
     return slotWords(slot, this.titles.of);

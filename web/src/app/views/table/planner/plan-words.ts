@@ -17,17 +17,19 @@ type Named = (id: string) => string;
 
 /** What a table does in a block. */
 export function slotWords({ kind, case: id, other }: Slot, titleOf: Named): string {
-  switch (kind) {
-    case 'solve':
-      return 'Whole solves';
-    case 'new':
-      return `New, with you: ${titleOf(id)}`;
-    case 'apart':
-      return `Tell apart: ${titleOf(id)} and ${titleOf(other)}`;
-    case 'firm':
-      return `Make sure: ${titleOf(id)}`;
-  }
+  const cases = [id, other].filter((one) => one !== '').map(titleOf);
+  return [slotKindWords(kind), cases.join(' and ')].join(' ').trim();
 }
+
+const SLOT_KINDS: Record<Slot['kind'], string> = {
+  solve: 'Whole solves',
+  new: 'New, you teach:',
+  apart: 'Tell apart:',
+  firm: 'Consolidate:',
+};
+
+/** What is done in a block, before the cases it is done with are named. */
+export const slotKindWords = (kind: Slot['kind']): string => SLOT_KINDS[kind];
 
 /** What is not as it should be in a plan; the coach may leave it so. */
 export function remarkWords({ kind, block, learners }: Remark, nameOf: Named): string {
@@ -40,9 +42,9 @@ export function remarkWords({ kind, block, learners }: Remark, nameOf: Named): s
     case 'too-many':
       return `More than six sit together: ${names}.`;
     case 'nothing-of-theirs':
-      return `Nothing in it is ${learners.length === 1 ? 'theirs' : 'of their own'}: ${names}.`;
+      return `Nothing here suits: ${names}.`;
     case 'left-out':
-      return `Sits nowhere yet: ${names}.`;
+      return `Has no table yet: ${names}.`;
   }
 }
 
@@ -59,7 +61,7 @@ export function worthWords(
   const spent = blocks * block * learners.length;
   const rate =
     spent > 0 && cases > 0 ? `, one for every ${Math.round(spent / cases)} learner-minutes` : '';
-  const expected = `About ${cases.toFixed(1)} cases made sure are to be expected${rate}.`;
+  const expected = `Expect about ${counted(Math.round(cases), 'case')} learned${rate}.`;
   if (!proposed) return expected;
   const less = proposed.worth.cases - cases;
   const more = tables - proposed.worth.tables;
@@ -68,8 +70,8 @@ export function worthWords(
   if (!differs && more === 0 && alone === 0)
     return [expected, bestWords(proposed)].join(' ').trim();
   const changed = differs
-    ? `What was changed ${less > 0 ? 'costs' : 'gains'} ${Math.abs(less).toFixed(1)} of them`
-    : 'What was changed costs none of them';
+    ? `Your change ${less > 0 ? 'loses' : 'gains'} ${Math.abs(less).toFixed(1)}`
+    : 'Your change loses none';
   const look = `${counted(Math.abs(more), 'table')} ${more > 0 ? 'more' : 'fewer'} to look after`;
   const left =
     alone > 0
@@ -87,5 +89,5 @@ function bestWords({ worth, bound, boundCut, exact }: Judged): string {
   const most = Math.floor((bound / worth.value - 1) * 100) + 1;
   const best = exact ? 'No plan is worth more' : `No plan is worth ${most} % more`;
   const reckoned = boundCut ? ', as far as was reckoned' : '';
-  return `${best}${reckoned}, where each table to look after counts ${OBJECTIVE.tableCosts} of a case against it, and everybody is to do something of their own.`;
+  return `${best}${reckoned}, where each extra table costs ${OBJECTIVE.tableCosts} of a case, and everybody is to do something of their own.`;
 }

@@ -15,7 +15,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import type { Stage } from '@sleetcrest/core';
-import { taskWords } from '@sleetcrest/core/group/tasks';
+import { casesOf, taskWords } from '@sleetcrest/core/group/tasks';
 import {
   setAssignmentSchema,
   type Assignment,
@@ -36,6 +36,7 @@ import { clockText } from '../../../base/words/clock-text';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
 import { Trouble } from '../../../ui/trouble';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 
 const KINDS: readonly { value: Task['do']; name: string }[] = [
   { value: 'lesson', name: 'a lesson' },
@@ -52,6 +53,7 @@ const listed = (one: string | undefined): readonly string[] => (one === undefine
 @Component({
   selector: 'sc-set-work',
   imports: [
+    CaseName,
     Choice,
     DateField,
     ForWhom,
@@ -124,6 +126,8 @@ export class SetWork {
       if (this.kind() === 'cube') untracked(() => void this.cubes.open());
     });
   }
+
+  protected readonly casesOf = casesOf;
 
   protected readonly task = computed((): Task | null => {
     const [one] = this.cases();
