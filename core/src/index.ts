@@ -88,6 +88,7 @@ export {
   type HeldPiece,
   holdAfter,
   holdLine,
+  wayTo,
   invertMove,
   invertMoves,
   isWholeCube,

@@ -45,26 +45,26 @@ test('a phrase is changed, everything taken along, and the account deleted', asy
   const name = someName('Gunnar');
   await signUp(page, name);
   await page.getByRole('link', { name: `Account of ${name}` }).click();
-  await page.getByLabel('Phrase in use').fill('not the phrase');
-  await page.getByLabel('New phrase').fill('ice on the landing');
-  await page.getByRole('button', { name: 'Change the phrase' }).click();
-  await expect(page.getByRole('alert')).toContainText('not your pass phrase');
-  await page.getByLabel('Phrase in use').fill(PHRASE);
-  await page.getByRole('button', { name: 'Change the phrase' }).click();
-  await expect(page.getByText('Your pass phrase is changed')).toBeVisible();
+  await page.getByLabel('Current passphrase').fill('not the phrase');
+  await page.getByLabel('New passphrase').fill('ice on the landing');
+  await page.getByRole('button', { name: 'Change the passphrase' }).click();
+  await expect(page.getByRole('alert')).toContainText('not your passphrase');
+  await page.getByLabel('Current passphrase').fill(PHRASE);
+  await page.getByRole('button', { name: 'Change the passphrase' }).click();
+  await expect(page.getByText('Your passphrase is changed')).toBeVisible();
 
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Everything as a ZIP file' }).click();
+  await page.getByRole('button', { name: 'Download everything (ZIP)' }).click();
   const zip = await readFile(await (await download).path());
   expect(zip.subarray(0, 2).toString()).toBe('PK');
   expect(zip.toString('latin1')).toContain('log.csv');
 
   await page.getByRole('button', { name: 'Delete my account …' }).click();
-  await page.getByLabel('Your pass phrase').fill('ice on the landing');
+  await page.getByLabel('Your passphrase').fill('ice on the landing');
   await page.getByRole('button', { name: 'Delete me and all of it' }).click();
   await expect(page).toHaveURL(/sign-in$/);
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Pass phrase').fill('ice on the landing');
+  await page.getByLabel('Passphrase').fill('ice on the landing');
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('do not belong together');
 });
@@ -82,11 +82,11 @@ test('a coach gives a new phrase to who has not chosen one, and to nobody else',
   await expect(page.locator('.code')).toBeVisible();
   await page.goto('/table/who');
   await page.getByLabel('Names, one on each line').fill(learnerName);
-  await page.getByRole('button', { name: 'Look what is in it' }).click();
+  await page.getByRole('button', { name: 'Check the list' }).click();
   await page.getByRole('button', { name: 'Add 1 learner' }).click();
-  await page.getByRole('button', { name: 'They are printed' }).click();
-  await page.getByRole('button', { name: 'New phrase' }).click();
-  await page.getByLabel(`New phrase for ${learnerName}`).fill('frost on the window');
+  await page.getByRole('button', { name: 'I have printed them' }).click();
+  await page.getByRole('button', { name: 'New passphrase' }).click();
+  await page.getByLabel(`New passphrase for ${learnerName}`).fill('frost on the window');
   await page.getByRole('button', { name: 'Set it' }).click();
   await expect(page.getByText(`Tell ${learnerName} the new phrase`)).toBeVisible();
 
@@ -94,20 +94,20 @@ test('a coach gives a new phrase to who has not chosen one, and to nobody else',
   const learner = await browser.newPage();
   await learner.goto('/sign-in');
   await learner.getByLabel('Name').fill(learnerName);
-  await learner.getByLabel('Pass phrase').fill('frost on the window');
+  await learner.getByLabel('Passphrase').fill('frost on the window');
   await learner.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await learner.getByLabel('Your own pass phrase').fill('frost on the window');
+  await learner.getByLabel('Your own passphrase').fill('frost on the window');
   await learner.getByRole('button', { name: 'Take this one' }).click();
   await expect(learner.getByRole('alert')).toContainText('another than the one you were given');
-  await learner.getByLabel('Your own pass phrase').fill('ice under the pier');
+  await learner.getByLabel('Your own passphrase').fill('ice under the pier');
   await learner.getByRole('button', { name: 'Take this one' }).click();
   await expect(learner.getByRole('link', { name: `Account of ${learnerName}` })).toBeVisible();
 
   // From then on it is theirs alone.
-  await page.getByRole('button', { name: 'New phrase' }).click();
-  await page.getByLabel(`New phrase for ${learnerName}`).fill('frost on the window');
+  await page.getByRole('button', { name: 'New passphrase' }).click();
+  await page.getByLabel(`New passphrase for ${learnerName}`).fill('frost on the window');
   await page.getByRole('button', { name: 'Set it' }).click();
-  await expect(page.getByRole('alert')).toContainText('a pass phrase of their own');
+  await expect(page.getByRole('alert')).toContainText('a passphrase of their own');
   await learner.close();
 });
 

@@ -70,7 +70,7 @@ test('an evening at the table, from planning to going home', async ({
   });
 
   await test.step('another coach is asked to help, and sees how everybody stands', async () => {
-    await coach.getByRole('link', { name: 'Who belongs' }).click();
+    await coach.getByRole('link', { name: 'Learners' }).click();
     await coach.getByRole('button', { name: 'Make a code' }).click();
     const code = await coach.getByRole('status').locator('b').innerText();
     await signUp(helper, someName('Helga'), 'I teach others');
@@ -80,7 +80,7 @@ test('an evening at the table, from planning to going home', async ({
     await helper.getByRole('button', { name: 'Help' }).click();
     await expect(helper.getByText('You help with')).toBeVisible();
     await expect(helper.getByRole('rowheader', { name: 'Marit' })).toBeVisible();
-    await expect(helper.getByRole('link', { name: 'Who belongs' })).toBeVisible();
+    await expect(helper.getByRole('link', { name: 'Learners' })).toBeVisible();
   });
 
   await test.step('three learners sit down and work, one is a guest', async () => {
@@ -99,7 +99,7 @@ test('an evening at the table, from planning to going home', async ({
     await guest.getByRole('link', { name: 'At a table today?' }).click();
     await guest.getByLabel('Code on the board').fill(code);
     await guest.getByLabel('What you want to be called').fill('Jon');
-    await guest.getByRole('button', { name: 'Sit down by the code' }).click();
+    await guest.getByRole('button', { name: 'Join with the code' }).click();
     await expect(guest.getByRole('button', { name: 'Raise your hand' })).toBeVisible();
 
     await amalie.getByRole('link', { name: 'Bench', exact: true }).click();
@@ -130,7 +130,7 @@ test('an evening at the table, from planning to going home', async ({
     await expect(coach.getByRole('button', { name: /^Jon: hand up/ })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Sunniva: hand up/ })).toBeVisible();
     await coach.getByRole('button', { name: /^Sunniva/ }).click();
-    await coach.getByRole('button', { name: /Seen: take the hand down/ }).click();
+    await coach.getByRole('button', { name: /Lower hand/ }).click();
     await expect(sunniva.getByRole('button', { name: 'Raise your hand' })).toBeVisible();
     await coach.getByRole('button', { name: 'Close' }).click();
   });
@@ -219,10 +219,10 @@ test('a whole class is brought in at once, each with a slip, and begins with a p
   await page.goto('/table');
   await page.getByLabel('Name of the group').fill('Saturday mornings');
   await page.getByRole('button', { name: 'Make a group' }).click();
-  await page.getByRole('link', { name: 'Bring in your learners' }).click();
+  await page.getByRole('link', { name: 'Add your learners' }).click();
   const [eli, una] = [someName('Eli'), someName('Una')];
   await page.getByLabel('Names, one on each line').fill(`name\n${eli}\n${una}\nRuna\n${eli}\n`);
-  await page.getByRole('button', { name: 'Look what is in it' }).click();
+  await page.getByRole('button', { name: 'Check the list' }).click();
   const found = page.getByRole('list', { name: 'What is in the list' });
   await expect(found.getByRole('listitem').filter({ hasText: 'is taken here' })).toContainText(
     'Runa',
@@ -233,14 +233,14 @@ test('a whole class is brought in at once, each with a slip, and begins with a p
   const phrase = await slip.locator('.phrase').innerText();
   expect(phrase.split(' ').length).toBe(4);
   await expect(slip.locator('svg')).toBeVisible();
-  await page.getByRole('button', { name: 'They are printed' }).click();
+  await page.getByRole('button', { name: 'I have printed them' }).click();
   await expect(page.getByText('2 learners')).toBeVisible();
 
   const learner = await opened(browser);
   await learner.goto(`/sign-in?as=${encodeURIComponent(eli)}`);
-  await learner.getByLabel('Pass phrase').fill(phrase);
+  await learner.getByLabel('Passphrase').fill(phrase);
   await learner.getByRole('button', { name: 'Sign in', exact: true }).click();
-  await learner.getByLabel('Your own pass phrase').fill(PHRASE);
+  await learner.getByLabel('Your own passphrase').fill(PHRASE);
   await learner.getByRole('button', { name: 'Take this one' }).click();
   await expect(learner.getByRole('link', { name: `Account of ${eli}` })).toBeVisible();
   await expect(learner).toHaveURL(/\/log$/);

@@ -25,7 +25,7 @@ test('every state meets the accessibility rules', async ({ bench, page }) => {
   await bench.walk();
   await expectAccessible(page);
   await page.keyboard.press('?');
-  await expect(page.getByRole('heading', { name: 'Keyboard map' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Keyboard shortcuts' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('s');
@@ -52,8 +52,8 @@ test('telling, slips and reading from afar meet them too', async ({ bench, page 
   await expectAccessible(page);
   await bench.enterTurns('R U F');
   await bench.walk();
-  await page.getByRole('button', { name: 'Read from afar' }).click();
-  await page.getByRole('button', { name: 'How it goes on' }).click();
+  await page.getByRole('button', { name: 'Large view' }).click();
+  await page.getByRole('button', { name: 'Settings for this view' }).click();
   await expect(page.getByRole('button', { name: /Foot pedal/ })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');

@@ -48,7 +48,7 @@ test('a guest is shown first things, takes a first lesson, and finds two days la
   for (let cube = 1; cube <= 4; cube++) {
     await expect(page.getByText(`Cube ${cube} of 4`)).toBeVisible();
     await learn.answerAny();
-    await page.getByRole('button', { name: cube < 4 ? 'Next cube' : 'That is the lesson' }).click();
+    await page.getByRole('button', { name: cube < 4 ? 'Next cube' : 'Finish lesson' }).click();
   }
   await learn.isReady();
   await page.getByRole('button', { name: new RegExp(`^${CROSS}`) }).click();
@@ -148,7 +148,7 @@ test('what one knows, plans, patterns and looks meet the accessibility rules', a
   const learn = new LearnPage(page);
   await learn.open();
   await page.getByRole('link', { name: 'What I know' }).click();
-  await expect(page.getByText('Taken for each other')).toBeVisible();
+  await expect(page.getByText('Mixed up')).toBeVisible();
   await expect(page.getByText('answers in all')).toBeVisible();
   await expectAccessible(page);
 
@@ -161,12 +161,12 @@ test('what one knows, plans, patterns and looks meet the accessibility rules', a
 
   await page.goto('/learn/patterns');
   await page.getByRole('button', { name: 'Ice floes' }).click();
-  await page.getByRole('button', { name: 'Hand it to a friend' }).click();
+  await page.getByRole('button', { name: 'Share' }).click();
   await expect(page.getByRole('img', { name: 'QR code' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Paint one' }).click();
   await page.locator('.painting [data-sticker="0"]').click();
-  await page.getByRole('button', { name: 'Can it be?' }).click();
+  await page.getByRole('button', { name: 'Is it possible?' }).click();
   await expect(page.getByText('it is the solved cube')).toBeVisible();
   await expectAccessible(page);
 

@@ -79,7 +79,7 @@ test('a method that fails is not set in use without a plain warning', async ({ b
   await expect(page.locator('sc-proof-panel')).toContainText('Fails on');
   await page.getByRole('button', { name: 'Use this method' }).click();
   await expect(page.getByRole('dialog')).toContainText('There are cubes it does not solve');
-  await page.getByRole('button', { name: 'Keep the method as it was' }).click();
+  await page.getByRole('button', { name: 'Keep the method I have' }).click();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByRole('heading', { name: 'Sticker colours' })).toBeVisible();
   await expect(page.getByLabel('Method')).toHaveValue('gentle');

@@ -11,7 +11,7 @@ export async function signUp(page: Page, name: string, role = 'I am learning'): 
   await page.goto('/sign-in');
   await page.getByRole('radio', { name: 'I am new here' }).click();
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Pass phrase').fill(PHRASE);
+  await page.getByLabel('Passphrase').fill(PHRASE);
   await page.getByRole('radio', { name: role }).click();
   await page.getByRole('button', { name: 'Make the account' }).click();
   await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
@@ -30,7 +30,7 @@ export async function enterAs(page: Page, name: string): Promise<void> {
 export async function signInAs(page: Page, name: string): Promise<void> {
   await page.goto('/sign-in');
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel('Pass phrase').fill(PHRASE);
+  await page.getByLabel('Passphrase').fill(PHRASE);
   await page.getByRole('button', { name: 'Sign in', exact: true }).click();
   await expect(page.getByRole('link', { name: `Account of ${name}` })).toBeVisible();
   await expect(page).toHaveURL(/\/(log|table)$/);

@@ -33,7 +33,7 @@ test('a whole cube is entered by answering with keys; a wrong answer is named an
 
   await page.getByRole('radio', { name: 'Ask me' }).focus();
   await page.keyboard.press('Space');
-  await page.getByRole('button', { name: 'Begin anew' }).focus();
+  await page.getByRole('button', { name: 'Start over' }).focus();
   await page.keyboard.press('Enter');
   const guide = page.locator('sc-guided-entry');
   const panel = page.locator('sc-suspect-panel');
@@ -57,7 +57,7 @@ test('a whole cube is entered by answering with keys; a wrong answer is named an
   }
   expect(lookedAgain).toBeGreaterThan(0);
   await expect(bench.verdict).toContainText('This is a whole cube');
-  // Enter walks on, though the keyboard was last on “Begin anew”.
+  // Enter walks on, though the keyboard was last on “Start over”.
   await expect(bench.walkButton).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(bench.words).toContainText('Step 1 of');
@@ -72,7 +72,7 @@ test('only the last layer is asked for when all before it is done, in twelve ans
   await bench.enterTurns("x2 F R U R' U' F' R U R' U R U2 R' U");
   const seen = await bench.picture();
   await page.getByRole('radio', { name: 'Ask me' }).click();
-  await page.getByLabel('All done up to …').selectOption({ label: 'Middle edges' });
+  await page.getByLabel('Already solved up to …').selectOption({ label: 'Middle edges' });
   const guide = page.locator('sc-guided-entry');
   let answers = 0;
   await page.getByRole('button', { name: 'Turn over' }).focus();
@@ -164,10 +164,10 @@ test('a slip on the simulated cube is noticed as it happens, told, and undone', 
   const dialog = page.getByRole('dialog', { name: 'What slipped?' });
   await expect(dialog.locator('.sentence').first()).toContainText('went the other way');
   await expect(dialog.locator('sc-slip-tiles .slipped')).toHaveCount(1);
-  await dialog.getByRole('button', { name: 'Take this way: The fewest turns back' }).click();
+  await dialog.getByRole('button', { name: 'Use this: The fewest turns back' }).click();
   const back = await namesOf(dialog.locator('.large'));
   expect(back.length).toBe(1);
-  await dialog.getByRole('button', { name: 'Done: on with the walk' }).click();
+  await dialog.getByRole('button', { name: 'Done: go on with the walk' }).click();
   await expect(dialog).toBeHidden();
   await turnAs(page, back[0]!);
   await expect(alert).toBeHidden();
@@ -205,7 +205,7 @@ test('a slip seen by eye only is found from a few stickers, some steps later', a
   await front.focus();
   await page.keyboard.press(other[0]!);
   await expect(dialog.getByRole('heading', { name: /^Ways back/ })).toBeVisible();
-  await dialog.getByRole('button', { name: 'Take this way: Go on from here' }).click();
+  await dialog.getByRole('button', { name: 'Use this: Go on from here' }).click();
   await expect(dialog).toBeHidden();
   await expect(bench.words).toContainText('Step 1 of');
   await expect(page.locator('.count')).toContainText('turn 0 of');
@@ -247,7 +247,7 @@ test('the walk is read from afar: any key goes on, a pedal of one’s own, Escap
   await bench.open();
   await bench.enterTurns(TURNS);
   await bench.walk();
-  await page.getByRole('button', { name: 'Read from afar' }).click();
+  await page.getByRole('button', { name: 'Large view' }).click();
   const far = page.getByRole('region', { name: 'Full-window walk' });
   await expect(far).toContainText('turn 0 of');
   await expect(far).toContainText('No voice is installed');
@@ -256,7 +256,7 @@ test('the walk is read from afar: any key goes on, a pedal of one’s own, Escap
   await expect(far).toContainText('turn 1 of');
   await bench.press('ArrowLeft');
   await expect(far).toContainText('turn 0 of');
-  await far.getByRole('button', { name: 'How it goes on' }).click();
+  await far.getByRole('button', { name: 'Settings for this view' }).click();
   await far.getByRole('button', { name: /^Foot pedal/ }).click();
   await bench.press('F9');
   await expect(far.getByRole('button', { name: 'Foot pedal: F9' })).toBeVisible();

@@ -55,7 +55,7 @@ test('a solve survives a reload, stays in the browser, and moves in on signing u
   await timing.stopByKeys();
   await expect(timing.after).toContainText('in the log');
   await expect(timing.after).toContainText('Daisy');
-  await timing.after.getByRole('radio', { name: 'Set aside' }).click();
+  await timing.after.getByRole('radio', { name: 'Don’t count' }).click();
   await timing.after.getByLabel('Why it is set aside').fill('somebody interrupted');
   await timing.after.getByLabel('Why it is set aside').blur();
 
@@ -79,7 +79,7 @@ test('one stage alone is practised from a cube with all before it done', async (
   await page
     .getByRole('combobox', { name: 'Time', exact: true })
     .selectOption('only White corners');
-  await expect(page.getByRole('heading', { name: 'Turns to this start' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Mix to this position (from a solved cube)' })).toBeVisible();
   await expect.poll(() => timing.scramble()).not.toEqual(before);
   await page.getByLabel('Look beforehand').selectOption('none');
   await timing.connectTable();
@@ -290,7 +290,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   await learner.close();
 
   await page.reload();
-  await page.getByRole('article').getByRole('button', { name: 'Who belongs' }).click();
+  await page.getByRole('article').getByRole('button', { name: 'Learners' }).click();
   await page.getByRole('listitem').filter({ hasText: learnerName }).getByRole('link').click();
   await expect(page.getByText('please look at this')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Bring in' })).toHaveCount(0);

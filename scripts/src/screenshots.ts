@@ -98,7 +98,7 @@ const PICTURES: Record<
       await openSaved(page, 'Nils between two ferries');
       await page.keyboard.press('4');
       await page.keyboard.press('ArrowRight');
-      await page.getByRole('button', { name: 'Read from afar' }).click();
+      await page.getByRole('button', { name: 'Large view' }).click();
       await page.getByRole('button', { name: 'Close (Esc)' }).waitFor();
     },
   },

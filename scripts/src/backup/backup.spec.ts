@@ -46,7 +46,7 @@ describe('a backup', () => {
     const { phrase } = DEMO_PEOPLE.find((one) => one.name === name)!;
     await page.goto('/sign-in');
     await page.getByLabel('Name').fill(name);
-    await page.getByLabel('Pass phrase').fill(phrase);
+    await page.getByLabel('Passphrase').fill(phrase);
     await page.getByRole('button', { name: 'Sign in', exact: true }).click();
     await page.getByRole('link', { name: `Account of ${name}` }).waitFor();
   }

@@ -55,7 +55,7 @@ export function refuseBeginner(request: Request): void {
   if (!request.caller?.begins) return;
   throw new HttpProblem(
     403,
-    'Choose a pass phrase of your own first; the one you were given is for beginning.',
+    'Choose a passphrase of your own first; the one you were given is for beginning.',
   );
 }
 

@@ -38,7 +38,7 @@ deleted/log.json   records, as a Log document
 deleted/cubes.json saved cubes, with the moment each was deleted
 deleted/methods/   methods of your own
 
-Your pass phrase is kept as a check that does not tell it; it is not in here.
+Your passphrase is kept as a check that does not tell it; it is not in here.
 `;
 
 interface Parts {

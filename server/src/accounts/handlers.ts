@@ -40,7 +40,7 @@ export function accountHandlers(
   async function confirm(request: Request, account: Account, phrase: string): Promise<void> {
     const trier = { account: account.id, address: addressOf(request) };
     if (await tries.phrase(trier, () => accounts.isPhraseOf(account, phrase))) return;
-    throw new HttpProblem(403, 'That is not your pass phrase; nothing was changed.');
+    throw new HttpProblem(403, 'That is not your passphrase; nothing was changed.');
   }
 
   return {
@@ -60,7 +60,7 @@ export function accountHandlers(
       if (!known || !account || !(await sessions.beginBy(request, response, known))) {
         throw new HttpProblem(
           401,
-          'Name and pass phrase do not belong together. Who has yet to choose a phrase of their own can be given a new slip by their coach.',
+          'Name and passphrase do not belong together. Who has yet to choose a phrase of their own can be given a new slip by their coach.',
         );
       }
       const caller = callerOf(request);

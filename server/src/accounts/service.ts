@@ -272,5 +272,5 @@ async function refuseTaken<T>(name: string, change: () => Promise<T>): Promise<T
 export const choseTheirOwn = (): HttpProblem =>
   new HttpProblem(
     409,
-    'They have chosen a pass phrase of their own, which nobody else can set. Nothing was changed.',
+    'They have chosen a passphrase of their own, which nobody else can set. Nothing was changed.',
   );

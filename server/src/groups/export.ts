@@ -33,7 +33,7 @@ interface Parts {
   work: WorkService;
 }
 
-/** All that a coach has of a group, as one ZIP file; also of one that is put away. */
+/** All that a coach has of a group, as one ZIP file; also of one that is archived. */
 export const groupExportHandler = ({
   groups,
   matrix,

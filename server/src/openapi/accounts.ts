@@ -110,7 +110,7 @@ export const accountPaths: ZodOpenApiPathsObject = {
   '/api/groups/{id}': {
     patch: groupChange,
     delete: {
-      summary: 'Dissolve a group',
+      summary: 'Delete a group',
       requestParams: { path: groupParamsSchema },
       responses: { '204': nothing('It is gone.'), ...problems, ...signedIn },
     },

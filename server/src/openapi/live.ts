@@ -33,7 +33,7 @@ export const livePaths: ZodOpenApiPathsObject = {
   },
   '/api/live/join': {
     post: {
-      summary: 'Sit down by the code on the board; a guest by a nickname',
+      summary: 'Join with the code on the board; a guest by a nickname',
       requestBody: json(joinLiveSchema),
       responses: { '200': session, ...changes },
     },
@@ -79,7 +79,7 @@ export const livePaths: ZodOpenApiPathsObject = {
       requestBody: json(hereSchema),
       responses: { '200': answer('As the board has it.', presentSchema), ...changes },
     },
-    delete: { summary: 'Get up', ...live, responses: { '204': nothing('Done.'), ...asks } },
+    delete: { summary: 'Leave the table', ...live, responses: { '204': nothing('Done.'), ...asks } },
   },
   '/api/live/{live}/hands/{learner}': {
     delete: {

@@ -9,7 +9,7 @@ export function certificateContent(asked: PageAsked): Content[] {
   return [
     { text: row.name, fontSize: 40, bold: true, alignment: 'center', margin: [0, 60, 0, 6] },
     {
-      text: sure.length > 0 ? 'is sure of' : 'has set out on the way',
+      text: sure.length > 0 ? 'is sure of' : 'has made a start',
       fontSize: 16,
       alignment: 'center',
       color: QUIET,

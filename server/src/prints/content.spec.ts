@@ -171,7 +171,7 @@ describe('a certificate', () => {
   });
 
   it('says that somebody has set out where nothing is sure yet', () => {
-    expect(said(certificateContent(asked([], [])))).toContain('has set out on the way');
+    expect(said(certificateContent(asked([], [])))).toContain('has made a start');
     expect(said(certificateContent(asked([], ['sure'])))).toContain('is sure of');
   });
 });

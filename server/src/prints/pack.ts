@@ -61,7 +61,7 @@ export async function packContent(asked: PageAsked): Promise<Content[]> {
 function sureWords(asked: PageAsked): string {
   const sure = titlesOf(asked, 'sure');
   const open = titlesOf(asked, 'known', 'begun', 'slipping');
-  const told = sure.length > 0 ? `Sure: ${sure.join(', ')}.` : 'Nothing is sure yet; that comes.';
+  const told = sure.length > 0 ? `Sure: ${sure.join(', ')}.` : 'Nothing learned yet; it will come.';
   return open.length > 0 ? `${told} Under way: ${open.join(', ')}.` : told;
 }
 

@@ -69,7 +69,7 @@ import { NewVersionBanner } from './frame/new-version-banner';
       <button matIconButton aria-label="Day or night" (click)="toggleNight()">
         <mat-icon svgIcon="night" />
       </button>
-      <button matIconButton aria-label="Keyboard map" (click)="openKeys()">
+      <button matIconButton aria-label="Keyboard shortcuts" (click)="openKeys()">
         <mat-icon svgIcon="help" />
       </button>
     </nav>

@@ -1,16 +1,21 @@
+import { moves } from '../../core.spec-support.js';
 import {
   type Colour,
+  colourAt,
   DOWN,
   holdsWithUp,
   paintStickers,
   randomFrom,
   type Side,
   sideOfColour,
+  solvedCube,
   STANDARD_SCHEME,
   stickerInHold,
   UP,
 } from '../../puzzle/cube/index.js';
-import { approachById, APPROACHES, isSearch } from '../../teaching/approaches/index.js';
+import { applyMoves, invertMoves } from '../../puzzle/notation/index.js';
+import { goalHolds } from '../../teaching/stages/index.js';
+import { approachById, APPROACHES, type Case, isSearch } from '../../teaching/approaches/index.js';
 import { runnerFor, startsOf, stickerCalled } from '../run/index.js';
 import { casesSeen } from './cases-seen.js';
 
@@ -54,7 +59,26 @@ describe('the cases that can be what is seen', () => {
   it('tell how much of what is seen each asks about', () => {
     const stickers = seeing({ 'UF.U': 'yellow', 'UFR.U': 'yellow' });
     const asked = casesSeen(approachById('ycross-two')!, stickers, UP);
-    expect([...asked.values()]).toEqual([1, 1]);
+    expect([...asked.values()].map((one) => one.asked)).toEqual([1, 1]);
+  });
+
+  it('say in which hold the case is done, from the hold in which it was seen', () => {
+    const angle = approachById('ycross-two')!.cases.find(({ id }) => id === 'ycross-two/angle')!;
+    for (const painted of holdsWithUp(DOWN)) {
+      const cube = solvedCube();
+      applyMoves(cube, painted, invertMoves(moves((angle as Case).sequence)));
+      const seen = new Map(
+        Array.from({ length: 54 }, (_, sticker): [number, Side] => [
+          sticker,
+          colourAt(cube, stickerInHold(painted, sticker)),
+        ]),
+      );
+      const fits = casesSeen(approachById('ycross-two')!, seen, UP).get(angle.id)!;
+      expect(fits.painted).toBe(painted);
+      // The two edges that face up are at the back and on the left, as the sequence wants them.
+      applyMoves(cube, fits.hold, moves((angle as Case).sequence));
+      expect(goalHolds(cube, 'yellow-cross', UP)).toBeTrue();
+    }
   });
 
   it('always have the case that the cube really shows, whichever stickers are seen', () => {

@@ -1,4 +1,5 @@
 import {
+  type Hold,
   holdsWithUp,
   layersOf,
   opposite,
@@ -20,19 +21,27 @@ import { ANYTHING, compileApproach, type Variant } from '../run/index.js';
 /** Stickers someone sees, by number in whatever hold they have: the colour as a side of the cube. */
 export type SeenStickers = ReadonlyMap<number, Side>;
 
+/** How a case can be what is seen. */
+export interface Fits {
+  /** How many of the stickers seen it asks about. */
+  readonly asked: number;
+  /** The hold in which they were seen, if it is this case, and the one in which it is done. */
+  readonly painted: Hold;
+  readonly hold: Hold;
+}
+
 /**
  * The cases of an approach that can be what someone sees, if only some stickers are known: in one of
  * the four holds some piece fits every place, with what the case asks for and what was done before.
- * A case is out when one of a lower rank is already certain. Cases of a search are never out. With
- * each case: how many of the stickers seen it asks about, at most.
+ * A case is out when one of a lower rank is already certain. Cases of a search are never out.
  */
-export function casesSeen(
-  approach: Approach,
-  seen: SeenStickers,
-  first: Side,
-): Map<string, number> {
-  if (isSearch(approach)) return new Map(approach.cases.map(({ id }) => [id, 0]));
-  const can = new Map<string, number>();
+export function casesSeen(approach: Approach, seen: SeenStickers, first: Side): Map<string, Fits> {
+  if (isSearch(approach)) {
+    return new Map(
+      approach.cases.map(({ id }) => [id, { asked: 0, painted: 0 as Hold, hold: 0 as Hold }]),
+    );
+  }
+  const can = new Map<string, Fits>();
   const variants = variantsOf(approach, first);
   const standings = stagesBefore(approach).map((stage) => new Standing(stage, first));
   const anyhow = [new Standing(null, first)];
@@ -47,12 +56,14 @@ export function casesSeen(
       if (variant.rank > rank) continue;
       const { id } = variant.case;
       const asked = countAsked(variant, painted);
-      if (asked <= (can.get(id) ?? -1)) continue;
+      if (asked <= (can.get(id)?.asked ?? -1)) continue;
       // A case that only comes up once the stage is begun is judged without what was done before.
       const bare = both(variant, new Map());
       const judges = standings.some((one) => one.allows(bare)) ? standings : anyhow;
       const shown = both(variant, painted);
-      if (judges.some((one) => one.allows(shown))) can.set(id, asked);
+      if (judges.some((one) => one.allows(shown))) {
+        can.set(id, { asked, painted: hold, hold: variant.hold });
+      }
     }
   }
   return can;

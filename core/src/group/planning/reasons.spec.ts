@@ -46,11 +46,11 @@ describe('why somebody does something in a block', () => {
         };
         has('has begun', own === 'begun');
         has('once more makes it sure', own === 'known');
-        has('is losing', own === 'slipping');
+        has('is forgetting', own === 'slipping');
         has('not begun by Teo yet', own === 'new');
         has('Odd is sure of it and explains it', own === 'slipping' && other === 'sure');
         has('explains it to Odd', own === 'sure' && other === 'slipping');
-        has('does solves beside the others', own === 'sure' && other !== 'slipping');
+        has('does whole solves meanwhile', own === 'sure' && other !== 'slipping');
       }
     }
   });
@@ -59,7 +59,7 @@ describe('why somebody does something in a block', () => {
     const learners = [learner('Teo', ['slipping']), learner('Odd', ['sure'])];
     const asked: PlanAsked = { cases: CASES, learners, minutes: 40, cubes: 4, seed: 1 };
     const table = { learners: ['Teo'], slots: [slotOf('firm', 'a/1')] };
-    expect(reasonsFor(asked, table, 'Teo')).toEqual(['Teo knew “A/1” and is losing it.']);
+    expect(reasonsFor(asked, table, 'Teo')).toEqual(['Teo knew “A/1” and is forgetting it.']);
     expect(reasonsFor(asked, table, 'nobody')).toEqual([]);
   });
 
@@ -84,7 +84,7 @@ describe('why somebody does something in a block', () => {
     ];
     const said = (mixedUp: readonly MixedUp[]): string =>
       why([learner('Teo', ['known', 'known'], mixedUp)], slotOf('apart', 'a/1', 'a/2'))[0]!;
-    expect(said(mixed)).toBe('Teo took “A/1” and “A/2” for each other 3 times.');
+    expect(said(mixed)).toBe('Teo mixed up “A/1” and “A/2” 3 times.');
     expect(said(mixed.slice(1, 2))).toContain('for each other once.');
     expect(said([])).toContain('does not mix up “A/1” and “A/2”');
   });

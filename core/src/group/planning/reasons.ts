@@ -49,7 +49,7 @@ class Reason {
     const { cases } = this.asked;
     const at = nextNew(cases, standings).indexOf(this.number(slot.case));
     const title = this.title(slot.case);
-    if (at < 0) return `${title} is not next for ${name}, who looks on or does solves.`;
+    if (at < 0) return `${title} is not next for ${name}, who watches or solves.`;
     return at === 0
       ? `${title} is next on ${name}’s path.`
       : `${title} is soon next on ${name}’s path: ${at === 1 ? 'one case comes' : 'two cases come'} before it.`;
@@ -60,8 +60,8 @@ class Reason {
     const times = timesMixed(this.learner, a, b);
     const both = `${this.title(a)} and ${this.title(b)}`;
     return times > 0
-      ? `${name} took ${both} for each other ${times === 1 ? 'once' : `${times} times`}.`
-      : `${name} does not mix up ${both}, and does solves beside the others.`;
+      ? `${name} mixed up ${both} ${times === 1 ? 'once' : `${times} times`}.`
+      : `${name} does not mix up ${both}, and does whole solves meanwhile.`;
   }
 
   private firm({ case: id }: Slot): string {
@@ -73,16 +73,16 @@ class Reason {
     if (standing === 'slipping') {
       const explains = this.others().find((one) => this.standing(one, id) === 'sure');
       return explains
-        ? `${name} is losing ${title}; ${explains.name} is sure of it and explains it.`
-        : `${name} knew ${title} and is losing it.`;
+        ? `${name} is forgetting ${title}; ${explains.name} is sure of it and explains it.`
+        : `${name} knew ${title} and is forgetting it.`;
     }
     if (standing === 'sure') {
       const losing = this.others().find((one) => this.standing(one, id) === 'slipping');
       return losing
         ? `${name} is sure of ${title} and explains it to ${losing.name}.`
-        : `${name} is sure of ${title} already, and does solves beside the others.`;
+        : `${name} is sure of ${title} already, and does whole solves meanwhile.`;
     }
-    return `${title} is not begun by ${name} yet, who looks on or does solves.`;
+    return `${title} is not begun by ${name} yet, who watches or solves.`;
   }
 
   private others(): PlanLearner[] {

@@ -124,13 +124,13 @@ describe('what slipped', () => {
   it('is told in words, by the commonest slip that explains it', () => {
     expect(tale("R U R' U'", "R U' R' U'")).toBe('At turn 2 the top went the other way.');
     expect(tale("R U R' F2 R", 'R U F2 R')).toBe(
-      'Turn 3, the right side, towards you, was left out.',
+      'Turn 3, the right side, towards you, was skipped.',
     );
     expect(tale("R U R' U R U2 R' U", "R U R' U R U2 R'")).toBe(
-      'The last turn, the top, to the left, was left out: it lines the layer up.',
+      'The last turn, the top, to the left, was skipped: it lines the layer up.',
     );
     expect(tale("U F R U R' U' F'", "F R U R' U' F'", 1)).toBe(
-      'The lining up before the sequence, the top, to the left, was left out.',
+      'The lining up before the sequence, the top, to the left, was skipped.',
     );
     expect(tale("F R U R' U' F'", "F2 R U R' U' F'")).toBe(
       'At turn 1 the front went half way round, not a quarter.',
@@ -142,7 +142,7 @@ describe('what slipped', () => {
       'At turn 2 the left side turned (towards you), not the right side.',
     );
     expect(tale("F R U R' U' F'", "F R U R' y U' F'")).toBe(
-      'Before turn 5 the whole cube was turned (to the left), and the rest was done in that hold.',
+      'Before turn 5 the whole cube was turned (to the left), and you went on holding it that way.',
     );
     expect(tale("F R U R' U' F'", "F R U x' U' F'")).toBe(
       'At turn 4 the whole cube was turned, not only the right side.',

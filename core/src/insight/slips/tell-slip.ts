@@ -45,11 +45,11 @@ export function tellSlip(slip: Slip, step: MeantStep, scheme: ColourScheme): str
     case 'reversed':
       return `At turn ${turn} ${layer(meant!)} went the other way.`;
     case 'left-out':
-      return `Turn ${turn}, ${inWords(meant!)}, was left out.`;
+      return `Turn ${turn}, ${inWords(meant!)}, was skipped.`;
     case 'line-up-left-out':
       return at < step.lineUpCount
-        ? `The lining up before the sequence, ${inWords(meant!)}, was left out.`
-        : `The last turn, ${inWords(meant!)}, was left out: it lines the layer up.`;
+        ? `The lining up before the sequence, ${inWords(meant!)}, was skipped.`
+        : `The last turn, ${inWords(meant!)}, was skipped: it lines the layer up.`;
     case 'doubled':
       return `At turn ${turn} ${layer(meant!)} went half way round, not a quarter.`;
     case 'halved':
@@ -68,7 +68,7 @@ export function tellSlip(slip: Slip, step: MeantStep, scheme: ColourScheme): str
     case 're-held':
       return `Before turn ${turn} the whole cube was turned (${slip.did
         .map((move) => writeMove(move, 'words').replace('whole cube, ', ''))
-        .join(', then ')}), and the rest was done in that hold.`;
+        .join(', then ')}), and you went on holding it that way.`;
     case 'wrong-hold':
       return `It was done ${heldWords(slip.did.reduce(holdAfter, step.hold), step.hold, scheme)}.`;
     case 'other-hand':

@@ -26,22 +26,22 @@ export interface HeldPiece {
   colours: readonly string[];
 }
 
-/** What one turn of the whole cube does, by axis and quarters. */
-const WAYS: readonly (readonly [string, string, string])[] = [
+/** What one turn of the whole cube does, by axis and quarters: said first, and said after another. */
+const WAYS: readonly (readonly (readonly [string, string])[])[] = [
   [
-    'Tip the whole cube back a quarter',
-    'Turn the whole cube over backwards',
-    'Tip the whole cube a quarter to you',
+    ['tip the whole cube back a quarter', 'tip it back a quarter'],
+    ['turn the whole cube over backwards', 'turn it over backwards'],
+    ['tip the whole cube a quarter to you', 'tip it a quarter to you'],
   ],
   [
-    'Turn the whole cube a quarter to the left',
-    'Turn the whole cube half way round',
-    'Turn the whole cube a quarter to the right',
+    ['turn the whole cube a quarter to the left', 'turn it a quarter to the left'],
+    ['turn the whole cube half way round', 'turn it half way round'],
+    ['turn the whole cube a quarter to the right', 'turn it a quarter to the right'],
   ],
   [
-    'Tip the whole cube a quarter to the right',
-    'Turn the whole cube over sideways',
-    'Tip the whole cube a quarter to the left',
+    ['tip the whole cube a quarter to the right', 'tip it a quarter to the right'],
+    ['turn the whole cube over sideways', 'turn it over sideways'],
+    ['tip the whole cube a quarter to the left', 'tip it a quarter to the left'],
   ],
 ];
 
@@ -66,6 +66,12 @@ const FROM: readonly (readonly (readonly WholeTurn[])[])[] = HOLDS.map((before) 
 export const wholeTurnsTo = (before: Hold, hold: Hold): readonly WholeTurn[] =>
   FROM[before]![hold]!;
 
+/** How the whole cube is turned from one hold to another, in words; empty where it stays. */
+export const wayTo = (before: Hold, hold: Hold): string =>
+  wholeTurnsTo(before, hold)
+    .map((move, k) => WAYS[axisOf(move)]![quartersOf(move) - 1]![k === 0 ? 0 : 1])
+    .join(', then ');
+
 /**
  * What a step says of the hold where it is another than before; null where it stays. A piece that
  * the step's `find` names by its colours is not named by them again; another is, or nobody would
@@ -84,26 +90,17 @@ export function holdLine(
   const [up, front] = [scheme[sideInHold(hold, UP)]!, scheme[sideInHold(hold, FRONT)]!];
   const sameTop = sideInHold(before, UP) === sideInHold(hold, UP);
   const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
-  const [way, ...more] = moves.map(wayOf);
-  const ways = [
-    way!,
-    ...more.map(
-      (next) =>
-        `then ${next.replace(/^\w/, (first) => first.toLowerCase()).replace('the whole cube', 'it')}`,
-    ),
-  ];
+  const way = wayTo(before, hold);
   const sayings = sameTop
-    ? [`${ways.join(', ')}, so that ${front} is in front.`]
+    ? [`${capital(way)}, so that ${front} is in front.`]
     : [
-        `${ways.join(', ')}.`,
+        `${capital(way)}.`,
         `${capital(up)} is then on top, and ${front} ${sameFront ? 'stays' : 'is'} in front.`,
       ];
   return { says: [...sayings, ...placesThen(hold, cube, pieces, find)].join(' '), moves };
 }
 
 const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
-
-const wayOf = (move: WholeTurn): string => WAYS[axisOf(move)]![quartersOf(move) - 1]!;
 
 function placesThen(hold: Hold, cube: Cube, pieces: readonly HeldPiece[], find: string): string[] {
   const kinds = new Set(pieces.map(({ piece }) => kindOfPlace(piece)));

@@ -1,4 +1,4 @@
-export { type HeldPiece, holdLine } from './hold-line.js';
+export { type HeldPiece, holdLine, wayTo } from './hold-line.js';
 export { mirrorMoves } from './mirror.js';
 export {
   applyMoves,

@@ -64,7 +64,7 @@ describe('the first pages', () => {
       const page = firstPages(scheme).find(({ id }) => id === 'hold')!;
       const [first, second] = choices('hold', scheme);
       expect(right(first!)).toBe(scheme[sideInHold(shownAt(page, 0, []).hold, RIGHT)]!);
-      // Also when the first was left out: its cube is turned before the second is asked.
+      // Also when the first was skipped: its cube is turned before the second is asked.
       const { hold } = shownAt(page, 1, []);
       expect(second!.says).toContain(`Now ${scheme[sideInHold(hold, FRONT)]!} is in front.`);
       expect(right(second!)).toBe(scheme[sideInHold(hold, LEFT)]!);

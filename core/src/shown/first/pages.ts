@@ -198,7 +198,7 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
             HOLDS.every((hold) => sameCube(heldAnew(mixed, hold), mixed)),
         },
         {
-          says: 'Do the second by mistake, and every turn after it is another one.',
+          says: 'If you turn the whole cube by mistake, every later turn will be wrong.',
           so: () =>
             !sameCube(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
         },

@@ -17,6 +17,8 @@ export interface StageRecord {
   readonly id: string;
   /** What it is called. {first} is the colour of the first layer, {opposite} the one across. */
   readonly title: string;
+  /** Where there is little room. */
+  readonly short: string;
   /** What a coach checks before going on. */
   readonly goal: string;
   readonly part: StagePart;
@@ -44,6 +46,7 @@ export const RECORDS = [
   {
     id: 'daisy',
     title: 'Daisy',
+    short: 'Daisy',
     goal: 'Four {first} edges stand round the {opposite} centre, {first} facing up.',
     part: 'cross',
     starts: 'firstEdges',
@@ -55,6 +58,7 @@ export const RECORDS = [
   {
     id: 'cross',
     title: '{first} cross',
+    short: 'Cross',
     goal: 'The {first} cross is there, and each of its edges matches the centre beside it.',
     part: 'cross',
     starts: 'firstEdges',
@@ -65,6 +69,7 @@ export const RECORDS = [
   {
     id: 'corners',
     title: '{first} corners',
+    short: 'Corners',
     goal: 'The {first} layer is done: on each side its three stickers match the centre.',
     part: 'corners',
     starts: 'firstCorners',
@@ -75,6 +80,7 @@ export const RECORDS = [
   {
     id: 'middle',
     title: 'Middle edges',
+    short: 'Middle',
     goal: 'Two layers are done all the way round.',
     part: 'middle',
     starts: 'middleEdges',
@@ -85,6 +91,7 @@ export const RECORDS = [
   {
     id: 'yellow-cross',
     title: '{opposite} cross',
+    short: 'Last cross',
     goal: 'All four {opposite} edges face up; the corners may look any way.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -95,6 +102,7 @@ export const RECORDS = [
   {
     id: 'yellow-edges',
     title: '{opposite} edges',
+    short: 'Last edges',
     goal: 'Each {opposite} edge matches the centre of its side.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -105,6 +113,7 @@ export const RECORDS = [
   {
     id: 'corner-places',
     title: 'Corner places',
+    short: 'Places',
     goal: 'Each corner has the three colours of the sides round it, however it is twisted.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -115,6 +124,7 @@ export const RECORDS = [
   {
     id: 'corner-twists',
     title: 'Corner twists',
+    short: 'Twists',
     goal: 'The cube is solved.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -125,6 +135,7 @@ export const RECORDS = [
   {
     id: 'yellow-face',
     title: '{opposite} face',
+    short: 'Last face',
     goal: 'The whole {opposite} side shows {opposite}.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -135,6 +146,7 @@ export const RECORDS = [
   {
     id: 'corner-swap',
     title: 'Corner swap',
+    short: 'Swap',
     goal: 'Every corner is solved: each side shows two corners of its own colour on top.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -145,6 +157,7 @@ export const RECORDS = [
   {
     id: 'edge-cycle',
     title: 'Last edges',
+    short: 'Edges',
     goal: 'The cube is solved.',
     part: 'last-layer',
     starts: 'lastLayer',

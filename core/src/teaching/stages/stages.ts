@@ -25,7 +25,7 @@ export function stageWords(
   stage: Stage,
   first: Side,
   scheme: ColourScheme,
-): { title: string; goal: string } {
-  const { title, goal } = recordOf(stage);
-  return { title: inColours(title, first, scheme), goal: inColours(goal, first, scheme) };
+): { title: string; short: string; goal: string } {
+  const { title, short, goal } = recordOf(stage);
+  return { short, title: inColours(title, first, scheme), goal: inColours(goal, first, scheme) };
 }

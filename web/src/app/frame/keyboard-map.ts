@@ -13,7 +13,7 @@ import { KEY_SCOPES } from './key-scopes';
   selector: 'sc-keyboard-map',
   imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
   template: `
-    <h2 mat-dialog-title>Keyboard map</h2>
+    <h2 mat-dialog-title>Keyboard shortcuts</h2>
     <mat-dialog-content tabindex="0">
       @for (scope of scopes; track scope.title) {
         <section>

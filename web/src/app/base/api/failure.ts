@@ -26,10 +26,41 @@ export function apiFailure(error: unknown): ApiFailure {
   return { unreachable: later, message: sentenceOf(problem) };
 }
 
+/** What is wrong with a box of the page, by what is written over it. */
+function boxSaid({ path, message }: { path: string; message: string }): string {
+  const name = path
+    .split('.')
+    .reverse()
+    .find((part) => part in BOXES);
+  const says = message.charAt(0).toUpperCase() + message.slice(1);
+  return name === undefined ? `${says}.` : `${BOXES[name]!}: ${message}.`;
+}
+
+/** What is written over the box of a field. */
+const BOXES: Record<string, string> = {
+  name: 'Name',
+  title: 'Title',
+  phrase: 'Passphrase',
+  code: 'Code',
+  scramble: 'Turns that mix it',
+  turns: 'Turns',
+  note: 'Message',
+  words: 'Words',
+  tags: 'Tags',
+  minutes: 'Minutes',
+  cubes: 'Cubes',
+  times: 'How often',
+  until: 'Until',
+  timeZone: 'Time zone',
+  sequence: 'Sequence',
+};
+
 /** What a problem says; a page that a proxy answers with says nothing to a person. */
 function sentenceOf(problem: Partial<ApiProblem> | null): string {
-  const { type, detail } = problem ?? {};
-  return typeof type === 'string' && typeof detail === 'string' ? detail : CANNOT_BE_READ;
+  const { type, detail, errors } = problem ?? {};
+  if (typeof type !== 'string' || typeof detail !== 'string') return CANNOT_BE_READ;
+  // The server names fields as programs do; a person is told the box on the page.
+  return errors && errors.length > 0 ? errors.map(boxSaid).join(' ') : detail;
 }
 
 /** Whether nobody is signed in any more, as when the session has ended: signing in mends it. */

@@ -18,6 +18,7 @@ const WRITTEN = new Intl.DateTimeFormat('en-GB', {
 const WRITTEN_SHORT = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',
   month: 'short',
+  year: '2-digit',
   hour: '2-digit',
   minute: '2-digit',
   timeZone: 'UTC',
@@ -46,7 +47,7 @@ export const dayThere = (at: string): string => at.slice(0, 10);
 /** A moment with an offset, in words, by the clock of the place where it was: `5 Nov 2026, 18:30`. */
 export const momentThere = (at: string): string => WRITTEN.format(asWritten(at));
 
-/** The same without its year: `5 Nov, 18:30`. */
+/** The same where there is little room: `5 Nov 26, 18:30`. */
 export const momentThereShort = (at: string): string => WRITTEN_SHORT.format(asWritten(at));
 
 /** From one moment to another, by the clock of the place, the day once: `5 Nov 2026, 18:30 – 19:05`. */

@@ -27,8 +27,7 @@ export interface Asking<T> {
   stop(): void;
 }
 
-const NOT_BEGUN =
-  'What computes this could not be fetched. Look whether the connection works, and try again.';
+const NOT_BEGUN = 'A part of this page could not be loaded. Check your connection and try again.';
 
 /**
  * The one way to ask a worker. Belongs to what injects it, and ends with it.

@@ -212,7 +212,7 @@ export const importDeeds = {
     const { data } = Papa.parse<string[]>(start, { preview: SHOWN_ROWS + 1 });
     const [header = [], ...rows] = data;
     if (header.length < 2) {
-      throw new Error('The first line must name the columns, parted by commas.');
+      throw new Error('The first line must name the columns, separated by commas.');
     }
     return { kind: 'csv', header, rows, mapping: guessMapping(header) };
   },

@@ -10,7 +10,7 @@ import {
 } from '@angular/core';
 import { type Colour, colourLetter, CROWN_SHAPES, CROWN_SIZE } from '@sleetcrest/core';
 import { colourOfKey } from './colour-of-key';
-import { neighbour, nextToPaint, stickerPlace } from './geometry';
+import { neighbour, nextToPaint, sidesRead, stickerPlace } from './geometry';
 import { deedOf } from '../../base/keys/key-scope';
 import { CROWN_KEYS } from './crown.keys';
 
@@ -59,6 +59,8 @@ export class Crown {
   private sweeping = false;
   private last = -1;
 
+  /** What it shows, for those who do not see it. */
+  protected readonly read = computed(() => sidesRead(this.stickers()));
   protected readonly shapes = computed(() =>
     CROWN_SHAPES.map((shape, sticker) => {
       const colour = this.stickers()[sticker] ?? null;

@@ -54,6 +54,17 @@ const ON_SIDE = [
 export const stickerWords = (sticker: number): string =>
   `${ON_SIDE[Math.floor(sticker / 9)]!}, in ${placeOnSide(sticker)}`;
 
+/** A picture as it is read aloud: each side that shows anything, row by row. */
+export function sidesRead(stickers: readonly (string | null)[]): string[] {
+  return SIDE_NAMES.flatMap((name, side) => {
+    const rows = [0, 3, 6].map((row) =>
+      [0, 1, 2].map((column) => stickers[side * 9 + row + column] ?? 'anything').join(', '),
+    );
+    const shows = stickers.slice(side * 9, side * 9 + 9).some((one, k) => one !== null && k !== 4);
+    return shows ? [`${name}: ${rows.join('; ')}`] : [];
+  });
+}
+
 /** Where a sticker is on its side, as the side is read. */
 export function placeOnSide(sticker: number): string {
   const [row, column] = [Math.floor((sticker % 9) / 3) + 1, (sticker % 3) + 1];

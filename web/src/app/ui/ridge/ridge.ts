@@ -5,6 +5,8 @@ import { skyline } from '@sleetcrest/core';
 export interface RidgeStage {
   id: string;
   title: string;
+  /** What it is called where there is little room. */
+  short?: string;
   /** How wide its rise is, in turns; null while that is not known: then it is as wide as the others. */
   turns: number | null;
   state: 'walked' | 'here' | 'ahead';

@@ -59,7 +59,7 @@ export class AccountView {
   protected changePhrase(): void {
     this.change(
       { phrase: { now: this.now(), next: this.next() } },
-      'Your pass phrase is changed, and everyone else is signed out.',
+      'Your passphrase is changed, and everyone else is signed out.',
     );
   }
 

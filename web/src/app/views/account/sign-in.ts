@@ -29,7 +29,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
 
-/** Signing in, or up: a name and a pass phrase, and nothing else is asked. */
+/** Signing in, or up: a name and a passphrase, and nothing else is asked. */
 @Component({
   selector: 'sc-sign-in',
   imports: [

@@ -107,6 +107,7 @@ export class Bench {
     return this.ahead().map((stage) => ({
       id: stage,
       title: stageWords(stage, first, scheme).title,
+      short: stageWords(stage, first, scheme).short,
       turns: null,
       state: 'ahead',
       fraction: 0,

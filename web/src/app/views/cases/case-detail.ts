@@ -32,7 +32,7 @@ import { SayingView } from '../../subjects/settings/parts/saying';
 import { Tiles } from '../../subjects/settings/parts/tiles';
 import { GlanceView } from '../../subjects/practice/parts/glance-view';
 import { reading } from '../../base/reading/reading';
-import { percent } from '../../base/words/percent';
+import { ofCubes, percent } from '../../base/words/percent';
 import { pngOf } from '../../ui/pictures/png';
 import { anew } from '../../base/state/anew';
 import { Trouble } from '../../ui/trouble';
@@ -60,6 +60,8 @@ export class CaseDetail {
   readonly method = input.required<Method>();
   readonly chosenMethod = input.required<MethodChosen>();
   readonly survey = input<CaseSurvey>();
+  /** How to come from the hold somebody painted to the one of the case. */
+  readonly turnFirst = input('');
   /** The approach that the case is of. */
   protected readonly approach = computed(() =>
     approachesOf(this.method()).find(({ cases }) => cases.some(({ id }) => id === this.card().id)),
@@ -71,6 +73,7 @@ export class CaseDetail {
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly percent = percent;
+  protected readonly ofCubes = ofCubes;
 
   protected readonly mirror = anew(this.card, () => false);
   protected readonly setUp = anew(this.card, (): SetUp | null => null);

@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { type Colour, sideOfColour, stageWords } from '@sleetcrest/core';
+import { type Colour, sideOfColour, stageWords, wayTo } from '@sleetcrest/core';
 import { casesSeen } from '@sleetcrest/core/engine/find';
 import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
 import { approachesOf, type CaseSurvey, meanOf } from '@sleetcrest/core/engine/run';
@@ -21,7 +21,8 @@ import { Crown, type Stroke } from '../../ui/crown/crown';
 import { Pots } from '../../ui/pots/pots';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { CaseDetail } from './case-detail';
-import { percent } from '../../base/words/percent';
+import { counted } from '../../base/words/counted';
+import { ofCubes } from '../../base/words/percent';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
 
@@ -55,7 +56,8 @@ export class Cases {
   private readonly work = inject(Work);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
-  protected readonly percent = percent;
+  protected readonly ofCubes = ofCubes;
+  protected readonly counted = counted;
 
   protected readonly method = this.store.selectSignal(selectMethodChosen);
   protected readonly first = this.store.selectSignal(selectFirstSide);
@@ -113,21 +115,38 @@ export class Cases {
       this.approaches().find(({ cases }) => cases.some(({ id }) => id === this.case())) ??
       this.approaches()[0],
   );
+  /** The cases that can be what is seen, and in which hold. */
+  private readonly fitting = computed(() => {
+    const seen = new Map(
+      [...this.seen()].map(([sticker, colour]) => [sticker, sideOfColour(this.scheme(), colour)]),
+    );
+    return new Map(
+      this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),
+    );
+  });
   /** Those of the stage, or of all stages those that can be what is seen. */
   protected readonly shown = computed((): readonly CaseCard[] => {
     const cards = this.cards() ?? [];
     if (this.seen().size === 0) return cards.filter(({ stage }) => stage === this.here()?.stage);
-    const seen = new Map(
-      [...this.seen()].map(([sticker, colour]) => [sticker, sideOfColour(this.scheme(), colour)]),
-    );
-    const asked = new Map(
-      this.approaches().flatMap((approach) => [...casesSeen(approach, seen, this.first())]),
-    );
-    // Cases that ask about most of what is seen come first.
+    const fitting = this.fitting();
+    const elsewhere = ({ stage }: CaseCard): number => Number(stage !== this.here()?.stage);
+    // This stage first; then cases that ask about most of what is seen.
     return cards
-      .filter(({ id }) => asked.has(id))
-      .sort((a, b) => asked.get(b.id)! - asked.get(a.id)!);
+      .filter(({ id }) => fitting.has(id))
+      .sort(
+        (a, b) =>
+          elsewhere(a) - elsewhere(b) || fitting.get(b.id)!.asked - fitting.get(a.id)!.asked,
+      );
   });
+
+  /** How to come from the hold that was painted to that of a case; empty where nothing of it was. */
+  protected turnFirst(id: string): string {
+    const fits = this.fitting().get(id);
+    if (!fits || fits.asked === 0) return '';
+    const way = wayTo(fits.painted, fits.hold);
+    return way === '' ? 'Hold it as you painted it.' : `From how you painted it: ${way}.`;
+  }
+
   protected readonly chosen = computed(
     () => this.shown().find(({ id }) => id === this.case()) ?? this.shown().at(0),
   );
@@ -137,6 +156,7 @@ export class Cases {
     return this.approaches().map((approach, k) => ({
       id: approach.stage,
       title: stageWords(approach.stage, this.first(), this.scheme()).title,
+      short: stageWords(approach.stage, this.first(), this.scheme()).short,
       turns: survey ? Math.round(meanOf(survey.stages[k]!.turns)) : null,
       state: approach === this.here() ? 'here' : 'ahead',
       fraction: 0,

@@ -22,7 +22,7 @@ export function confusionsChart(
   };
   const label = { color: inks.text, width: 190, overflow: 'truncate' };
   return {
-    title: 'Taken for each other',
+    title: 'Mixed up',
     says: 'Down the side what it was; along the top, by the same numbers, what was said.',
     note: 'In rows what it was, in columns what was said.',
     options: {

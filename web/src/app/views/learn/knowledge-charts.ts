@@ -23,7 +23,7 @@ export function recallChart(
     return `${title}: recognise it ${told(see)}, turn it ${told(turn)}`;
   };
   return {
-    title: 'The chance to recall it today',
+    title: 'How likely you remember it today',
     says: `How likely each case is recognised and turned today; the ${shown.length} least likely.`,
     note:
       asked.length > shown.length
@@ -81,9 +81,9 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
   // From the lowest promise on, in whole tenths.
   const least = Math.floor(Math.min(0.4, ...all.map(({ promised }) => promised)) * 10) / 10;
   return {
-    title: 'Promised and come true',
-    says: 'How often what was promised to be recalled was, by how much was promised.',
-    note: 'On the line, what is promised comes true.',
+    title: 'Predicted and actual',
+    says: 'How often you remembered what you were expected to remember.',
+    note: 'On the line, the prediction comes true.',
     options: {
       ...common(inks),
       grid: { left: 58, right: 18, top: 12, bottom: 34 },
@@ -121,7 +121,7 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
       ],
     },
     points: all.map((_, k) => says(k)),
-    head: ['Promised', 'Came', 'Answers'],
+    head: ['Predicted', 'Actual', 'Answers'],
     rows: all.map(({ promised, came, answers }) => [
       percent(promised),
       percent(came),
@@ -180,8 +180,8 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
   };
   const some = due.some(({ cards }) => cards > 0);
   return {
-    title: 'Due in the next fortnight',
-    says: 'How many cards come due on each of the next days.',
+    title: 'To repeat in the next two weeks',
+    says: 'How many cards are to be repeated on each of the next days.',
     options: {
       ...common(inks),
       tooltip: { trigger: 'item', formatter: tipFrom(says) },

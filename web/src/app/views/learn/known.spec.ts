@@ -60,8 +60,8 @@ describe('what one knows', () => {
     };
     await until(() => rows('The chance to recall').length === 2);
     expect(rows('The chance to recall').join()).toContain(`${one!.title} | 100 % | never asked`);
-    expect(rows('Taken for each other')[0]).toContain(`${other!.title} | ${one!.title} | 1 | `);
-    const due = rows('Due in the next fortnight').map((row) => Number(row.split(' | ')[1]));
+    expect(rows('Mixed up')[0]).toContain(`${other!.title} | ${one!.title} | 1 | `);
+    const due = rows('To repeat in the next two weeks').map((row) => Number(row.split(' | ')[1]));
     expect(due.length).toBe(14);
     expect(due[0]).toBe(1);
     expect(due.reduce((sum, count) => sum + count, 0)).toBeGreaterThanOrEqual(1);

@@ -34,25 +34,19 @@ const DAYS = 14;
           <sc-chart-frame
             class="wide"
             [chart]="all.recall"
-            nothing="Nothing was practised yet. A first lesson is on the path."
+            nothing="Nothing practised yet. Your first lesson is on the path."
           />
-          <sc-chart-frame
-            [chart]="all.due"
-            nothing="Nothing comes due: what is practised will be asked again here."
-          />
+          <sc-chart-frame [chart]="all.due" nothing="Nothing to repeat in these days." />
           <sc-chart-frame
             [chart]="all.days"
             nothing="Right answers on different days will show here."
           />
-          <sc-chart-frame
-            [chart]="all.calibration"
-            nothing="It takes answers on later days to see whether what is promised comes true."
-          />
-          <sc-chart-frame [chart]="all.confusions" nothing="No case was taken for another." />
+          <sc-chart-frame [chart]="all.calibration" nothing="This needs answers on later days." />
+          <sc-chart-frame [chart]="all.confusions" nothing="You have not mixed up any cases." />
         </div>
         <p class="quiet fit">{{ fitSays() }}</p>
       } @else if (!trouble()) {
-        <mat-progress-bar mode="indeterminate" aria-label="Reckoning" />
+        <mat-progress-bar mode="indeterminate" aria-label="Working it out" />
       }
     </sc-page>
   `,
@@ -112,11 +106,11 @@ export class Known {
     const known = this.knowledge();
     if (!known) return '';
     const { fit } = known;
-    if (!fit) return 'After 400 answers, how long things stay is fitted to you.';
+    if (!fit) return 'After 400 answers, the schedule adapts to you.';
     const numbers = `log loss ${fit.usual.toFixed(3)} as is usual, ${fit.fitted.toFixed(3)} fitted, on ${counted(fit.heldOut, 'answer')} kept aside`;
     return fit.used
-      ? `How long things stay is fitted to you: it foretells your answers better (${numbers}).`
-      : `Fitted to you it would foretell no better, so what is usual is used (${numbers}).`;
+      ? `The schedule is adapted to you: it predicts your answers better (${numbers}).`
+      : `A schedule of your own would predict no better, so the usual one is used (${numbers}).`;
   });
 
   protected again(): void {

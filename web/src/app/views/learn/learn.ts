@@ -10,7 +10,7 @@ import { Assignments } from '../../subjects/group/parts/assignments';
 import { Store } from '@ngrx/store';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { counted } from '../../base/words/counted';
-import { percent } from '../../base/words/percent';
+import { ofCubes, percent } from '../../base/words/percent';
 import { reading } from '../../base/reading/reading';
 import { Learning, type LearnCase } from './learning';
 import { Trouble } from '../../ui/trouble';
@@ -67,6 +67,7 @@ export class Learn {
       return {
         id: one.stage,
         title: one.title,
+        short: one.short,
         turns: null,
         state: one === this.stage() ? 'here' : one.grasp === 'sure' ? 'walked' : 'ahead',
         fraction: counting.length > 0 ? (sure + known / 2) / counting.length : 0,
@@ -76,12 +77,13 @@ export class Learn {
       {
         id: 'first',
         title: 'First things',
+        short: 'First',
         turns: null,
         state: firstPage >= 8 ? 'walked' : 'ahead',
         fraction: firstPage / 8,
       },
       ...stages,
-      { id: 'whole', title: 'Whole solves', turns: null, state: 'ahead', fraction: 0 },
+      { id: 'whole', title: 'Whole solves', short: 'Solves', turns: null, state: 'ahead', fraction: 0 },
     ];
   });
 
@@ -143,7 +145,7 @@ export class Learn {
     const some = half.count === 1 ? 'the first of' : `the first ${half.count} of`;
     const all = curve.length === 1 ? 'its only case' : `all ${curve.length}`;
     const which = half.count === curve.length ? all : `${some} ${curve.length}`;
-    const cubes = half.direct === 1 ? 'every cube' : `${percent(half.direct)} of cubes`;
+    const cubes = ofCubes(half.direct);
     if (half.direct === 1 && curve.length === 1) return 'This one case is all you need.';
     return `With ${which} you can finish ${cubes} directly.`;
   });
@@ -154,15 +156,9 @@ export class Learn {
   }
 
   protected whyOf({ lost, chance }: LearnCase): string {
-    const met = ofAll(
-      chance,
-      'Hardly a solve meets it',
-      'Every solve meets it',
-      'of solves meet it',
-    );
-    if (lost === null) return `${met}.`;
-    if (lost < 0.05) return `${met}; without it nothing is lost.`;
-    return `${met}; without it a solve takes ${lost.toFixed(1)} turns more.`;
+    return lost !== null && lost >= 0.5
+      ? `comes up in ${ofCubes(chance)}, saves turns`
+      : `comes up in ${ofCubes(chance)}`;
   }
 
   /** A stage is shown here; what comes before and after the stages has its own view. */
@@ -184,12 +180,4 @@ export class Learn {
     if (!Number.isNaN(minutes)) this.learning.change({ minutes });
     field.value = String(this.learning.reader().learning.minutes);
   }
-}
-
-/** A share of all as the beginning of a sentence; none and all have their own words. */
-function ofAll(share: number, none: string, all: string, some: string): string {
-  if (share === 0) return none;
-  if (share === 1) return all;
-  const words = `${percent(share)} ${some}`;
-  return words[0]!.toUpperCase() + words.slice(1);
 }

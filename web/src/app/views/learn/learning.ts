@@ -35,6 +35,7 @@ export interface LearnCase extends PathCase {
 export interface LearnStage {
   readonly stage: Stage;
   readonly title: string;
+  readonly short: string;
   readonly approach: string;
   readonly cases: readonly LearnCase[];
   readonly grasp: Grasp;
@@ -108,10 +109,10 @@ export class Learning {
           skipped: this.skipped().has(one.case),
         };
       });
-      const { title } = stageWords(stage, this.first(), this.scheme());
+      const { title, short } = stageWords(stage, this.first(), this.scheme());
       const counted = all.filter(({ skipped }) => !skipped);
       const grasp = counted.length > 0 ? leastOf(counted.map((one) => one.grasp)) : 'new';
-      return { stage, approach, title, cases: all, grasp, tried, starts };
+      return { stage, approach, title, short, cases: all, grasp, tried, starts };
     }),
   );
   readonly cases = computed(() => this.stages().flatMap(({ cases }) => cases));

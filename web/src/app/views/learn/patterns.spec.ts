@@ -70,8 +70,8 @@ describe('patterns', () => {
     const turns = PATTERNS[0]!.turns.replaceAll("'", 'i').replaceAll(' ', '_');
     fixture.componentRef.setInput('turns', turns);
     await fixture.whenStable();
-    await click(/On a turn/);
-    await click(/Hand it to a friend/);
+    await click(/Next turn/);
+    await click(/Share/);
     await until(() => {
       fixture.detectChanges();
       return host().querySelector('.share img') !== null;
@@ -117,7 +117,7 @@ describe('patterns', () => {
     await click(/Keep and walk it/);
     expect(own().map(({ title }) => title)).toEqual(['Red corner']);
     await until(() => host().querySelector('h2')!.textContent === 'Red corner');
-    await click(/Forget it/);
+    await click(/Delete/);
     expect(own()).toEqual([]);
   });
 });

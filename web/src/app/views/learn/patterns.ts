@@ -109,7 +109,8 @@ export class Patterns {
   // A picture that is painted.
   protected readonly isPainting = signal(false);
   protected readonly painted = signal<readonly (Colour | null)[]>([]);
-  protected readonly brush = signal<Colour>('white');
+  /** What is painted with; null rubs out. */
+  protected readonly brush = signal<Colour | null>('white');
   protected readonly name = signal('');
   protected readonly found = signal<{
     possible: boolean;

@@ -77,7 +77,7 @@ export interface EntryDialogData {
           (chosen)="set({ method: $event })"
         />
         <sc-told-field
-          label="Tags, parted by semicolons"
+          label="Tags, separated by semicolons"
           [readonly]="!data.book"
           [value]="data.entry.tags.join('; ')"
           (typed)="setTags($event)"

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { type LogOverview, TYPICAL_OF } from '@sleetcrest/core/learner/log';
 import { clockText } from '../../base/words/clock-text';
 import { numbered } from '../../base/words/counted';
+import { typicalOf } from '../../base/words/counted';
 
 /** What the records meant come to: how many times, the best, what is typical, and days of practice. */
 @Component({
@@ -20,7 +21,7 @@ import { numbered } from '../../base/words/counted';
       </div>
       <div>
         <dt>
-          Typical <span class="quiet">median of the last {{ facts().lately }} finished</span>
+          Typical <span class="quiet">{{ typicalOf(facts().lately) }}</span>
         </dt>
         <dd class="mono">{{ facts().typical }}</dd>
       </div>
@@ -39,6 +40,7 @@ import { numbered } from '../../base/words/counted';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogFacts {
+  protected readonly typicalOf = typicalOf;
   readonly overview = input.required<LogOverview>();
   /** Whether it is of stages practised alone. */
   readonly ofStages = input.required<boolean>();

@@ -46,7 +46,7 @@ import { ToldField } from '../../ui/fields/told-field';
         (told)="set('text', $event)"
       />
       @if (isNarrow()) {
-        <button matButton type="button" (click)="narrowed.emit({})">Show all</button>
+        <button matButton type="button" (click)="narrowed.emit({})">Clear filters</button>
       }
     </form>
   `,
@@ -81,7 +81,7 @@ export class LogFilters {
     { value: '', name: 'any way' },
     { value: 'finished', name: 'finished' },
     { value: 'unfinished', name: 'not finished' },
-    { value: 'aside', name: 'set aside' },
+    { value: 'aside', name: 'not counted' },
   ];
   protected readonly stageOptions = computed((): Option<string>[] => [
     { value: '', name: 'any' },

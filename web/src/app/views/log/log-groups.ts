@@ -37,7 +37,7 @@ import { dayThere, daySaid, spanThere } from '../../base/words/days';
         (chosen)="grouped.emit($event)"
       />
       @if (by() === 'session') {
-        <span class="quiet">A pause of more than {{ pause }} minutes begins another.</span>
+        <span class="quiet">A break of more than {{ pause }} minutes begins another.</span>
       }
     </div>
     @if (groups(); as all) {

@@ -63,7 +63,7 @@ import { momentThere, momentThereShort } from '../../base/words/days';
         @if (entry.outcome === 'unfinished') {
           <span class="mark">not finished</span>
         } @else if (entry.outcome === 'aside') {
-          <span class="mark">set aside: {{ entry.reason }}</span>
+          <span class="mark">not counted: {{ entry.reason }}</span>
         }
         @for (tag of entry.tags; track tag) {
           <span class="tag">{{ tag }}</span>
@@ -206,7 +206,7 @@ export class LogLineView {
   protected readonly whenShort = computed(() => momentThereShort(this.line()!.beganAt));
   protected readonly what = computed(() => {
     const stage = this.line()?.stage;
-    return stage == null ? 'Solve' : `Only ${this.titleOf()(stage)}`;
+    return stage == null ? 'Solve' : `${this.titleOf()(stage)} alone`;
   });
   protected readonly time = computed(() => {
     const time = this.line()?.time;
@@ -243,7 +243,7 @@ export class LogLineView {
     const slower = by > 0;
     return {
       slower,
-      text: `${slower ? '+' : '−'}${size}`,
+      text: size === '0.00' ? size : `${slower ? '+' : '−'}${size}`,
       says: `${size} s ${slower ? 'more' : 'less'} than is typical, ${clockText(typical)}`,
     };
   });

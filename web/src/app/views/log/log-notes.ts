@@ -28,14 +28,14 @@ const NO_ROOM =
       <p role="status">{{ says }}</p>
     } @else if (books.isCutOff()) {
       <p role="status">
-        No server can be reached: this is what is held here, up to your newest
+        You are offline: this is what is held here, up to your newest
         {{ most }} records.
       </p>
     }
     @if (refused(); as says) {
       <sc-trouble [of]="says"
         ><button matButton (click)="books.tryAgain()">Try again</button>
-        <button matButton (click)="books.forgetRefused()">Forget it</button></sc-trouble
+        <button matButton (click)="books.forgetRefused()">Delete</button></sc-trouble
       >
     }
   `,

@@ -185,6 +185,12 @@ export class Log {
 
   protected readonly lineKey = (index: number, line: LogLine): string => line?.id ?? `#${index}`;
 
+  /** A press anywhere on a row opens its record; what in it can be pressed does its own. */
+  protected press({ target }: Event, line: LogLine): void {
+    const isControl = (target as Element).closest('button, a, mat-checkbox') !== null;
+    if (line !== null && !isControl) this.open(line);
+  }
+
   protected toggle(id: string): void {
     this.store.dispatch(LogPage.recordToggled({ id }));
   }

@@ -90,7 +90,7 @@ export function wholeRows(columns: readonly Column[], hand: Hand = 'right'): Row
     figure('Sequences to know', columns, 0, demand('sequences')),
     figure('Cases to know', columns, 0, demand('cases')),
     figure('Turns of a sequence, mean', columns, 1, demand('length')),
-    figure('Hand cost of a sequence, mean', columns, 1, demand('handCost')),
+    figure('Effort of a sequence, mean', columns, 1, demand('handCost')),
     figure('Looks, mean', columns, 1, sum('looks')),
     figure('Stickers looked at to decide, mean', columns, 1, ({ seeing }) => seeing && seeing.mean),
     figure('Stickers for one look, worst', columns, 0, ({ seeing }) => seeing && seeing.worst),

@@ -46,7 +46,7 @@ import type { ColourScheme } from '@sleetcrest/core';
         type="submit"
         [disabled]="turns().trim() === '' || scramble().trim() === ''"
       >
-        Take it apart
+        Review this solve
       </button>
     </form>
   `,

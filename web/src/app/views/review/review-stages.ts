@@ -219,6 +219,6 @@ const RECOGNISED = 0.35;
 
 function howDone({ reached, from, to, fit, approach }: ReviewedStage): string {
   if (from === to) return 'done already';
-  const how = fit < RECOGNISED ? 'by no way known here' : approach.title;
+  const how = fit < RECOGNISED ? 'by a way not known here' : approach.title;
   return reached ? how : `${how}, not finished`;
 }

@@ -141,6 +141,7 @@ export class ReviewView {
     return review.stages.map(({ stage, from, to, turnCount }) => ({
       id: stage,
       title: stageWords(stage, review.first, this.scheme()).title,
+      short: stageWords(stage, review.first, this.scheme()).short,
       turns: turnCount,
       state: position >= to ? 'walked' : position >= from ? 'here' : 'ahead',
       fraction: to > from ? Math.min(1, Math.max(0, (position - from) / (to - from))) : 1,

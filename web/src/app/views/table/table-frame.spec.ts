@@ -37,7 +37,7 @@ describe('the frame of the table', () => {
   afterEach(() => fixture.destroy());
 
   it('leads to what one may do in the group, and to nothing else', () => {
-    const always = ['How they stand', 'Plan', 'Set work', 'Who belongs', 'Groups'];
+    const always = ['Progress', 'Plan', 'Set work', 'Learners', 'Groups'];
     for (const [rights, more] of [
       [['see'], []],
       [['see', 'plan'], ['Paper']],
@@ -69,7 +69,7 @@ describe('the frame of the table', () => {
 
   it('has a coach without a group make one, and says where that failed', async () => {
     open(undefined);
-    expect(text()).toContain('A table of your own');
+    expect(text()).toContain('Your first group');
     const make = (name: string): void => {
       host().querySelector('input')!.value = name;
       host().querySelector('form')!.dispatchEvent(new Event('submit'));
@@ -128,7 +128,7 @@ describe('a new phrase', () => {
     fixture.componentInstance.left.subscribe(() => left++);
     fixture.detectChanges();
     await fixture.whenStable();
-    expect(host.textContent).toContain('New phrase for Teo');
+    expect(host.textContent).toContain('New passphrase for Teo');
     const [set, leave] = [...host.querySelectorAll('button')];
     const type = (phrase: string): void => {
       const field = host.querySelector('input')!;

@@ -39,7 +39,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
             routerLink="/table"
             routerLinkActive="current"
             [routerLinkActiveOptions]="{ exact: true }"
-            >How they stand</a
+            >Progress</a
           >
           <a matButton routerLink="/table/plan" routerLinkActive="current">Plan</a>
           <a matButton routerLink="/table/set" routerLinkActive="current">Set work</a>
@@ -49,7 +49,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
           @if (groups.may('plan')) {
             <a matButton routerLink="/table/paper" routerLinkActive="current">Paper</a>
           }
-          <a matButton routerLink="/table/who" routerLinkActive="current">Who belongs</a>
+          <a matButton routerLink="/table/who" routerLinkActive="current">Learners</a>
           <a matButton routerLink="/table/groups" routerLinkActive="current">Groups</a>
         </nav>
         <span class="gap"></span>
@@ -58,10 +58,10 @@ import { Choice, type Option } from '../../ui/fields/choice';
       <router-outlet />
     } @else if (groups.account()?.role === 'coach' && groups.isKnown()) {
       <section class="first" aria-labelledby="first-group">
-        <h1 id="first-group">A table of your own</h1>
+        <h1 id="first-group">Your first group</h1>
         <p>
-          Make a group, bring in who belongs to it, and see here how each of them stands, what to do
-          next and with whom together.
+          Make a group, add your learners, and see here how far each of them is, what to do next and
+          with whom.
         </p>
         <sc-groups />
       </section>

@@ -33,7 +33,7 @@ export const routes: Routes = [
       },
       {
         path: 'who',
-        title: 'Who belongs',
+        title: 'Learners',
         loadComponent: () => import('./roster/roster').then(({ Roster }) => Roster),
       },
       {

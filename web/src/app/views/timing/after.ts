@@ -83,7 +83,9 @@ const KEPT_SAID: Record<Keeping, string> = {
       @if (entry().turns !== '') {
         <a matButton="filled" [routerLink]="['/review', entry().id]">Review it</a>
       }
-      <button matButton="outlined" (click)="next.emit()">Next (Enter)</button>
+      <button matButton="outlined" (click)="next.emit()">
+        Next<span class="keys-only">&ngsp;(Enter)</span>
+      </button>
       <button matButton (click)="discarded.emit()">Delete</button>
     </div>
   `,
@@ -135,7 +137,7 @@ export class After {
 
   protected readonly reasons = REASONS;
   protected readonly told = TOLD_WORDS;
-  /** Set aside, but no reason is given yet: it is not told before there is one. */
+  /** Don’t count, but no reason is given yet: it is not told before there is one. */
   protected readonly aside = signal(false);
   protected readonly wrong = signal<string | null>(null);
 
@@ -163,7 +165,7 @@ export class After {
   protected readonly endings: readonly Option<Outcome>[] = [
     { value: 'finished', name: 'Finished' },
     { value: 'unfinished', name: 'Not finished' },
-    { value: 'aside', name: 'Set aside' },
+    { value: 'aside', name: 'Don’t count' },
   ];
 
   protected end(outcome: Outcome): void {

@@ -8,6 +8,7 @@ import { daySaid, dayThere, today } from '../../base/words/days';
 import { LogBooks } from '../../subjects/log';
 import { reading } from '../../base/reading/reading';
 import { clockText, secondsSaid } from '../../base/words/clock-text';
+import { typicalOf } from '../../base/words/counted';
 
 const SHOWN = 6;
 
@@ -19,9 +20,9 @@ const SHOWN = 6;
     <h2>{{ stage() ? 'This stage before' : 'Before' }}</h2>
     @if (typical(); as median) {
       <p>
-        Typical <b class="mono">{{ median.time }}</b>&ngsp;<span class="quieter"
-          >median of the last {{ median.of }} finished</span
-        >
+        Typical <b class="mono">{{ median.time }}</b>&ngsp;<span class="quieter">{{
+          typicalOf(median.of)
+        }}</span>
       </p>
     }
     <ol>
@@ -72,6 +73,7 @@ const SHOWN = 6;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Recent {
+  protected readonly typicalOf = typicalOf;
   /** The stage practised alone; null for whole solves. */
   readonly stage = input.required<Stage | null>();
   private readonly books = inject(LogBooks);

@@ -23,7 +23,7 @@ import { counted } from '../../base/words/counted';
   template: `
     @if (scramble(); as turns) {
       <h2>
-        {{ ofStage() ? 'Turns to this start' : 'Turns to mix it' }}
+        {{ ofStage() ? 'Mix to this position (from a solved cube)' : 'Turns to mix it' }}
         <span class="quieter"
           >{{ count() }}, held {{ scheme()[0] }} up, {{ scheme()[2] }} in front</span
         >
@@ -41,7 +41,7 @@ import { counted } from '../../base/words/counted';
       </div>
       <button matButton [disabled]="isLooking()" (click)="another.emit()">Another one</button>
     } @else if (isMixing()) {
-      <p class="quieter">Mixing; the tables are made the first time.</p>
+      <p class="quieter">Preparing a scramble (slow only the first time)</p>
       <mat-progress-bar mode="indeterminate" aria-label="Mixing" />
     }
   `,

@@ -20,6 +20,7 @@ import { clockText } from '../../base/words/clock-text';
 import { keptRun, type TimingSettings } from './kept-run';
 import { TimingRun } from './timing-run';
 import { ticking } from '../../base/state/ticking';
+import { touches } from '../../base/keys/touches';
 
 /** The two keys under the forefingers, and what each does. */
 const HAND_KEYS: Partial<Record<string, Hand>> = { KeyF: 'left', KeyJ: 'right' };
@@ -68,11 +69,13 @@ export class TimerFace {
     const cue = this.cue();
     if (this.run.ready()) return 'Let go to start';
     if (phase === 'looking') {
-      return { look: 'Look', soon: 'Soon', begin: 'Begin', over: 'Begin when you like' }[cue!.says];
+      return { look: 'Look', soon: 'Soon', begin: 'Start', over: 'Time’s up: start when ready' }[
+        cue!.says
+      ];
     }
     if (phase === 'running') return this.stageSaid();
     if (phase === 'stopped') return 'Stopped';
-    return this.settings().look > 0 ? 'Enter begins the look' : 'Lay both hands down';
+    return this.settings().look > 0 ? 'Start looking' : 'Lay both hands down';
   });
 
   /** By hand, as the template names them. */
@@ -102,7 +105,7 @@ export class TimerFace {
     if (timer.phase !== 'running' || stages.length < 2) return 'Both hands down to stop';
     const stage = stages[timer.marks.length]!;
     const last = timer.marks.length === stages.length - 1;
-    return `${this.titleOf()(stage)}: ${last ? 'both hands down to stop' : 'Space when it is done'}`;
+    return `${this.titleOf()(stage)}: ${last ? 'both hands down to stop' : touches() ? 'press Stage done when it is' : 'Space when it is done'}`;
   }
 
   /** Takes the keyboard off whatever was pressed: Enter and Space belong to the timer now. */

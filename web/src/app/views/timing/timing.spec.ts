@@ -81,7 +81,7 @@ describe('the Timing view', () => {
     await seen(() => host().querySelector('sc-after') !== null && book.entries.length === 1);
     const after = host().querySelector('sc-after')!;
     const aside = [...after.querySelectorAll('button')].find((one) =>
-      one.textContent.includes('Set aside'),
+      one.textContent.includes('Don’t count'),
     )!;
     aside.click();
     await seen(() => after.querySelector('input[list]') !== null);
@@ -117,14 +117,14 @@ describe('the Timing view', () => {
     const scope = host().querySelector<HTMLSelectElement>('.set select')!;
     scope.value = 'corners';
     scope.dispatchEvent(new Event('change'));
-    await seen(() => host().textContent.includes('Turns to this start'));
+    await seen(() => host().textContent.includes('Mix to this position (from a solved cube)'));
     expect(wanted.at(-1)).toBe('corners');
   });
 
   it('gives up a look or a solve without a record', async () => {
     key('keydown', 'Enter', 'Enter');
     key('keydown', 'Escape', 'Escape');
-    expect(says()).toBe('Enter begins the look');
+    expect(says()).toBe('Start looking');
     expect(book.entries).toEqual([]);
   });
 });

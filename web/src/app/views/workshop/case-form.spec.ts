@@ -115,7 +115,7 @@ describe('the form of a case', () => {
     await paint('UFR.R', 'w');
     const [first, second] = value.seen as Record<string, unknown>[];
     expect(['UFR.R' in first!, second!['UFR.R']]).toEqual([false, 'first']);
-    await press('Drop this way');
+    await press('Remove this way');
     expect(value.seen).toEqual(first as never);
   });
 

@@ -138,7 +138,7 @@ export class CaseForm {
     if (!read.ok || read.value.length === 0) return '';
     const { cost, regrips } = handsFor(read.value, this.reader().hand);
     const regripped = regrips === 0 ? 'no regrip' : counted(regrips, 'regrip');
-    return `${counted(countTurns(read.value), 'turn')} · hand cost ${cost.toFixed(1)} · ${regripped}`;
+    return `${counted(countTurns(read.value), 'turn')} · effort ${cost.toFixed(1)} · ${regripped}`;
   });
 
   private change(update: (one: Case) => Case): void {

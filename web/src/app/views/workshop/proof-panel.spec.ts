@@ -70,7 +70,7 @@ describe('the proof panel', () => {
     button('Next turn').click();
     await fixture.whenStable();
     expect(turn()).toBe(before + 1);
-    button('Back a turn').click();
+    button('Previous turn').click();
     await fixture.whenStable();
     expect(turn()).toBe(before);
   });

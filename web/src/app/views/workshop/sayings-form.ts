@@ -53,7 +53,7 @@ interface Row {
         />
         @if (row.own) {
           <button matButton (click)="told.emit({ sequence: row.sequence, saying: null })">
-            As shipped
+            Back to the first words
           </button>
         }
         @for (problem of row.problems; track problem) {
@@ -62,7 +62,7 @@ interface Row {
       </div>
     }
     <p class="quieter">
-      A group of turns has its count: turn a page ×4. Words are parted by · or /.
+      A group of turns has its count: turn a page ×4. Words are separated by · or /.
     </p>
   `,
   styleUrl: './sayings-form.scss',

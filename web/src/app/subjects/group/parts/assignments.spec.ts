@@ -121,7 +121,7 @@ describe('what is set for a learner', () => {
       anAssignment(4, {}, '2020-01-01T10:00:00.000Z'),
     ]);
     expect(lines().length).toBe(3);
-    expect(lines()[0]).toContain('was wanted by 2 Jan 2020');
+    expect(lines()[0]).toContain('was due on 2 Jan 2020');
     expect(lines()[1]).toContain('1 of 3 · until 2 Jan 2099');
     expect(lines()[1]).toContain('slowly');
     expect(lines()[2]).toContain('done');

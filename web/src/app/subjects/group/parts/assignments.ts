@@ -135,7 +135,7 @@ export class Assignments {
       until === null
         ? ''
         : until < today()
-          ? `was wanted by ${daySaid(until)}`
+          ? `was due on ${daySaid(until)}`
           : `until ${daySaid(until)}`;
     return [groupName, far, by].filter((part) => part !== '').join(' · ');
   }

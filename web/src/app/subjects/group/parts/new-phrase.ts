@@ -11,7 +11,7 @@ import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
   template: `
     <form (ngSubmit)="told.emit(phrase())">
       <mat-form-field appearance="outline" subscriptSizing="dynamic">
-        <mat-label>New phrase for {{ name() }}</mat-label>
+        <mat-label>New passphrase for {{ name() }}</mat-label>
         <input
           matInput
           name="phrase"

@@ -127,7 +127,7 @@ describe('the strip of who sits at a table', () => {
 
   it('is gone once one has got up', async () => {
     seat.session.set(session());
-    press('Get up');
+    press('Leave');
     await fixture.whenStable();
     expect(text().trim()).toBe('');
   });

@@ -25,9 +25,9 @@ import { TakeUp } from '../seat/take-up';
           <mat-icon svgIcon="hand" />{{ seat.hand() ? 'Your hand is up' : 'Raise your hand' }}
         </button>
         @if (!seat.isHeard()) {
-          <span role="status">It is being told …</span>
+          <span role="status">Sending …</span>
         } @else if (seat.isBehind()) {
-          <span role="status">The table cannot be reached just now; it is tried again.</span>
+          <span role="status">The table cannot be reached just now; trying again.</span>
         }
         @if (seat.offer(); as offer) {
           <span class="offer" role="status">
@@ -49,7 +49,7 @@ import { TakeUp } from '../seat/take-up';
           </details>
         }
         <span class="gap"></span>
-        <button matButton (click)="getUp()">Get up</button>
+        <button matButton (click)="getUp()">Leave</button>
       </aside>
     }
   `,
@@ -103,7 +103,7 @@ export class SeatStrip {
   protected async getUp(): Promise<void> {
     await this.seat.getUp();
     void this.notices.say(
-      'You got up. What you did is yours, and nothing of it was kept at the table.',
+      'You have left. What you did is yours, and nothing of it was kept at the table.',
     );
   }
 }

@@ -5,7 +5,7 @@ export const ENDING_WORDS: Readonly<Record<Ending, string>> = {
   ended: 'The session is over.',
   archived: 'The session is over: its group was archived.',
   dissolved: 'The session is over: its group was deleted.',
-  'taken off': 'You do not sit at this table any more.',
+  'taken off': 'You are no longer at this table.',
   'signed out': 'You are signed out; sign in to sit down again.',
-  'no right': 'You do not help with this group any more.',
+  'no right': 'You no longer help with this group.',
 };

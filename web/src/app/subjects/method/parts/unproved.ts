@@ -11,8 +11,8 @@ import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
     <mat-dialog-content>
       @if (data.proof === 'failing') {
         <p>
-          There are cubes it does not solve. A learner who meets one is left in the middle of a
-          stage with no way on. The Workshop shows such a cube.
+          Some cubes are not solved by it. A learner who meets one is left in the middle of a stage
+          with no way on. The Workshop shows such a cube.
         </p>
       } @else {
         <p>
@@ -22,8 +22,8 @@ import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button matButton mat-dialog-close>Keep the method as it was</button>
-      <button matButton="filled" [mat-dialog-close]="true">Use it all the same</button>
+      <button matButton mat-dialog-close>Keep the method I have</button>
+      <button matButton="filled" [mat-dialog-close]="true">Use it anyway</button>
     </mat-dialog-actions>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

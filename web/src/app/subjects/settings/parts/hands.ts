@@ -30,6 +30,6 @@ export class Hands {
   protected readonly cost = computed(() => {
     const { cost, regrips } = this.plan();
     const regripped = regrips === 0 ? '' : `, ${counted(regrips, 'regrip')}`;
-    return `hand cost ${cost.toFixed(1)}${regripped}`;
+    return `effort ${cost.toFixed(1)}${regripped}`;
   });
 }

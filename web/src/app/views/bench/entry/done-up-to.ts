@@ -15,7 +15,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
   template: `
     <sc-trouble [of]="told.trouble()" again="Try again" (asked)="told.again()" />
     <sc-choice
-      label="All done up to …"
+      label="Already solved up to …"
       [options]="options()"
       [value]="chosen()"
       (chosen)="choose($event)"

@@ -7,6 +7,7 @@ import {
   progressOf,
   sideOfColour,
   type Stage,
+  shortTitle,
   stageWords,
 } from '@sleetcrest/core';
 import { readerFeature } from '../../../subjects/settings';
@@ -17,7 +18,7 @@ import { entryFeature } from '../../../subjects/cube';
 
 interface Far {
   title: string;
-  done: string;
+  says: string;
 }
 
 /** How far a cube is by the method chosen and by the others, and the commonest false first layer. */
@@ -34,17 +35,15 @@ interface Far {
     <sc-trouble [of]="trouble()" again="Try again" (asked)="methods.again()" />
     @if (own(); as far) {
       <p>
-        By <i>{{ far.title }}</i>: {{ far.done }}.
+        {{ far.says }}
       </p>
     }
     @if (others().length > 0) {
       <details>
-        <summary>By other methods</summary>
+        <summary>In other methods</summary>
         <ul>
           @for (far of others(); track far.title) {
-            <li>
-              <i>{{ far.title }}</i>: {{ far.done }}
-            </li>
+            <li>{{ far.says }}</li>
           }
         </ul>
       </details>
@@ -93,8 +92,10 @@ export class FarApart {
     const named = (stage: Stage): string => stageWords(stage, side, this.scheme()).title;
     return (this.methods.value() ?? []).map(({ method, stages }) => {
       const { done, next } = progressOf(stages, this.inspection().reached);
-      const so = done ? `${named(done)} is done` : 'no stage is done yet';
-      return { title: method.title, done: next ? `${so}, next ${named(next)}` : so };
+      const says = next
+        ? `Next in the ${shortTitle(method)} method: ${named(next)}.`
+        : `${shortTitle(method)}: all done, ${named(done!)} too.`;
+      return { title: method.title, says };
     });
   });
   protected readonly own = computed(() => this.far()[0] ?? null);

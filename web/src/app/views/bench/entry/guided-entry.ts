@@ -28,6 +28,7 @@ import { entryFeature, EntryPage } from '../../../subjects/cube';
 import { stickerPlace } from '../../../ui/crown/geometry';
 import { Voice } from '../../../devices/voice/voice';
 import { Palette } from './palette';
+import { counted } from '../../../base/words/counted';
 
 /** A random cube takes about so many answers in this order. */
 const USUAL = 31;
@@ -52,8 +53,8 @@ const NONE = -2;
     />
     @if (question(); as asked) {
       <p class="hold" aria-live="polite">
-        Hold it with <b>{{ up() }}</b> up and <b>{{ front() }}</b> in front; the right side is seen
-        too.
+        Hold it with <b>{{ up() }}</b> up and <b>{{ front() }}</b> in front; you also see the right
+        side.
       </p>
       <p class="asked" aria-live="polite">
         @if (suspect()) {
@@ -62,12 +63,12 @@ const NONE = -2;
           <b class="place">{{ place() }}</b>: which colour?
         }
         <span class="count">
-          {{ count() }} told, {{ follows() }} followed; a mixed cube takes about {{ usual }}.
+          {{ count() }} entered, {{ follows() }} worked out; a mixed cube takes about {{ usual }}.
         </span>
       </p>
     } @else {
       <p class="asked" aria-live="polite">
-        <b>All told</b>, with {{ count() }} {{ count() === 1 ? 'answer' : 'answers' }}.
+        <b>Done</b>: {{ counted(count(), 'answer') }}.
         {{ legal() ? 'Enter walks it to solved.' : '' }}
       </p>
     }
@@ -81,7 +82,9 @@ const NONE = -2;
       @if (reader().speakEntry && voice.silent()) {
         <span class="quiet">No voice is installed here: it stays silent.</span>
       }
-      <button matButton [disabled]="!canUndo()" (click)="takeBack()">Take back (Backspace)</button>
+      <button matButton [disabled]="!canUndo()" (click)="takeBack()">
+        Undo<span class="keys-only">&ngsp;(Backspace)</span>
+      </button>
     </div>
   `,
   styles: `
@@ -116,6 +119,7 @@ const NONE = -2;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GuidedEntry {
+  protected readonly counted = counted;
   /** The cube is whole and its person wants to go on. */
   readonly finished = output();
   /** The last answer was given, and the cube is whole. */
@@ -171,7 +175,7 @@ export class GuidedEntry {
   /** What is said when another side is asked about. */
   private readonly sideSaid = computed(() => {
     const question = this.question();
-    if (!question) return this.legal() ? 'All told.' : '';
+    if (!question) return this.legal() ? 'Done.' : '';
     if (this.suspect()) return `No cube looks like this. Look again: ${this.place()}.`;
     const side = this.scheme()[Math.floor(question.sticker / 9)]!;
     return `The ${side} side. ${this.up()} up, ${this.front()} in front.`;

@@ -71,7 +71,7 @@ describe('the walk read from afar', () => {
         .click();
       await fixture.whenStable();
     };
-    await click('How it goes on');
+    await click('Settings for this view');
     await click('Foot pedal');
     press('F7');
     expect(store.selectSignal(readerFeature.selectFar)().pedal).toBe('F7');

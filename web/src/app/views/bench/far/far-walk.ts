@@ -1,3 +1,4 @@
+import { CdkTrapFocus } from '@angular/cdk/a11y';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -9,6 +10,7 @@ import {
   output,
   signal,
   untracked,
+  DestroyRef,
 } from '@angular/core';
 import { delay, from, ignoreElements, type Observable, of } from 'rxjs';
 import { MatButton } from '@angular/material/button';
@@ -51,12 +53,12 @@ import { Ticker } from './ticker';
 type Far = Reader['far'];
 
 const ADVANCES: readonly Option<Far['advance']>[] = [
-  { value: 'key', name: 'at any key' },
+  { value: 'key', name: 'when you press' },
   { value: 'pace', name: 'by itself' },
 ];
 const PAUSES: readonly Option<Far['pause']>[] = [
-  { value: 'key', name: 'until a key' },
-  { value: 'wait', name: 'as long as said' },
+  { value: 'key', name: 'until you press' },
+  { value: 'wait', name: 'as long as it takes to say' },
 ];
 /** How long a word takes to say, where no voice says it. */
 const SECONDS_A_WORD = 0.3;
@@ -68,7 +70,13 @@ const IDLE_KEYS = ['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock'];
   imports: [Choice, Crown, MatButton, MatIcon, MatSlideToggle, TurnTile],
   templateUrl: './far-walk.html',
   styleUrl: './far-walk.scss',
-  host: { role: 'region', 'aria-label': 'Full-window walk' },
+  host: {
+    role: 'dialog',
+    'aria-modal': 'true',
+    'aria-label': 'Large view of the walk',
+    tabindex: '-1',
+  },
+  hostDirectives: [CdkTrapFocus],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FarWalk implements OnDestroy {
@@ -159,7 +167,11 @@ export class FarWalk implements OnDestroy {
       isMeant: (event) => this.isMeant(event),
       takesAll: (event) => this.anyKey(event),
     });
-    inject<ElementRef<HTMLElement>>(ElementRef).nativeElement.focus();
+    const before = document.activeElement;
+    const host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+    host.focus();
+    // Back to what opened it.
+    inject(DestroyRef).onDestroy(() => before instanceof HTMLElement && before.focus());
     effect((onCleanup) => {
       const [scene, far, isRunning] = [this.scene(), this.far(), this.running()];
       if (!scene) return;

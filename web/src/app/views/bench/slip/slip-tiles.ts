@@ -47,7 +47,7 @@ export class SlipTiles {
   readonly steps = input.required<readonly MeantStep[]>();
   readonly dialect = input.required<Dialect>();
 
-  protected readonly says = { done: 'as meant', slipped: 'slipped', missed: 'left out' };
+  protected readonly says = { done: 'as planned', slipped: 'slipped', missed: 'left out' };
   protected readonly tiles = computed((): Tile[] => {
     const { slips } = this.explanation();
     const [first, ...more] = slips as [Slip, ...Slip[]];

@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  ElementRef,
+  inject,
+  input,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
@@ -18,6 +28,7 @@ import {
   stickersSeen,
   UP,
   writeCubeDocument,
+  writeMove,
   writeMoves,
 } from '@sleetcrest/core';
 import isEqual from 'fast-deep-equal';
@@ -41,6 +52,7 @@ import { Controls } from './controls';
 import { StepLines } from './step-lines';
 import { TileRow } from '../../../ui/tiles/tile-row';
 import { WalkHead } from './walk-head';
+import { counted } from '../../../base/words/counted';
 
 /** Walks a cube to solved, a turn at a time. */
 @Component({
@@ -74,6 +86,7 @@ export class Walk {
   private readonly dialog = inject(MatDialog);
   protected readonly followed = inject(FollowedCube);
   protected readonly handing = inject(HandIn);
+  protected readonly counted = counted;
   /** Whether the walk fills the window. */
   protected readonly afar = signal(false);
 
@@ -92,8 +105,15 @@ export class Walk {
     };
     listensTo(WALK_KEYS, deeds, { isMeant: isFreeOfButtons });
     tellsWhere(() => whereOn(this.scene()));
+    // What began the walk is gone: reading goes on at its words.
+    afterNextRender(() => {
+      if (document.activeElement === document.body) {
+        this.words().nativeElement.focus({ preventScroll: true });
+      }
+    });
   }
 
+  private readonly words = viewChild.required<ElementRef<HTMLElement>>('words');
   protected readonly method = computed(() => this.record()?.method ?? null);
   protected readonly firstColour = computed(() => this.scene().walkthrough.firstColour as Colour);
   protected readonly scheme = computed(() => this.scene().timeline.scheme);
@@ -168,6 +188,13 @@ export class Walk {
   protected readonly turnMilliseconds = computed(() =>
     Math.min(450, this.reader().secondsPerTurn * 600),
   );
+
+  /** The turn that comes now, as it is spoken. */
+  protected readonly comes = computed(() => {
+    const { frame, position } = this.scene();
+    const move = frame?.moves[position.turn];
+    return move === undefined ? '' : `Next turn: ${writeMove(move, 'words')}`;
+  });
 
   protected next(): void {
     this.store.dispatch(WalkPage.turnDone());

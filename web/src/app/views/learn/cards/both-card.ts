@@ -105,7 +105,7 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
             [scheme]="learning.scheme()"
             [hold]="shown().hold"
             [dialect]="learning.reader().dialect"
-            follows="the practice follows"
+            follows="this page follows"
             (turned)="device.turn($event, now())"
             (disconnected)="disconnect()"
           />

@@ -50,8 +50,8 @@ export interface Told {
           <h2>How does yours look?</h2>
           <p>Hold it with {{ held() }} again. Which colour is {{ place() }}?</p>
           <p class="quiet">
-            Sticker {{ colours.now().length + 1 }} of {{ stickers()!.length }}: together they tell
-            any one slip. A digit or first letter answers too.
+            Sticker {{ colours.now().length + 1 }} of {{ stickers()!.length }}: these reveal any
+            single mistake. <span class="keys-only">A digit or first letter answers too.</span>
           </p>
           <sc-pots
             [colours]="learning.scheme()"

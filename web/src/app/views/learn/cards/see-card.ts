@@ -41,10 +41,22 @@ interface Looks {
       />
       <section>
         <h2>{{ question().asks === 'way' ? 'Which way?' : 'Which case is this?' }}</h2>
-        <p class="quiet">Look first, then press its number or touch it.</p>
+        <div aria-live="polite">
+          @if (given(); as answer) {
+            @if (answer.right) {
+              <p class="good">Yes, in {{ answer.seconds.toFixed(2) }} seconds.</p>
+            } @else {
+              <p class="bad">No, it is <sc-case-name [case]="question().case" /></p>
+            }
+          } @else {
+            <p class="quiet">
+              Look first, then touch it<span class="keys-only"> or press its number</span>.
+            </p>
+          }
+        </div>
         <ol class="choices" aria-label="Answers">
           @for (one of choices(); track one.id) {
-            <li>
+            <li [class.aside]="given() && !one.right && given()!.choice !== one.id">
               <button
                 matButton="outlined"
                 [class.right]="given() && one.right"
@@ -60,11 +72,6 @@ interface Looks {
         </ol>
         <div aria-live="polite">
           @if (given(); as answer) {
-            @if (answer.right) {
-              <p class="good">Yes, in {{ answer.seconds.toFixed(2) }} seconds.</p>
-            } @else {
-              <p class="bad">No, it is <sc-case-name [case]="question().case" /></p>
-            }
             @if (looks(); as told) {
               <p>How you can tell:</p>
               <ol class="looks">

@@ -69,7 +69,7 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
         }
       </div>
       @if (!ended()) {
-        <sc-turning [hold]="hold" follows="the drill follows" (turned)="turned($event)">
+        <sc-turning [hold]="hold" follows="this page follows" (turned)="turned($event)">
           <button matButton (click)="giveUp($event.timeStamp)">I do not know it</button>
         </sc-turning>
       }

@@ -1,11 +1,14 @@
 import {
+  afterRenderEffect,
   ChangeDetectionStrategy,
   Component,
+  ElementRef,
   inject,
   input,
   linkedSignal,
   output,
   signal,
+  viewChild,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
@@ -16,6 +19,9 @@ import { LearningWork } from '../../../subjects/practice/work';
 import { Trouble } from '../../../ui/trouble';
 import { SeeCard } from '../cards/see-card';
 import { Learning, type Answered } from '../learning';
+import { listensTo } from '../../../base/keys/keyboard';
+import { isFreeOfButtons } from '../../../base/keys/keys';
+import { PRACTICE_KEYS } from '../learn.keys';
 
 /** So many cubes are asked about. */
 const AMONG = 4;
@@ -38,8 +44,8 @@ const AMONG = 4;
       />
       @if (answered()) {
         <p>
-          <button matButton="filled" (click)="next()">
-            {{ asked() + 1 < among ? 'Next cube' : 'That is the lesson' }}
+          <button #onward matButton="filled" (click)="next()">
+            {{ asked() + 1 < among ? 'Next cube' : 'Finish lesson' }}
           </button>
         </p>
       }
@@ -82,6 +88,17 @@ export class LessonAmong {
       .filter((id) => id !== own && !skipped.has(id));
     const isOwn = asked % 2 === 0 || others.length === 0;
     return isOwn ? own : others[smallSeed() % others.length]!;
+  }
+
+  private readonly onward = viewChild<string, ElementRef<HTMLElement>>('onward', {
+    read: ElementRef,
+  });
+
+  constructor() {
+    const next = (): unknown => this.answered() && this.next();
+    listensTo(PRACTICE_KEYS, { next }, { isMeant: isFreeOfButtons });
+    // Enter goes on, also where the answer was touched and would else keep the focus.
+    afterRenderEffect(() => this.onward()?.nativeElement.focus({ preventScroll: true }));
   }
 
   protected chose(item: string, given: Answered): void {

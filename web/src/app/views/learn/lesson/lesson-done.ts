@@ -45,10 +45,12 @@ import { movesOf, shownAfter } from './shown-case';
       </div>
       <section>
         @if (alone()) {
-          <p>It is held as it is done. Do it from memory; the picture turns with you.</p>
-          <p class="quiet">{{ state().done }} of {{ moves().length }} moves done.</p>
+          <p>
+            The cube is already held the right way. Do it from memory; the picture turns with you.
+          </p>
+          <p class="quiet">{{ state().done }} of {{ moves().length }} turns done.</p>
         } @else {
-          <p>Turn by turn: do what the tile that is next says.</p>
+          <p>Turn by turn: do the highlighted turn.</p>
           <sc-turns-done [moves]="moves()" [done]="state().done" />
           @if (sequence(); as sequence) {
             <sc-saying [sequence]="sequence" [method]="learning.method()" />
@@ -60,7 +62,7 @@ import { movesOf, shownAfter } from './shown-case';
           }
         </p>
         @if (state().seconds !== null) {
-          <p class="good">{{ alone() ? 'Done alone. That is what known means.' : 'Done.' }}</p>
+          <p class="good">{{ alone() ? 'Done alone. You know it now.' : 'Done.' }}</p>
           <p class="go">
             <button matButton (click)="another.emit()">Once more, another cube</button>
             <button matButton="filled" (click)="onward.emit()">
@@ -68,7 +70,7 @@ import { movesOf, shownAfter } from './shown-case';
             </button>
           </p>
         } @else {
-          <sc-turning [hold]="hold" follows="the lesson follows" (turned)="turned($event)" />
+          <sc-turning [hold]="hold" follows="this page follows" (turned)="turned($event)" />
         }
       </section>
     </div>

@@ -28,7 +28,7 @@ export function personOf(present: Present): Person {
 }
 
 const DOING: Record<Here['doing'], string> = {
-  idle: 'between things',
+  idle: 'idle',
   walk: 'walking',
   lesson: 'in a lesson',
   practice: 'practising',
@@ -67,7 +67,7 @@ const PEAKS = 5;
         } @else if (state() === 'stuck') {
           stuck {{ minutes(person().place.since) }}
         } @else if (state() === 'away') {
-          no sign for {{ minutes(person().place.told) }}
+          offline {{ minutes(person().place.told) }}
         } @else if (state() === 'idle') {
           –
         } @else {
@@ -117,7 +117,7 @@ const STATES: Record<StateAtTable, string> = {
   hand: 'hand up',
   stuck: 'stuck',
   done: 'done',
-  idle: 'between things',
+  idle: 'idle',
   well: 'at it',
-  away: 'no sign of their page',
+  away: 'offline',
 };

@@ -77,7 +77,7 @@ describe('a learner on the board', () => {
         .card.querySelector('rect')!
         .getAttribute('width'),
     ).toBe('1000');
-    expect(shown(present({ here: null })).says).toContain('between things');
+    expect(shown(present({ here: null })).says).toContain('idle');
     expect(shown(present({ guest: true })).says).toContain('guest');
   });
 });
@@ -134,7 +134,7 @@ describe('the live board', () => {
       },
     });
     fixture = TestBed.createComponent(Board);
-    await seen(() => text().includes('Nobody meets just now'));
+    await seen(() => text().includes('No session running'));
     button('Begin the session').click();
     await seen(() => text().includes('Join with ACDEFH'));
   });
@@ -169,7 +169,7 @@ describe('the live board', () => {
     chooseIn(choiceCalled(host(), 'A case')!, 'daisy/middle-right');
     await seen(() => !button('Show it to all').disabled);
     button('Show it to all').click();
-    await seen(() => text().includes('Before everybody: Look here'));
+    await seen(() => text().includes('Now showing: Look here'));
     const [, change] = asked[0] as [string, { offer: { show: object } }];
     expect(change.offer.show).toEqual({ what: 'case', case: 'daisy/middle-right' });
   });
@@ -185,7 +185,7 @@ describe('the live board', () => {
     await seen(() => names().length === 1);
     const group = TestBed.inject(GroupStore).group as WritableSignal<Group | undefined>;
     group.set({ ...aGroup('Odd'), id: learnerId(77) });
-    await seen(() => text().includes('Nobody meets just now'));
+    await seen(() => text().includes('No session running'));
     expect(names()).toEqual([]);
   });
 });

@@ -72,7 +72,7 @@ describe('the place of groups', () => {
   it('brings back the only group of a coach, where that is archived', async () => {
     await open(RUNA, { ...aGroup(), archivedAt: '2026-11-01T10:00:00.000Z' });
     await seen(() => text().includes('put away'));
-    press('Bring it back');
+    press('Restore');
     await seen(() => text().includes('Learners join with ACDEFHJK'));
     expect(asked).toEqual([['change', aGroup().id, { archived: false }]]);
   });
@@ -101,7 +101,7 @@ describe('the place of groups', () => {
     type(0, 'Saturday');
     press('Make a group');
     await seen(() => text().includes('Saturday'));
-    press('Who belongs');
+    press('Learners');
     expect(went).toEqual([['/table/who']]);
     press('Delete');
     await pressNotice('Delete', () => fixture.detectChanges());

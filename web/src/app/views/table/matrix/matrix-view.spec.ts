@@ -99,6 +99,6 @@ describe('the matrix', () => {
 
   it('says what to do where nobody belongs yet', async () => {
     await open(aMatrix(6, {}));
-    expect(text()).toContain('Nobody belongs to this group yet.');
+    expect(text()).toContain('This group has no learners yet.');
   });
 });

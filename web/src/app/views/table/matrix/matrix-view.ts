@@ -49,7 +49,7 @@ interface Looked {
   column: number;
 }
 
-/** How each learner stands with each case: a ridge for everyone, and what it rests on one click away. */
+/** How far each learner is with each case: a ridge for everyone, and what it rests on one click away. */
 @Component({
   selector: 'sc-matrix-view',
   imports: [

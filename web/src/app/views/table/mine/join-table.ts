@@ -42,7 +42,7 @@ import { Trouble } from '../../../ui/trouble';
           />
         </mat-form-field>
       }
-      <button matButton="filled" type="submit" [disabled]="busy()">Sit down by the code</button>
+      <button matButton="filled" type="submit" [disabled]="busy()">Join with the code</button>
     </form>
     <sc-trouble [of]="trouble()" />
   `,

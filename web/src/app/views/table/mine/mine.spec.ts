@@ -80,11 +80,11 @@ describe('a learner’s side of the table', () => {
     await open(null);
     type('code', 'abc');
     type('nickname', 'Jon');
-    button('Sit down by the code').click();
+    button('Join with the code').click();
     await seen(() => text().includes('six letters and digits'));
     expect(joined).toEqual([]);
     type('code', 'acdefh');
-    button('Sit down by the code').click();
+    button('Join with the code').click();
     await seen(() => sat.length === 1);
     expect(joined).toEqual([{ code: 'ACDEFH', nickname: 'Jon' }]);
     expect(text()).not.toContain('What is set for you');

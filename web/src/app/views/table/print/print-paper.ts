@@ -77,11 +77,11 @@ const LOOK = 700;
                 @case ('done') {
                   <span>{{ counted(job.of, 'learner') }}</span>
                   <button matButton="outlined" (click)="download(job)">Download</button>
-                  <button matButton (click)="remove(job)">Throw it away</button>
+                  <button matButton (click)="remove(job)">Delete</button>
                 }
                 @case ('failed') {
                   <span class="bad">It could not be made.</span>
-                  <button matButton (click)="remove(job)">Throw it away</button>
+                  <button matButton (click)="remove(job)">Delete</button>
                 }
                 @default {
                   <mat-progress-bar

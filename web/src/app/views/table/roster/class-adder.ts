@@ -39,7 +39,7 @@ import { markTaken, readClass, type ListRow } from './class-list';
         [disabled]="action.busy() || pasted().trim() === ''"
         (click)="look()"
       >
-        Look what is in it
+        Check the list
       </button>
       <label class="file">
         <input
@@ -59,7 +59,7 @@ import { markTaken, readClass, type ListRow } from './class-list';
             @if (row.wrong; as why) {
               <span>{{ why }}</span>
               @if (row.free; as free) {
-                <button matButton (click)="rename(row)">Call them {{ free }}</button>
+                <button matButton (click)="rename(row)">Use “{{ free }}</button>
               }
             } @else {
               <span class="quiet">will be added</span>

@@ -51,6 +51,6 @@ export const markTaken = (
   rows.map((row) => {
     const same = taken.find(({ name }) => nameKey(name) === nameKey(row.name));
     return same && row.wrong === null
-      ? { ...row, wrong: 'is taken here by somebody else', free: same.free }
+      ? { ...row, wrong: 'is a name already in use', free: same.free }
       : row;
   });

@@ -16,13 +16,13 @@ const RIGHT_WORDS: Record<Right, string> = {
   phrase: 'set a new phrase for who has not chosen one',
 };
 
-/** Who helps with a group, the codes by which others may, and whose calendars read its sessions. */
+/** Assistants with a group, the codes by which others may, and whose calendars read its sessions. */
 @Component({
   selector: 'sc-helpers',
   imports: [MatButton, MatCheckbox, Trouble],
   template: `
     <sc-trouble [of]="action.trouble() ?? invitations.trouble() ?? calendars.trouble()" />
-    <h2>Who helps</h2>
+    <h2>Assistants</h2>
     <ul class="people">
       @for (one of groups.group()?.assistants; track one.id) {
         <li>
@@ -30,7 +30,7 @@ const RIGHT_WORDS: Record<Right, string> = {
           <button matButton (click)="endHelp(one.id)">End</button>
         </li>
       } @empty {
-        <li class="quiet">Nobody helps yet.</li>
+        <li class="quiet">No assistants yet.</li>
       }
     </ul>
     <p class="quiet">Ask another coach by a code. They may see how everybody stands, and</p>

@@ -19,7 +19,7 @@ import { reading } from '../../../base/reading/reading';
       </p>
       <div class="go">
         <button matButton="filled" (click)="print()"><mat-icon svgIcon="print" />Print</button>
-        <button matButton (click)="closed.emit()">They are printed</button>
+        <button matButton (click)="closed.emit()">I have printed them</button>
       </div>
     </div>
     <div class="slips">

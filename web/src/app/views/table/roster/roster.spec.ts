@@ -75,8 +75,8 @@ describe('who belongs to a group', () => {
     const field = host().querySelector('textarea')!;
     field.value = names;
     field.dispatchEvent(new Event('input'));
-    await seen(() => !button('Look what is in it').disabled);
-    button('Look what is in it').click();
+    await seen(() => !button('Check the list').disabled);
+    button('Check the list').click();
     await seen(() => host().querySelector('.found') !== null);
   }
 
@@ -87,7 +87,7 @@ describe('who belongs to a group', () => {
       row.textContent.replace(/\s+/g, ' ').trim(),
     );
     expect(rows[0]).toContain('will be added');
-    expect(rows[1]).toContain('is taken here by somebody else');
+    expect(rows[1]).toContain('is a name already in use');
     expect(rows[2]).toContain('belongs to this group already');
     button('Call them Odd 2').click();
     await seen(() => shown('Add 3 learners') !== undefined);
@@ -105,7 +105,7 @@ describe('who belongs to a group', () => {
     expect(slip).toContain('Teo');
     expect(slip).toContain('apple arrow attic badge');
     expect(slip).toContain('/sign-in');
-    button('They are printed').click();
+    button('I have printed them').click();
     await seen(() => text().includes('1 learner'));
     expect(text()).not.toContain('apple arrow');
   });
@@ -120,17 +120,17 @@ describe('who belongs to a group', () => {
   });
 
   it('takes a learner out once that is said twice', async () => {
-    button('Take out').click();
+    button('Remove').click();
     fixture.detectChanges();
     expect(asked).toEqual([]);
-    await pressNotice('Take out', () => fixture.detectChanges());
+    await pressNotice('Remove', () => fixture.detectChanges());
     await seen(() => asked.length === 1);
     expect(asked[0]).toEqual(['leave', learnerId(0)]);
   });
 
   it('sets a new phrase that is long enough, or leaves it as it is', async () => {
     const type = async (phrase: string): Promise<void> => {
-      button('New phrase').click();
+      button('New passphrase').click();
       await seen(() => host().querySelector('[name=phrase]') !== null);
       const field = host().querySelector<HTMLInputElement>('[name=phrase]')!;
       field.value = phrase;
@@ -148,11 +148,11 @@ describe('who belongs to a group', () => {
   });
 
   it('changes how the group learns, and puts it away', async () => {
-    chooseIn(choiceCalled(host(), 'Where it meets (its clock)')!, 'Europe/Oslo');
+    chooseIn(choiceCalled(host(), 'Time zone')!, 'Europe/Oslo');
     await seen(() => asked.length === 1);
     expect(asked[0]).toEqual(['change', { zone: 'Europe/Oslo' }]);
-    await seen(() => !button('Put it away').disabled);
-    button('Put it away').click();
+    await seen(() => !button('Archive').disabled);
+    button('Archive').click();
     await seen(() => asked.length === 2);
     expect(asked[1]).toEqual(['change', { archived: true }]);
   });

@@ -16,7 +16,7 @@ import { Helpers } from './helpers';
 import { NameSlipsView } from './name-slips';
 import { GroupWays } from './ways';
 
-/** Who belongs to a group: learners, a whole class at once, who helps, how it learns, and its end. */
+/** Learners to a group: learners, a whole class at once, who helps, how it learns, and its end. */
 @Component({
   selector: 'sc-roster',
   imports: [
@@ -72,9 +72,9 @@ export class Roster {
 
   protected takeOut(group: Group, learner: Member): void {
     void this.notices.offerUndo(
-      `Take ${learner.name} out? What they do is theirs; they cannot come back by the code of now.`,
+      `Remove ${learner.name}? What they do stays theirs; they cannot come back with the code of now.`,
       () => void this.action.run(() => this.groups.leave(group.id, learner.id)),
-      'Take out',
+      'Remove',
     );
   }
 
@@ -104,7 +104,7 @@ export class Roster {
   protected async putAway(group: Group): Promise<void> {
     await this.action.run(async () => {
       await this.groups.change(group.id, { archived: true });
-      void this.notices.offerUndo(`${group.name} is put away.`, () => void this.bringBack(group));
+      void this.notices.offerUndo(`${group.name} is archived.`, () => void this.bringBack(group));
     });
   }
 

@@ -34,7 +34,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
     </form>
     <sc-method-choice [value]="group().method" (chosen)="chooseMethod($event)" />
     <sc-choice
-      label="Where it meets (its clock)"
+      label="Time zone"
       [options]="zones"
       [value]="group().zone"
       (chosen)="change({ zone: $event })"

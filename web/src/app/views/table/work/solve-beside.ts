@@ -50,7 +50,7 @@ import { daySaid } from '../../../base/words/days';
     } @else {
       <sc-trouble [of]="taken.trouble()" />
       @if (taken.isBusy()) {
-        <mat-progress-bar mode="indeterminate" aria-label="Taking the solve apart" />
+        <mat-progress-bar mode="indeterminate" aria-label="Working out the review" />
       }
       @if (review(); as review) {
         <div class="picture">
@@ -238,11 +238,11 @@ export class SolveBeside {
       const wasted = review.wastes
         .filter(({ from }) => from >= one.from && from < one.to)
         .reduce((sum, { turns }) => sum + turns, 0);
-      const shortest = one.shortest ? `, ${one.shortest.turnCount} would do` : '';
+      const shortest = one.shortest ? `, ${one.shortest.turnCount} enough` : '';
       return {
         stage: one.stage,
         title: this.title(one.stage),
-        says: `${counted(one.turnCount, 'turn')}${wasted > 0 ? `, ${wasted} for nothing` : ''}${shortest}`,
+        says: `${counted(one.turnCount, 'turn')}${wasted > 0 ? `: ${wasted} wasted` : ''}${shortest}`,
         turns: review.turns.slice(one.from, one.to).map((name, k) => {
           const number = one.from + k + 1;
           return { name, number, noted: noted.has(number) };

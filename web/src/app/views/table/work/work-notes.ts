@@ -38,7 +38,7 @@ const NOTHING: Draft = { id: '', words: '' };
         Write {{ hereWords() }}
         @if (place().turn !== null || place().stage !== null) {
           <button type="button" class="place" (click)="looked.emit(NOWHERE)">
-            of the whole instead
+            on all of it instead
           </button>
         }
       </label>
