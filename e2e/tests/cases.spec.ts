@@ -49,12 +49,12 @@ test('how often each case comes up is told at once, of every built-in method, an
   await page.getByLabel('Method').selectOption('step-up');
   await page.getByRole('link', { name: 'Cases' }).click();
   await page.getByRole('button', { name: /^Middle edges/ }).click();
-  await expect(page.locator('[data-case="pairs/join"] .chance')).toHaveText(/%$/);
+  await expect(page.locator('[data-case="pairs/join"] .chance')).toHaveText(/cubes$/);
   await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
   await page.getByLabel('Method').selectOption('side-match');
   await page.getByRole('button', { name: /^Yellow cross/ }).click();
   // None up is one in eight, whatever was done before.
-  await expect(page.locator('[data-case="ycross-repeat/dot"] .chance')).toHaveText('12.5 %');
+  await expect(page.locator('[data-case="ycross-repeat/dot"] .chance')).toHaveText('1 of 8 cubes');
 });
 
 interface Printed {
@@ -98,7 +98,7 @@ test('a handout is printed with its text and pictures', async ({ bench, page }) 
 
   const stage = await print(() => Promise.resolve());
   expect(stage.text).toContain('Yellow cross');
-  expect(stage.text).toContain('Two side by side up: the angle');
+  expect(stage.text).toContain('Two yellow edges up, side by side: the angle');
   expect(stage.text).toContain('The corners do not matter yet');
   expect(stage.width).toBeCloseTo(595.28, 1);
   // The stickers are there in the colours this person sees: yellow, the side centres, the tiles.

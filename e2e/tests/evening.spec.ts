@@ -106,7 +106,7 @@ test('an evening at the table, from planning to going home', async ({
     await amalie.getByRole('button', { name: 'Mix one for me' }).click();
     await amalie.getByRole('button', { name: 'Walk it to solved' }).click();
     await nils.goto('/learn/practice?kind=see');
-    await expect(nils.getByRole('heading', { name: 'Which case waits here?' })).toBeVisible();
+    await expect(nils.getByRole('heading', { name: 'Which case is this?' })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Amalie: at it, Daisy 0\/\d+/ })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Nils: at it, Practice/ })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Jon: between things/ })).toBeVisible();
@@ -140,7 +140,9 @@ test('an evening at the table, from planning to going home', async ({
     await coach.getByLabel('A case').selectOption('corners-repeat/right');
     await coach.getByRole('button', { name: 'Show it to all' }).click();
     for (const page of [amalie, nils, sunniva, guest]) {
-      await expect(page.getByText('Look here: First colour to the right: once')).toBeVisible();
+      await expect(
+        page.getByText('Look here: White on the right: the four turns once'),
+      ).toBeVisible();
     }
     await sunniva.getByRole('button', { name: 'Not now' }).click();
     await nils.getByRole('button', { name: 'Look', exact: true }).click();
@@ -164,8 +166,8 @@ test('an evening at the table, from planning to going home', async ({
     await coach.goto('/table/set');
     await coach.getByLabel('What', { exact: true }).selectOption('plan');
     await coach.getByRole('checkbox', { name: 'Amalie' }).check();
-    await coach.getByLabel('A word with it').fill('Look first, then turn.');
-    await coach.getByRole('button', { name: 'Set it' }).click();
+    await coach.getByLabel('Message').fill('Look first, then turn.');
+    await coach.getByRole('button', { name: 'Set this task' }).click();
     await expect(
       coach.getByRole('article').filter({ hasText: 'Look first, then turn.' }),
     ).toBeVisible();
@@ -174,8 +176,8 @@ test('an evening at the table, from planning to going home', async ({
   await test.step('the next day a learner does it, and hands in a solve', async () => {
     await amalie.goto('/learn');
     const set = amalie.getByRole('article').filter({ hasText: 'Look first, then turn.' });
-    await set.getByRole('button', { name: 'It is done' }).click();
-    await expect(set.getByRole('button', { name: 'Not done after all' })).toBeVisible();
+    await set.getByRole('button', { name: 'I have done it' }).click();
+    await expect(set.getByRole('button', { name: 'Mark as not done' })).toBeVisible();
     await amalie.goto('/log');
     await amalie.getByRole('link', { name: 'Review' }).first().click();
     await amalie.getByRole('button', { name: 'Hand it in' }).click();

@@ -123,7 +123,7 @@ test('signing in, timing, the log and reviews meet them too', async ({ page }) =
   await page.getByRole('radio', { name: 'Days and sessions' }).click();
   await expect(page.locator('sc-log-groups .line').first()).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Bring in' }).click();
+  await page.getByRole('button', { name: 'Import' }).click();
   await page.locator('input[type=file]').setInputFiles({
     name: 'solves.csv',
     mimeType: 'text/csv',

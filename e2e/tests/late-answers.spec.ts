@@ -58,9 +58,9 @@ test('the table, the facts and the charts of the log are those of the newest fil
   const ended = page.getByLabel('Ended');
   await ended.selectOption({ label: 'not finished' });
   await asked();
-  await ended.selectOption({ label: 'set aside' });
+  await ended.selectOption({ label: 'not counted' });
   const count = page.locator('.count');
-  const rows = page.getByRole('row').filter({ hasText: 'set aside:' });
+  const rows = page.getByRole('row').filter({ hasText: 'not counted:' });
   await expect(rows.first()).toBeVisible();
   const [said, facts] = [await count.innerText(), await page.locator('.facts').innerText()];
   await letCome();

@@ -56,14 +56,14 @@ test('a solve survives a reload, stays in the browser, and moves in on signing u
   await expect(timing.after).toContainText('in the log');
   await expect(timing.after).toContainText('Daisy');
   await timing.after.getByRole('radio', { name: 'Don’t count' }).click();
-  await timing.after.getByLabel('Why it is set aside').fill('somebody interrupted');
-  await timing.after.getByLabel('Why it is set aside').blur();
+  await timing.after.getByLabel('Why it is not counted').fill('somebody interrupted');
+  await timing.after.getByLabel('Why it is not counted').blur();
 
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await expect(page.getByText('Kept in this browser.')).toBeVisible();
-  await expect(page.getByText('set aside: somebody interrupted')).toBeVisible();
+  await expect(page.getByText('not counted: somebody interrupted')).toBeVisible();
   await signUp(page, someName('Eivind'));
-  await expect(page.getByText('set aside: somebody interrupted')).toBeVisible();
+  await expect(page.getByText('not counted: somebody interrupted')).toBeVisible();
   // It is gone from the browser: whoever signs out leaves nothing behind.
   await page.getByRole('link', { name: /^Account of/ }).click();
   await page.getByRole('button', { name: 'Sign out', exact: true }).click();
@@ -79,7 +79,9 @@ test('one stage alone is practised from a cube with all before it done', async (
   await page
     .getByRole('combobox', { name: 'Time', exact: true })
     .selectOption('only White corners');
-  await expect(page.getByRole('heading', { name: 'Mix to this position (from a solved cube)' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Mix to this position (from a solved cube)' }),
+  ).toBeVisible();
   await expect.poll(() => timing.scramble()).not.toEqual(before);
   await page.getByLabel('Look beforehand').selectOption('none');
   await timing.connectTable();
@@ -104,7 +106,7 @@ function fiveThousand(): string {
 test('five thousand rows are brought in, three bad ones told by their line', async ({ page }) => {
   await signUp(page, someName('Torunn'));
   const bringIn = async (): Promise<void> => {
-    await page.getByRole('button', { name: 'Bring in' }).click();
+    await page.getByRole('button', { name: 'Import' }).click();
     await page.locator('input[type=file]').setInputFiles({
       name: 'solves.csv',
       mimeType: 'text/csv',
@@ -138,7 +140,7 @@ test('five thousand rows are brought in, three bad ones told by their line', asy
   });
   await page.getByRole('button', { name: 'Close' }).click();
 
-  await page.getByRole('button', { name: 'Take out' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: 'as CSV' }).click();
   const csv = await readFile(await (await download).path(), 'utf8');
@@ -179,7 +181,7 @@ test('records are found, tagged, deleted and brought back', async ({ page }) => 
   await expect(page.getByText('1 record', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('.tag', { hasText: 'afloat' })).toHaveCount(2);
-  await page.getByRole('button', { name: 'Show all' }).click();
+  await page.getByRole('button', { name: 'Clear filters' }).click();
   await page.getByRole('radio', { name: 'Charts' }).click();
   const chart = page.getByRole('img', { name: /^The median of each day/ });
   await chart.focus();
@@ -293,7 +295,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   await page.getByRole('article').getByRole('button', { name: 'Learners' }).click();
   await page.getByRole('listitem').filter({ hasText: learnerName }).getByRole('link').click();
   await expect(page.getByText('please look at this')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Bring in' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Import' })).toHaveCount(0);
   await page.getByRole('link', { name: /^Review the solve/ }).click();
   await expect(page).toHaveURL(/review\/.+\?of=/);
   await expect(page.getByRole('heading', { name: 'Most worth learning' })).toBeVisible();

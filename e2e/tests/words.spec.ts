@@ -28,7 +28,7 @@ test('what the hands do is said on demand, for the hand that is one’s own', as
   await page.getByLabel('Say which hand and finger turns').click();
   await page.getByRole('link', { name: 'Cases' }).click();
   await page.getByRole('button', { name: /^White corners/ }).click();
-  await page.getByRole('button', { name: /First colour to the left: once/ }).click();
+  await page.getByRole('button', { name: /White on the left: the four turns once/ }).click();
   const card = page.locator('sc-case-detail');
   await expect(card.locator('sc-hands')).toContainText('left wrist up');
   await expect(card.locator('sc-saying')).toContainText('The lamp');
@@ -59,7 +59,7 @@ test('a teacher’s own words stand under the tiles, are checked, and a sentence
   await expect(proof).toContainText('Every sentence that says something of the cube is so');
   await page.getByLabel('Sequence').fill("F U R U' R' F'");
   await expect(proof).toContainText('Solves all 62,208');
-  await expect(proof).toContainText('Not so: “The six turns leave two of them facing up');
+  await expect(proof).toContainText('Not so: “After the six turns two edges have yellow on top');
   await expect(proof.getByRole('img', { name: 'A cube on which it is not so' })).toBeVisible();
   await page.getByLabel('Sequence').fill("F R U R' U' F'");
   await expect(proof).toContainText('Every sentence that says something of the cube is so');

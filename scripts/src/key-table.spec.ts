@@ -1,11 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
-import { KEY_SCOPES, README, withKeyTable } from './key-table.js';
+import { KEY_SCOPES, KEYBOARD_GUIDE, withKeyTable } from './key-table.js';
 import { ROOT } from './places.js';
 
 describe('the table of keys', () => {
-  it('is in the README as the pages listen (else run npm run formats)', async () => {
-    const readme = readFileSync(README, 'utf8');
+  it('is in the guide as the pages listen (else run npm run formats)', async () => {
+    const readme = readFileSync(KEYBOARD_GUIDE, 'utf8');
     expect(await withKeyTable(readme)).toBe(readme);
   });
 

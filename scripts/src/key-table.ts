@@ -9,16 +9,19 @@ interface Scope {
   readonly deeds: Readonly<Record<string, { readonly shown: string; readonly says: string }>>;
 }
 
-export const README = join(ROOT, 'README.md');
+export const KEYBOARD_GUIDE = join(ROOT, 'docs/guide/keyboard.md');
 /** Where the files that say what keys do are gathered. */
 export const KEY_SCOPES = join(ROOT, 'web/src/app/frame/key-scopes.ts');
 const BEGIN = '<!-- keys: written by npm run formats -->\n';
 const END = '<!-- /keys -->\n';
 
-/** The README with the table of all keys that the pages listen to, in the place of the one it has. */
-export async function withKeyTable(readme: string = readFileSync(README, 'utf8')): Promise<string> {
+/** The guide's page with the table of all keys that the pages listen to, in the place of the one it has. */
+export async function withKeyTable(
+  readme: string = readFileSync(KEYBOARD_GUIDE, 'utf8'),
+): Promise<string> {
   const [before, after] = [readme.indexOf(BEGIN), readme.indexOf(END)];
-  if (before < 0 || after < 0) throw new Error('The README has no place for the table of keys.');
+  if (before < 0 || after < 0)
+    throw new Error('The page of keys has no place for the table of keys.');
   return `${readme.slice(0, before + BEGIN.length)}\n${tableOf(await scopes())}\n${readme.slice(after)}`;
 }
 

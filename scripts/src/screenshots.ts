@@ -34,7 +34,7 @@ async function sitAtTable(page: Page): Promise<void> {
     ['walk', 'White corners', 9, 31, 20, false],
     ['practice', 'Practice', 7, 0, 12, false],
     ['walk', 'Middle edges', 14, 27, 400, false],
-    ['lesson', 'Opposite colour in front', 2, 4, 45, false],
+    ['lesson', 'Yellow in front: the four turns four times', 2, 4, 45, false],
     ['walk', 'Daisy', 2, 25, 90, true],
     ['done', 'Solved', 25, 25, 30, false],
     ['solve', 'Yellow cross', 4, 8, 10, false],
@@ -137,7 +137,9 @@ const PICTURES: Record<
       await page.goto('/workshop');
       await page.getByRole('button', { name: /Two ferries/ }).click();
       await page.getByRole('button', { name: /^Yellow cross/ }).click();
-      await page.getByRole('button', { name: 'Two side by side up: the angle' }).click();
+      await page
+        .getByRole('button', { name: 'Two yellow edges up, side by side: the angle' })
+        .click();
       await page.getByText('Solves all 62,208').waitFor();
       await page.getByLabel('Sequence').fill("F U R U' R'");
       await page.getByText('goes wrong here').waitFor();
@@ -151,7 +153,7 @@ const PICTURES: Record<
       await page.getByRole('button', { name: /^Corner places/ }).click();
       await page.locator('.cases a').first().waitFor({ timeout: 60_000 });
       await page
-        .getByText(/due|Nothing is due/)
+        .getByText(/to repeat|Nothing to repeat/)
         .first()
         .waitFor();
     },

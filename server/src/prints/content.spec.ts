@@ -136,7 +136,7 @@ describe('a letter to a family', () => {
         .withContext(standing)
         .toEqual([standing === 'sure', !['sure', 'new'].includes(standing)]);
     }
-    expect(letter([])).toContain('Nothing is sure yet');
+    expect(letter([])).toContain('Nothing learned yet');
   });
 
   it('counts days as they are', () => {

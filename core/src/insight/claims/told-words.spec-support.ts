@@ -19,7 +19,7 @@ type Telling =
   | { tells: 'thing'; thing: 'corner' | 'edge' }
   | { tells: 'not' };
 
-export type Token = Telling & { from: number; to: number };
+type Token = Telling & { from: number; to: number };
 
 const SIDES = { left: 'L', right: 'R', front: 'F', back: 'B' } as const;
 export const NUMBERS = [
@@ -134,7 +134,7 @@ const READERS: [RegExp, (match: RegExpExecArray) => Telling | undefined][] = [
 ];
 
 /** The words of a sentence that tell something, in their order. */
-export function tokensOf(says: string): Token[] {
+function tokensOf(says: string): Token[] {
   const tokens: Token[] = [];
   for (let from = 0; from < says.length;) {
     const token = tokenAt(says, from);
@@ -178,7 +178,7 @@ interface Made {
 const PLACE_NAME = /^[UDFBRL]{1,3}$/;
 
 /** What the claims of a sentence make, those within others too. */
-export function madeBy(so: readonly Claim[], about: About, besides = false): Made[] {
+function madeBy(so: readonly Claim[], about: About, besides = false): Made[] {
   return so.flatMap((claim): Made[] => {
     switch (claim.is) {
       case 'besides':

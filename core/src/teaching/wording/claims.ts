@@ -89,7 +89,6 @@ export const apart = (a: Which, b: Which, when: Moment): Claim => ({
   when,
 });
 export const stays = (piece: Which): Claim => ({ is: 'stays', piece });
-export const moved = (piece: Which): Claim => ({ is: 'stays', piece, not: true });
 export const turned = (side: string, turn: number): Claim => ({ is: 'turned', side, turn });
 /** Half a turn. */
 export const half = (side: string, turn: number): Claim => ({

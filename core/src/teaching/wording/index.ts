@@ -27,7 +27,6 @@ export {
   lie,
   LOOK_AGAIN,
   looksLeft,
-  moved,
   movesOnly,
   next,
   notAt,

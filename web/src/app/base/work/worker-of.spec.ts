@@ -55,7 +55,7 @@ describe('asking a worker', () => {
   it('fails with a sentence where it cannot be begun, and can be asked again', async () => {
     script = 'this is no script';
     const asked = [1, 2].map((of) => worker.ask((there) => there.double(of)));
-    for (const one of asked) await expectAsync(one).toBeRejectedWithError(/could not be fetched/);
+    for (const one of asked) await expectAsync(one).toBeRejectedWithError(/could not be loaded/);
     script = SCRIPT;
     expect(await worker.ask((there) => there.double(5))).toBe(10);
     expect(begun).toBe(2);

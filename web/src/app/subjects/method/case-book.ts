@@ -60,7 +60,8 @@ export class CaseBook {
     const { firstColour, scheme } = this.colours(whose);
     const key = [id, firstColour, ...scheme].join(' ');
     let known = this.pictures.get(approach);
-    if (!known) this.pictures.set(approach, (known = new Map()));
+    if (!known)
+      this.pictures.set(approach, (known = new Map<string, WritableSignal<CasePicture | null>>()));
     let picture = known.get(key);
     if (!picture) {
       const made = signal(plainPicture(approach, id, sideOfColour(scheme, firstColour), scheme));

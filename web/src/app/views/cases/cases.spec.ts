@@ -50,7 +50,7 @@ describe('the Cases view', () => {
     expect(new Set(listed().map((id) => id.split('/')[0]))).toEqual(new Set(['daisy']));
     await press(/Yellow cross/);
     expect(listed()).toEqual(['ycross-repeat/dot', 'ycross-repeat/angle', 'ycross-repeat/bar']);
-    expect(host().querySelector('.chance')!.textContent).toBe('50.0 %');
+    expect(host().querySelector('.chance')!.textContent).toBe('1 of 2 cubes');
   });
 
   it('narrows to what is seen, over all stages, and opens up again', async () => {

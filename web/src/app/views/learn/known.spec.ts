@@ -35,8 +35,8 @@ describe('what one knows', () => {
   it('says what is missing where nothing was practised', async () => {
     await open();
     expect(text()).toContain('0 answers in all');
-    expect(text()).toContain('Nothing was practised yet');
-    expect(text()).toContain('No case was taken for another');
+    expect(text()).toContain('Nothing practised yet');
+    expect(text()).toContain('You have not mixed up any cases');
     expect(text()).toContain('After 400 answers');
   });
 
@@ -58,8 +58,10 @@ describe('what one knows', () => {
         [...row.querySelectorAll('td, th')].map((cell) => cell.textContent.trim()).join(' | '),
       );
     };
-    await until(() => rows('The chance to recall').length === 2);
-    expect(rows('The chance to recall').join()).toContain(`${one!.title} | 100 % | never asked`);
+    await until(() => rows('How likely you remember it today').length === 2);
+    expect(rows('How likely you remember it today').join()).toContain(
+      `${one!.title} | 100 % | never asked`,
+    );
     expect(rows('Mixed up')[0]).toContain(`${other!.title} | ${one!.title} | 1 | `);
     const due = rows('To repeat in the next two weeks').map((row) => Number(row.split(' | ')[1]));
     expect(due.length).toBe(14);

@@ -21,7 +21,7 @@ export const OWN_CUBE_KEYS = keyScope('Telling what your cube shows', {
   undo: {
     on: ['0', 'Delete', 'Backspace', '$mod+z'],
     shown: 'Backspace',
-    says: 'take the last one back',
+    says: 'undo the last one',
   },
 });
 

@@ -83,7 +83,14 @@ export class Learn {
         fraction: firstPage / 8,
       },
       ...stages,
-      { id: 'whole', title: 'Whole solves', short: 'Solves', turns: null, state: 'ahead', fraction: 0 },
+      {
+        id: 'whole',
+        title: 'Whole solves',
+        short: 'Solves',
+        turns: null,
+        state: 'ahead',
+        fraction: 0,
+      },
     ];
   });
 

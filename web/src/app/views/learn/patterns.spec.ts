@@ -96,7 +96,7 @@ describe('patterns', () => {
       place.dispatchEvent(new KeyboardEvent('keydown', { key: colour, bubbles: true }));
       await fixture.whenStable();
     }
-    await click(/Can it be/);
+    await click(/Is it possible/);
     await until(() => text().includes('No turns lead to it'));
     expect(host().querySelectorAll('.came p').length).toBeGreaterThan(2);
     expect(text()).toMatch(/differs in \d stickers?/);
@@ -109,8 +109,8 @@ describe('patterns', () => {
     const place = host().querySelector('.painting [data-sticker="0"]')!;
     place.dispatchEvent(new KeyboardEvent('keydown', { key: 'r', bubbles: true }));
     await fixture.whenStable();
-    await click(/Can it be/);
-    await until(() => text().includes('It can: turns lead there'));
+    await click(/Is it possible/);
+    await until(() => text().includes('Yes, it is possible'));
     const name = host().querySelector<HTMLInputElement>('.came input')!;
     name.value = ' Red corner ';
     name.dispatchEvent(new Event('input'));

@@ -79,8 +79,8 @@ describe('changing a record', () => {
       fixture.detectChanges();
     };
     end('aside');
-    expect(field('Why it is set aside')).toBeTruthy();
-    type('Why it is set aside', 'the ferry came');
+    expect(field('Why it is not counted')).toBeTruthy();
+    type('Why it is not counted', 'the ferry came');
     end('finished');
     save();
     expect(book.entries[0]!.reason).toBe('');

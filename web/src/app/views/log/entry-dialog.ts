@@ -62,7 +62,7 @@ export interface EntryDialogData {
         />
         @if (draft().outcome === 'aside') {
           <sc-told-field
-            label="Why it is set aside"
+            label="Why it is not counted"
             [most]="200"
             [readonly]="!data.book"
             [value]="draft().reason ?? ''"
@@ -156,7 +156,7 @@ export class EntryDialog {
   protected readonly outcomes = [
     { value: 'finished', name: 'finished' },
     { value: 'unfinished', name: 'not finished' },
-    { value: 'aside', name: 'set aside' },
+    { value: 'aside', name: 'not counted' },
   ] as const;
   protected readonly methods: readonly Option<string>[] = [
     { value: '', name: 'not known' },

@@ -80,7 +80,7 @@ const NAMES: Record<string, string> = {
   tags: 'Tags',
   ...Object.fromEntries(TOLD_WORDS.map(({ field, name }) => [field, name])),
 };
-const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'set aside' };
+const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'not counted' };
 
 /** What was told, by the names of the fields above it. */
 export function sayChange(change: ChangeEntry): string {

@@ -50,7 +50,7 @@ const KEPT_SAID: Record<Keeping, string> = {
     />
     @if (aside() || entry().outcome === 'aside') {
       <sc-told-field
-        label="Why it is set aside"
+        label="Why it is not counted"
         list="reasons"
         [most]="200"
         [value]="entry().reason"

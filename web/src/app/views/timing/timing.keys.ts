@@ -13,6 +13,6 @@ export const TIMING_KEYS = keyScope('Timing', {
     says: 'both hands: hold, let go to start; both down to stop',
   },
   mark: { on: ['Space'], shown: 'Space', says: 'the stage is done' },
-  unmark: { on: ['Backspace'], shown: 'Backspace', says: 'take the last mark back' },
+  unmark: { on: ['Backspace'], shown: 'Backspace', says: 'undo the last mark' },
   giveUp: { on: ['Escape'], shown: 'Esc', says: 'give up' },
 });

@@ -97,7 +97,9 @@ describe('the proof panel', () => {
     };
     await show({ verdict: verdictOf(wrong) });
     expect(host().textContent).toContain('Not so:');
-    expect(host().textContent).toContain('leave two of them facing up, side by side');
+    expect(host().textContent).toContain(
+      'After the six turns two edges have yellow on top, side by side',
+    );
     expect(host().querySelectorAll('sc-crown').length).toBe(1);
     await show({ verdict: verdictOf(right) });
     expect(host().textContent).toContain('Every sentence that says something of the cube is so');

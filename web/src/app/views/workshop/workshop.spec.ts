@@ -59,7 +59,7 @@ describe('the Workshop', () => {
     await press('Corner swap');
     await press('Make it my own');
     await says(/Solves all 288/);
-    await press('One side shows two corners');
+    await press('Two corners alike on one side');
     await write("x R2 D2 R U R' D2 R U' x'");
     await says(/Fails on/);
     expect(proof()).toMatch(/goes wrong here/);

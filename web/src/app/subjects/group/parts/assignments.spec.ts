@@ -135,7 +135,7 @@ describe('what is set for a learner', () => {
     done!.click();
     await until(() => {
       fixture.detectChanges();
-      return lines()[0]!.includes('Not done after all');
+      return lines()[0]!.includes('Mark as not done');
     });
     expect(said).toEqual([[`${ID}11`, true]]);
   });

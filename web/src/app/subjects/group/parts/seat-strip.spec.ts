@@ -95,7 +95,7 @@ describe('the strip of who sits at a table', () => {
     press('Raise your hand');
     seat.isHeard.set(false);
     expect(text()).toContain('Your hand is up');
-    expect(text()).toContain('It is being told');
+    expect(text()).toContain('Sending');
     expect(host().querySelector('[aria-pressed=true]')).not.toBeNull();
     seat.isHeard.set(true);
     seat.isBehind.set(true);

@@ -48,12 +48,16 @@ export class CaseName {
   /** Whose case it is, where it is not of the reader's own method. */
   readonly whose = input<Whose>();
 
+  /** What it is called there, where that is known. */
+  readonly called = input<string>();
   /** Only its picture, where the name stands elsewhere. */
   readonly bare = input(false);
 
   private readonly book = inject(CaseBook);
   private readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
-  protected readonly title = computed(() => this.book.title(this.case(), this.whose()));
+  protected readonly title = computed(
+    () => this.called() ?? this.book.title(this.case(), this.whose()),
+  );
   protected readonly url = computed(() => {
     const picture = this.book.picture(this.case(), this.whose());
     return picture && pictureUrl(picture, inkOf(this.reader()));

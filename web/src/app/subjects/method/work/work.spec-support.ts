@@ -17,6 +17,11 @@ export class FakeWork {
 
   cards = (method: Method, first: Colour, scheme: ColourScheme) =>
     Promise.resolve(caseCards(method, sideOfColour(scheme, first), scheme));
+  picture = (id: string, method: Method, first: Colour, scheme: ColourScheme) => {
+    const cards = caseCards(method, sideOfColour(scheme, first), scheme);
+    const card = cards.ok ? cards.value.find((one) => one.id === id) : undefined;
+    return Promise.resolve(card?.pictures[0] ?? null);
+  };
   setUp = (id: string, method: Method, seed: number, first: Colour, scheme: ColourScheme) =>
     Promise.resolve(setUpFor(id, method, seed, sideOfColour(scheme, first)));
   beside = (id: string, method: Method, seed: number, first: Colour, scheme: ColourScheme) =>

@@ -31,23 +31,25 @@ describe('what to look at first', () => {
   });
 
   it('is numbered on the picture for the case, with what each answer leaves', () => {
-    expect(host().querySelector('.end')!.textContent).toContain('Two across up: the bar');
+    expect(host().querySelector('.end')!.textContent).toContain(
+      'Two yellow edges up, across: the bar',
+    );
     const numbers = [...host().querySelectorAll('text.number')].map(({ textContent }) =>
       textContent.trim(),
     );
     expect(numbers.sort()).toEqual(['1', '2', '3']);
     expect(host().textContent).toContain('no plan needs fewer');
-    expect(host().textContent).toContain('leaves “Two across up: the bar”');
+    expect(host().textContent).toContain('leaves “Two yellow edges up, across: the bar”');
   });
 
   it('is gone through by answering, to any case', async () => {
-    await press(/From the first look/);
+    await press(/Start again/);
     expect(host().querySelector('.end')).toBeNull();
     for (let looks = 0; host().querySelector('.end') === null; looks++) {
       expect(looks).toBeLessThan(3);
       await press(/^\s*not yellow/);
     }
-    expect(host().querySelector('.end')!.textContent).toContain('None up: the dot');
+    expect(host().querySelector('.end')!.textContent).toContain('No yellow edge up: the dot');
     await press(/Other/);
     expect(host().querySelector('.end')).toBeNull();
   });

@@ -22,7 +22,7 @@ const urls = new WeakMap<Cells, Map<string, string>>();
 export function pictureUrl(cells: Cells, ink: Ink): string {
   const key = JSON.stringify([ink.swatches, ink.letters]);
   let known = urls.get(cells);
-  if (!known) urls.set(cells, (known = new Map()));
+  if (!known) urls.set(cells, (known = new Map<string, string>()));
   let url = known.get(key);
   if (url === undefined) {
     url = `data:image/svg+xml,${encodeURIComponent(crownSvg(cells, ink))}`;

@@ -11,6 +11,6 @@ export const GUIDED_KEYS = keyScope('Entering a cube, when asked', {
     shown: 'W R G Y O B',
     says: 'the same by first letter',
   },
-  back: { on: ['Backspace'], shown: 'Backspace', says: 'take the last one back' },
-  walk: { on: ['Enter'], shown: 'Enter', says: 'walk it, once all is told' },
+  back: { on: ['Backspace'], shown: 'Backspace', says: 'undo the last one' },
+  walk: { on: ['Enter'], shown: 'Enter', says: 'walk it, once all is entered' },
 });

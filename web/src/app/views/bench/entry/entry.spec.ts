@@ -138,7 +138,7 @@ describe('the entry', () => {
   it('tells how far the cube is by every method, and one white side from a layer', async () => {
     const turned = applyTurns(solvedCube(), [turnOf(UP, 1)]);
     await replace(Array.from(paintedFromCube(turned)));
-    await until(() => text().includes('By other methods'));
+    await until(() => text().includes('In other methods'));
     expect(text()).toContain('it is not a layer yet');
     expect(text()).toContain('no stage is done yet, next Daisy');
     await replace(Array.from(paintedFromCube(applyTurns(solvedCube(), [turnOf(DOWN, 1)]))));

@@ -52,7 +52,7 @@ describe('asking for a cube', () => {
     expect(known()).toEqual(Array.from(full));
     expect(holds.size).toBe(2);
     expect(keys).toBeLessThanOrEqual(36);
-    expect(text()).toContain(`All told, with ${keys} answers`);
+    expect(text()).toContain(`Done: ${keys} answers`);
   });
 
   it('takes the last answer back, and emits when Enter follows the last', async () => {
@@ -93,7 +93,7 @@ describe('asking for a cube', () => {
     press(COLOURS[RIGHT]![0]!);
     await fixture.whenStable();
     expect(known()).toEqual(Array.from(paintedFromCube(solvedCube())));
-    expect(text()).toContain('All told');
+    expect(text()).toContain('Done:');
     expect(told).toBe(1);
   });
 

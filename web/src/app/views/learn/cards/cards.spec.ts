@@ -88,7 +88,10 @@ describe('the cards of practice', () => {
   });
 
   it('turn: by letters, the first wrong one is told as a slip, with the way back', async () => {
-    const fixture = await draw(TurnCard, { sequence: "R U R' U'", what: 'the four turns' });
+    const fixture = await draw(TurnCard, {
+      sequence: "R U R' U'",
+      cases: ['corners-repeat/right'],
+    });
     press('r');
     press('u');
     press('r');
@@ -100,7 +103,10 @@ describe('the cards of practice', () => {
   });
 
   it('turn: what slipped on one card is not said on the next, however late it is found', async () => {
-    const fixture = await draw(TurnCard, { sequence: "R U R' U'", what: 'the four turns' });
+    const fixture = await draw(TurnCard, {
+      sequence: "R U R' U'",
+      cases: ['corners-repeat/right'],
+    });
     const work = TestBed.inject(LearningWork);
     const find = work.wrongTurn.bind(work);
     let letFind = (): void => undefined;
@@ -119,7 +125,7 @@ describe('the cards of practice', () => {
   });
 
   it('turn: by the simulated cube, in the hold of the moment; and one may not know it', async () => {
-    const fixture = await draw(TurnCard, { sequence: "U y F'", what: 'it' });
+    const fixture = await draw(TurnCard, { sequence: "U y F'", cases: ['corners-repeat/right'] });
     const cube = TestBed.inject(SimulatedCube);
     button(/Connect the simulated cube/).click();
     await fixture.whenStable();
@@ -130,7 +136,7 @@ describe('the cards of practice', () => {
     cube.disconnect();
 
     TestBed.resetTestingModule();
-    await draw(TurnCard, { sequence: 'R U', what: 'it' });
+    await draw(TurnCard, { sequence: 'R U', cases: ['corners-repeat/right'] });
     button(/I do not know it/).click();
     expect(given).toEqual([jasmine.objectContaining({ right: false })]);
   });
@@ -155,7 +161,6 @@ describe('the cards of practice', () => {
       const method = methodById('side-match')!;
       made = await new FakeLearningWork().setUp('cycle-two/left', method, UP, 2);
       fixture = await draw(BothCard, {
-        title: 'Left',
         case: 'cycle-two/left',
         shown: made,
         turns: 9,
@@ -193,7 +198,7 @@ describe('the cards of practice', () => {
       const [colour] = stickersSeen(paintedFromCube(solvedCube()), STANDARD_SCHEME, made.hold);
       press(colour![0]!);
       await fixture.whenStable();
-      button(/Take the last sticker back/).click();
+      button(/Undo the last sticker/).click();
       const read = readMoves(made.sequence.replaceAll('U ', "U' "));
       if (!read.ok) throw new Error(read.error.message);
       const cube = cubesOf(made.cube, [
@@ -202,7 +207,7 @@ describe('the cards of practice', () => {
       await tellOf(cube);
       await until(() => host.textContent.includes('after “'));
       expect(given).toEqual([]);
-      button(/Yes, it looks so/).click();
+      button(/Go on/).click();
       expect(given).toEqual([
         jasmine.objectContaining({ right: false, answer: 'cycle-two/right', turns: 9 }),
       ]);

@@ -68,7 +68,7 @@ describe('a learner on the board', () => {
   it('has given no sign of life: that is said, rather than that they are stuck', () => {
     const { card, says } = shown(present({ since: ago(9), toldAt: ago(4) }));
     expect(card.className).toContain('away');
-    expect(says).toContain('no sign for 4 min');
+    expect(says).toContain('offline 4 min');
   });
 
   it('is done, between things, or a guest', () => {
@@ -147,7 +147,7 @@ describe('the live board', () => {
     [...host().querySelectorAll('.name')].map((one) => one.textContent.trim().split(' ')[0]!);
 
   it('shows who needs the coach first, as it is told', async () => {
-    expect(text()).toContain('Nobody sits here yet');
+    expect(text()).toContain('Nobody has joined yet');
     const now = new Date(NOW).toISOString();
     heard({ is: 'all', now, present: [present(), present({ id: learnerId(2), name: 'Teo' })] });
     await seen(() => names().length === 2);
@@ -157,8 +157,8 @@ describe('the live board', () => {
     heard({ is: 'left', id: learnerId(1) });
     await seen(() => names().join() === 'Teo');
     host().querySelector<HTMLButtonElement>('.card')!.click();
-    await seen(() => shown('Seen') !== undefined);
-    button('Seen').click();
+    await seen(() => shown('Lower hand') !== undefined);
+    button('Lower hand').click();
     await seen(() => asked.length === 1);
     expect(asked[0]).toEqual([learnerId(90), learnerId(2)]);
   });

@@ -71,7 +71,7 @@ describe('the place of groups', () => {
 
   it('brings back the only group of a coach, where that is archived', async () => {
     await open(RUNA, { ...aGroup(), archivedAt: '2026-11-01T10:00:00.000Z' });
-    await seen(() => text().includes('put away'));
+    await seen(() => text().includes('archived'));
     press('Restore');
     await seen(() => text().includes('Learners join with ACDEFHJK'));
     expect(asked).toEqual([['change', aGroup().id, { archived: false }]]);

@@ -40,7 +40,9 @@ describe('the matrix', () => {
     document.body.append(host());
     await until(() => {
       fixture.detectChanges();
-      return host().querySelector('.table .row:not(.head)') !== null || text().includes('Nobody');
+      return (
+        host().querySelector('.table .row:not(.head)') !== null || text().includes('no learners')
+      );
     });
   }
   afterEach(() => {

@@ -8,7 +8,7 @@ import isEqual from 'fast-deep-equal';
 import { counted } from '../../../base/words/counted';
 import { GroupTitles } from '../../../subjects/group';
 import { SOLVES } from './draft';
-import { slotKindWords, slotWords } from './plan-words';
+import { casesOfSlot, slotKindWords, slotWords } from './plan-words';
 import { CaseName } from '../../../subjects/method/parts/case-name';
 
 /** One table of a plan: who sits at it, what it does in each block and why, and the cubes to prepare. */
@@ -66,9 +66,7 @@ export class PlanTableView {
   protected readonly whose = this.titles.whose;
   protected readonly kindWords = slotKindWords;
 
-  protected casesOf({ case: id, other }: Slot): string[] {
-    return [id, other].filter((one) => one !== '');
-  }
+  protected readonly casesOf = casesOfSlot;
 
   protected words(slot: Slot): string {
     return slotWords(slot, this.titles.of);

@@ -9,8 +9,8 @@ describe('what is said of a plan', () => {
       slotWords({ kind, case: 'bar', other: 'hook' }, called);
     expect((['solve', 'new', 'firm', 'apart'] as const).map(words)).toEqual([
       'Whole solves',
-      'New, with you: “bar”',
-      'Make sure: “bar”',
+      'New, you teach: “bar”',
+      'Consolidate: “bar”',
       'Tell apart: “bar” and “hook”',
     ]);
   });
@@ -21,9 +21,8 @@ describe('what is said of a plan', () => {
     expect(words('two-new-at-once')).toBe('In block 1 two tables would need you at once.');
     expect(words('new-twice', 'Teo')).toBe('“Teo” would meet two new cases in one session.');
     expect(words('too-many', 'Teo', 'Odd')).toBe('More than six sit together: “Teo”, “Odd”.');
-    expect(words('nothing-of-theirs', 'Teo')).toBe('Nothing in it is theirs: “Teo”.');
-    expect(words('nothing-of-theirs', 'Teo', 'Odd')).toContain('of their own');
-    expect(words('left-out', 'Teo')).toBe('Sits nowhere yet: “Teo”.');
+    expect(words('nothing-of-theirs', 'Teo')).toBe('Nothing here suits: “Teo”.');
+    expect(words('left-out', 'Teo')).toBe('Has no table yet: “Teo”.');
   });
 
   describe('of its worth', () => {
@@ -37,13 +36,15 @@ describe('what is said of a plan', () => {
 
     it('gives the minutes all spend in blocks for each case', () => {
       // Three blocks of 15 minutes for six: 270 learner-minutes.
-      expect(worth(of(4))).toMatch(/^About 4\.0 cases .*, one for every \d+ learner-minutes\.$/);
+      expect(worth(of(4))).toMatch(
+        /^Expect about 4 cases learned, one for every \d+ learner-minutes\.$/,
+      );
       const rate = (value: number): number => Number(/every (\d+)/.exec(worth(of(value)))![1]);
       expect(rate(2)).toBe(2 * rate(4));
     });
 
     it('gives no rate where nothing is to be expected, or nobody comes', () => {
-      expect(worth(of(0))).toBe('About 0.0 cases made sure are to be expected.');
+      expect(worth(of(0))).toBe('Expect about 0 cases learned.');
       expect(worthWords(of(1), { minutes: 60, learners: [] }, null)).not.toContain(
         'learner-minutes',
       );
@@ -55,10 +56,10 @@ describe('what is said of a plan', () => {
     });
 
     it('says what was changed costs or gains, in cases and in tables, each by itself', () => {
-      expect(worth(of(3.4), best)).toContain('What was changed costs 0.6 of them.');
-      expect(worth(of(4.6, 3), best)).toContain('gains 0.6 of them, with 1 table more to look');
-      expect(worth(of(4, 1), best)).toContain('costs none of them, with 1 table fewer to look');
-      expect(worth(of(3.97), best)).toContain('No plan is worth more, where each table');
+      expect(worth(of(3.4), best)).toContain('Your change loses 0.6.');
+      expect(worth(of(4.6, 3), best)).toContain('gains 0.6, with 1 table more to look');
+      expect(worth(of(4, 1), best)).toContain('loses none, with 1 table fewer to look');
+      expect(worth(of(3.97), best)).toContain('No plan is worth more, where each extra table');
     });
 
     it('says how far the best could be away where it is not known, so that it is true', () => {

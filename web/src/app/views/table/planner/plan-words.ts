@@ -15,9 +15,15 @@ const NOTABLE = 0.05;
 /** What somebody or something is called. */
 type Named = (id: string) => string;
 
+/** The cases that are done in a block, one or two. */
+export function casesOfSlot({ kind, case: id, other }: Slot): string[] {
+  if (kind === 'solve') return [];
+  return kind === 'apart' ? [id, other] : [id];
+}
+
 /** What a table does in a block. */
 export function slotWords({ kind, case: id, other }: Slot, titleOf: Named): string {
-  const cases = [id, other].filter((one) => one !== '').map(titleOf);
+  const cases = casesOfSlot({ kind, case: id, other }).map(titleOf);
   return [slotKindWords(kind), cases.join(' and ')].join(' ').trim();
 }
 

@@ -106,7 +106,7 @@ describe('the planner', () => {
   it('proposes, says how good it is and why each sits there, and keeps it once', async () => {
     button('Propose').click();
     await seen(() => text().includes('No plan is worth more,'));
-    expect(text()).toMatch(/About \d+\.\d cases made sure are to be expected/);
+    expect(text()).toMatch(/Expect about \d+ cases learned/);
     expect(host().querySelectorAll('.why li').length).toBeGreaterThan(5);
     button('Keep').click();
     await seen(() => shown('Kept') !== undefined);
@@ -122,14 +122,14 @@ describe('the planner', () => {
       host().querySelectorAll<HTMLElement>('.slots mat-select')[block]!.click();
       const option = (): HTMLElement | undefined =>
         [...document.querySelectorAll<HTMLElement>('mat-option')].find((one) =>
-          one.textContent.trim().startsWith('New, with you'),
+          one.textContent.trim().startsWith('New, you teach'),
         );
       await seen(() => option() !== undefined);
       option()!.click();
       await seen(() => !button('Undo').disabled && option() === undefined);
     }
     await seen(() => text().includes('would meet two new cases in one session'));
-    expect(text()).toContain('What was changed costs');
+    expect(text()).toContain('Your change loses');
     button('Undo').click();
     button('Undo').click();
     await seen(() => text().includes('No plan is worth more,'));

@@ -59,7 +59,7 @@ import { markTaken, readClass, type ListRow } from './class-list';
             @if (row.wrong; as why) {
               <span>{{ why }}</span>
               @if (row.free; as free) {
-                <button matButton (click)="rename(row)">Use “{{ free }}</button>
+                <button matButton (click)="rename(row)">Use “{{ free }}”</button>
               }
             } @else {
               <span class="quiet">will be added</span>

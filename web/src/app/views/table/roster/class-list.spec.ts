@@ -34,6 +34,6 @@ describe('a list of names', () => {
   it('offers a free name where one is taken', () => {
     const [teo, odd] = markTaken(readClass('Teo\nOdd', []), [{ name: 'teo', free: 'Teo 2' }]);
     expect([teo!.free, odd!.free]).toEqual(['Teo 2', null]);
-    expect(teo!.wrong).toContain('taken');
+    expect(teo!.wrong).toContain('already in use');
   });
 });

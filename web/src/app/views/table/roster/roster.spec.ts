@@ -82,14 +82,14 @@ describe('who belongs to a group', () => {
 
   it('shows what is in a list before anybody is added, and adds only what is good', async () => {
     await paste('Teo\nOdd\nAmalie\nUna');
-    await seen(() => text().includes('is taken here'));
+    await seen(() => text().includes('already in use'));
     const rows = [...host().querySelectorAll('.found li')].map((row) =>
       row.textContent.replace(/\s+/g, ' ').trim(),
     );
     expect(rows[0]).toContain('will be added');
     expect(rows[1]).toContain('is a name already in use');
     expect(rows[2]).toContain('belongs to this group already');
-    button('Call them Odd 2').click();
+    button('Use “Odd 2”').click();
     await seen(() => shown('Add 3 learners') !== undefined);
     button('Add 3 learners').click();
     await seen(() => text().includes('Print these now'));

@@ -61,7 +61,7 @@ describe('setting work', () => {
     });
     fixture = TestBed.createComponent(SetWork);
     for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
-    await seen(() => text().includes('Nothing is set.'));
+    await seen(() => text().includes('No tasks set.'));
   }
   const choose = async (what: string): Promise<void> => {
     const select = host().querySelector('select')!;
@@ -72,11 +72,11 @@ describe('setting work', () => {
 
   it('sets a lesson for all, once a case is chosen', async () => {
     await open();
-    expect(button('Set it').disabled).toBeTrue();
-    box('Middle layer, first colour on the front').click();
-    await seen(() => !button('Set it').disabled);
-    button('Set it').click();
-    await seen(() => text().includes('The lesson “Middle layer, first colour on the front”'));
+    expect(button('Set this task').disabled).toBeTrue();
+    box('In the middle, white in front').click();
+    await seen(() => !button('Set this task').disabled);
+    button('Set this task').click();
+    await seen(() => text().includes('The lesson “In the middle, white in front”'));
     expect(set[0]).toEqual(
       jasmine.objectContaining({
         task: { do: 'lesson', case: 'daisy/middle-right' },
@@ -88,9 +88,9 @@ describe('setting work', () => {
 
   it('begins with the case and the learner the address names', async () => {
     await open({ case: 'daisy/bottom-down', for: learnerId(1) });
-    await seen(() => !button('Set it').disabled);
+    await seen(() => !button('Set this task').disabled);
     expect(box('Teo').checked).toBeTrue();
-    button('Set it').click();
+    button('Set this task').click();
     await seen(() => set.length === 1);
     expect(set[0]!.for).toEqual([learnerId(1)]);
   });
@@ -100,7 +100,7 @@ describe('setting work', () => {
     await choose('stage');
     box('Amalie').click();
     await seen(() => true);
-    button('Set it').click();
+    button('Set this task').click();
     await seen(() => text().includes('Daisy on the clock, 5 times'));
     expect(text()).toContain('done by 1 of 2');
     expect(text()).toContain('done 22 Nov 2026, typically 12.50');
@@ -113,8 +113,8 @@ describe('setting work', () => {
     const field = host().querySelector<HTMLInputElement>('input.mono')!;
     field.value = 'R U Q';
     field.dispatchEvent(new Event('input'));
-    await seen(() => !button('Set it').disabled);
-    button('Set it').click();
+    await seen(() => !button('Set this task').disabled);
+    button('Set this task').click();
     await seen(() => text().includes('write the turns that mix the cube'));
     expect(set).toEqual([]);
   });
@@ -122,10 +122,10 @@ describe('setting work', () => {
   it('takes back what was set', async () => {
     await open();
     await choose('plan');
-    button('Set it').click();
+    button('Set this task').click();
     await seen(() => text().includes('Plan the first steps, 5 times'));
     button('Take back').click();
-    await seen(() => text().includes('Nothing is set.'));
+    await seen(() => text().includes('No tasks set.'));
   });
 
   describe('tells of each how it went', () => {
