@@ -11,6 +11,7 @@ test('cases narrow as stickers are clicked, and one is played on the Bench', asy
   await page.getByLabel('Method').selectOption('front-right');
   const listed = page.locator('[data-case]');
   await expect(listed.first()).toHaveAttribute('data-case', /^cross-lift\//);
+  await page.getByRole('button', { name: /^Yellow face/ }).click();
 
   // Yellow on two corners of the top, next to each other, and not on the edge between.
   const sticker = (number: number) => page.locator(`sc-cases [data-sticker="${number}"]`);
@@ -28,7 +29,7 @@ test('cases narrow as stickers are clicked, and one is played on the Bench', asy
   await expect.poll(() => listed.count()).toBeLessThan(some);
 
   await page.locator('[data-case="face-two/two"]').click();
-  await expect(page.locator('sc-case-detail h2')).toHaveText('Two corners up');
+  await expect(page.locator('sc-case-detail h2')).toHaveText('Two yellow corners up');
   await expect(page.locator('sc-case-detail tbody tr')).toHaveCount(2);
   await page.getByRole('button', { name: 'Give me turns' }).click();
   const turns = page.locator('.set-up .turns');
@@ -98,8 +99,8 @@ test('a handout is printed with its text and pictures', async ({ bench, page }) 
 
   const stage = await print(() => Promise.resolve());
   expect(stage.text).toContain('Yellow cross');
-  expect(stage.text).toContain('Two yellow edges up, side by side: the angle');
-  expect(stage.text).toContain('The corners do not matter yet');
+  expect(stage.text).toContain('Two yellow edges up');
+  expect(stage.text).toContain('Find the four yellow edges');
   expect(stage.width).toBeCloseTo(595.28, 1);
   // The stickers are there in the colours this person sees: yellow, the side centres, the tiles.
   expect(stage.fills).toEqual(expect.arrayContaining(['#f0c93a', '#b8322f', '#33649b', '#e6c48f']));

@@ -38,7 +38,7 @@ test('an evening at the table, from planning to going home', async ({
     await coach.getByRole('combobox', { name: 'Session' }).selectOption('A new one');
     await coach.getByRole('checkbox', { name: 'Pia' }).uncheck();
     await coach.getByRole('button', { name: 'Propose' }).click();
-    await expect(coach.getByRole('status').filter({ hasText: 'cases made sure' })).toContainText(
+    await expect(coach.getByRole('status').filter({ hasText: 'cases learned' })).toContainText(
       'No plan is worth more',
     );
     const tables = coach.getByRole('article').filter({ hasText: 'Block 1' });
@@ -52,7 +52,7 @@ test('an evening at the table, from planning to going home', async ({
     );
     await tables.first().locator('.name').first().click();
     await coach.getByRole('button', { name: /^A table for / }).click();
-    await expect(coach.getByText(/What was changed (costs|gains)/)).toBeVisible();
+    await expect(coach.getByText(/Your change (loses|gains)/)).toBeVisible();
     await coach.getByRole('button', { name: 'Undo' }).click();
     await coach.getByRole('button', { name: 'Keep' }).click();
     await expect(coach.getByRole('button', { name: 'Kept' })).toBeVisible();
@@ -109,7 +109,7 @@ test('an evening at the table, from planning to going home', async ({
     await expect(nils.getByRole('heading', { name: 'Which case is this?' })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Amalie: at it, Daisy 0\/\d+/ })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Nils: at it, Practice/ })).toBeVisible();
-    await expect(coach.getByRole('button', { name: /^Jon: between things/ })).toBeVisible();
+    await expect(coach.getByRole('button', { name: /^Jon: idle/ })).toBeVisible();
   });
 
   await test.step('one gets stuck and raises a hand, by one key; it comes first', async () => {
@@ -126,7 +126,7 @@ test('an evening at the table, from planning to going home', async ({
   await test.step('a node dies and comes back: no hand is lost, and what is told then is shown', async () => {
     expect((await request.post(DEATH)).ok()).toBeTruthy();
     await guest.getByRole('button', { name: 'Raise your hand' }).click();
-    await expect(guest.getByText('It is being told')).toHaveCount(0);
+    await expect(guest.getByText('Sending')).toHaveCount(0);
     await expect(coach.getByRole('button', { name: /^Jon: hand up/ })).toBeVisible();
     await expect(coach.getByRole('button', { name: /^Sunniva: hand up/ })).toBeVisible();
     await coach.getByRole('button', { name: /^Sunniva/ }).click();
@@ -226,7 +226,7 @@ test('a whole class is brought in at once, each with a slip, and begins with a p
   await page.getByLabel('Names, one on each line').fill(`name\n${eli}\n${una}\nRuna\n${eli}\n`);
   await page.getByRole('button', { name: 'Check the list' }).click();
   const found = page.getByRole('list', { name: 'What is in the list' });
-  await expect(found.getByRole('listitem').filter({ hasText: 'is taken here' })).toContainText(
+  await expect(found.getByRole('listitem').filter({ hasText: 'already in use' })).toContainText(
     'Runa',
   );
   await expect(found.getByText('is in the list twice')).toBeVisible();
@@ -253,7 +253,7 @@ test('the pages of the table meet the accessibility rules, at 390 pixels too', a
   await enterAs(page, 'Runa');
   for (const [path, ready] of [
     ['/table', page.getByRole('rowheader', { name: 'Marit' })],
-    ['/table/plan', page.getByText('cases made sure')],
+    ['/table/plan', page.getByText('cases learned')],
     ['/table/set', page.getByText('White corners on the clock')],
     ['/table/answers', page.getByRole('navigation', { name: 'What was handed in' })],
     ['/table/paper', page.getByRole('button', { name: 'Make it' })],

@@ -32,7 +32,7 @@ test('somebody who has never solved goes through the first pages, leaves, and go
   expect(violations.map(({ id }) => id)).toEqual([]);
 
   // Left for the Bench, where it is not offered again; found again under Settings, at the same page.
-  await page.getByRole('link', { name: /^To the Bench/ }).click();
+  await page.getByRole('link', { name: /^Go to the Bench/ }).click();
   await expect(bench.crown).toBeVisible();
   await expect(offer).toHaveCount(0);
   await page.reload();

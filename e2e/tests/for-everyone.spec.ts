@@ -247,7 +247,7 @@ test.describe('the new views on a phone', () => {
     await page.getByRole('button', { name: 'Paint one' }).tap();
     await bothSizes();
     await page.goto('/learn/known');
-    await expect(page.getByText('Nothing was practised yet')).toBeVisible();
+    await expect(page.getByText('Nothing practised yet')).toBeVisible();
     await bothSizes();
   });
 });
@@ -289,7 +289,7 @@ test('settings: letters, theme, single keys off', async ({ bench, page }) => {
   await page.keyboard.press('n');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'night');
   await page.getByRole('link', { name: 'Settings' }).click();
-  await page.getByRole('switch', { name: /Single keys/ }).click();
+  await page.getByRole('switch', { name: /Keyboard shortcuts/ }).click();
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.keyboard.press('l');
   await expect(bench.crown.locator('.letter')).toHaveCount(6);

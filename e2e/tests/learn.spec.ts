@@ -4,7 +4,7 @@ import { LearnPage } from './learn-page.js';
 import { Device, readyForOffline } from './offline.js';
 import { enterAs, signUp, someName } from './people.js';
 
-const BAR = 'Two across up: the bar';
+const BAR = 'Two yellow edges up, across: the bar';
 const CROSS = 'Yellow cross';
 const DAY = 86_400_000;
 
@@ -22,7 +22,7 @@ test('a guest is shown first things, takes a first lesson, and finds two days la
   const learn = new LearnPage(page);
   await page.getByRole('link', { name: 'Learn', exact: true }).click();
   await learn.isReady();
-  await expect(learn.today).toContainText('you have not begun');
+  await expect(learn.today).toContainText('Nothing to repeat yet');
   await expect(learn.today).toContainText('One new thing');
   await expectAccessible(page);
   await learn.beginLesson(CROSS, BAR);
@@ -58,9 +58,9 @@ test('a guest is shown first things, takes a first lesson, and finds two days la
   await page.clock.setSystemTime(new Date(begun.getTime() + 2 * DAY));
   await page.reload();
   await learn.isReady();
-  await expect(learn.today).toContainText(/cards? (is|are) due/);
+  await expect(learn.today).toContainText(/\d cards? to repeat/);
   await learn.today.getByRole('link', { name: 'minutes of practice' }).click();
-  await expect(page.getByText('It is due today.')).toBeVisible();
+  await expect(page.getByText('Time to repeat this one.')).toBeVisible();
 });
 
 test('with the simulated cube only: a lesson together and alone, then a sequence from memory', async ({
@@ -148,7 +148,7 @@ test('what one knows, plans, patterns and looks meet the accessibility rules', a
   const learn = new LearnPage(page);
   await learn.open();
   await page.getByRole('link', { name: 'What I know' }).click();
-  await expect(page.getByText('Mixed up')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Mixed up' })).toBeVisible();
   await expect(page.getByText('answers in all')).toBeVisible();
   await expectAccessible(page);
 

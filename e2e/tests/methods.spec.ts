@@ -35,8 +35,8 @@ test('two methods compared, a mix built, a sequence broken and mended, saved and
   await page.getByRole('button', { name: 'Make it my own' }).click();
   const proof = page.locator('sc-proof-panel');
   await expect(proof).toContainText('Solves all 62,208');
-  await page.getByRole('button', { name: 'Two across up: the bar' }).click();
-  await expect(page.getByLabel('Title')).toHaveValue('Two across up: the bar');
+  await page.getByRole('button', { name: 'Two yellow edges up, across: the bar' }).click();
+  await expect(page.getByLabel('Title')).toHaveValue('Two {opposite} edges up, across: the bar');
   await page.getByLabel('Sequence').fill("F R U R' U'");
   await expect(proof).toContainText('Fails on');
   await expect(proof).toContainText('goes wrong here');
@@ -78,7 +78,7 @@ test('a method that fails is not set in use without a plain warning', async ({ b
   await page.getByRole('button', { name: 'Begin an empty one' }).click();
   await expect(page.locator('sc-proof-panel')).toContainText('Fails on');
   await page.getByRole('button', { name: 'Use this method' }).click();
-  await expect(page.getByRole('dialog')).toContainText('There are cubes it does not solve');
+  await expect(page.getByRole('dialog')).toContainText('Some cubes are not solved by it');
   await page.getByRole('button', { name: 'Keep the method I have' }).click();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByRole('heading', { name: 'Sticker colours' })).toBeVisible();

@@ -89,7 +89,7 @@ test('only the last layer is asked for when all before it is done, in twelve ans
     expect(answers).toBeLessThanOrEqual(12);
   }
   await expect(bench.verdict).toContainText('This is a whole cube');
-  await expect(bench.verdict).toContainText('Middle edges is done, next');
+  await expect(bench.verdict).toContainText('Next in the');
 });
 
 /**
@@ -239,7 +239,7 @@ test('one white side whose stickers do not match is told from a layer', async ({
   await bench.open();
   await bench.enterTurns('U');
   await expect(bench.verdict).toContainText('it is not a layer yet');
-  await expect(bench.verdict).toContainText('no stage is done yet');
+  await expect(bench.verdict).toContainText('Next in the');
 });
 
 test('the walk is read from afar: any key goes on, a pedal of one’s own, Escape closes', async ({
@@ -250,7 +250,7 @@ test('the walk is read from afar: any key goes on, a pedal of one’s own, Escap
   await bench.enterTurns(TURNS);
   await bench.walk();
   await page.getByRole('button', { name: 'Large view' }).click();
-  const far = page.getByRole('region', { name: 'Full-window walk' });
+  const far = page.getByRole('dialog', { name: 'Large view of the walk' });
   await expect(far).toContainText('turn 0 of');
   await expect(far).toContainText('No voice is installed');
   await bench.holdAsTold();
@@ -268,7 +268,7 @@ test('the walk is read from afar: any key goes on, a pedal of one’s own, Escap
   // By itself, at its own pace, through the pauses too.
   await far.getByLabel('Seconds a turn').fill('0.4');
   await far.getByLabel('Seconds a turn').press('Tab');
-  await far.getByLabel('After a step it waits').selectOption('as long as said');
+  await far.getByLabel('After a step it waits').selectOption('as long as it takes to say');
   await far.getByLabel('The next turn comes').selectOption('by itself');
   await expect(far).toContainText('Step 2 of', { timeout: 60_000 });
   await far.getByRole('button', { name: 'Pause' }).click();

@@ -88,7 +88,7 @@ test('one stage alone is practised from a cube with all before it done', async (
   await timing.startByTable();
   await timing.stopByTable();
   await page.getByRole('link', { name: 'Log', exact: true }).click();
-  await expect(page.getByRole('row').filter({ hasText: 'Only White corners' })).toBeVisible();
+  await expect(page.getByRole('row').filter({ hasText: 'White corners alone' })).toBeVisible();
 });
 
 /** Five thousand solves as another program might list them, three of them told wrongly. */
@@ -270,7 +270,7 @@ test('a coach sees a learner’s log and reviews a solve through a shared link',
   await learner.getByRole('link', { name: `Account of ${learnerName}` }).click();
   await learner.getByRole('link', { name: 'Your group' }).click();
   await learner.getByLabel('Code from your coach').fill(code);
-  await learner.getByRole('button', { name: 'Join' }).click();
+  await learner.getByRole('button', { name: 'Join', exact: true }).click();
   await expect(learner.getByText(`with ${coachName}, who sees your log`)).toBeVisible();
   const entry = {
     id: crypto.randomUUID(),

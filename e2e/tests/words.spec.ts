@@ -19,7 +19,7 @@ test('what the hands do is said on demand, for the hand that is one’s own', as
   await expect(hands).toContainText(
     /right wrist up\s*right forefinger pulls\s*right wrist down\s*left forefinger pushes/,
   );
-  await expect(hands).toContainText('hand cost');
+  await expect(hands).toContainText('effort');
   await page.reload();
   await expect(hands).toContainText('right wrist up');
 

@@ -19,6 +19,7 @@ import {
   type Case,
   type CaseWords,
   isSearch,
+  caseTitle,
 } from '@sleetcrest/core/teaching/approaches';
 import { sayingFor, writeWords } from '@sleetcrest/core/teaching/sayings';
 import type { Content } from 'pdfmake/interfaces.js';
@@ -104,7 +105,12 @@ export function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): C
       {
         width: '*',
         stack: [
-          { text: one.title, bold: true, fontSize: 11.5, margin: [0, 0, 0, 2] },
+          {
+            text: caseTitle(one, first, STANDARD_SCHEME),
+            bold: true,
+            fontSize: 11.5,
+            margin: [0, 0, 0, 2],
+          },
           line('Find', find),
           line('Hold', `${sides[0]} on top; the front, here ${sides[1]}, as in the picture`),
           line('Look', look),

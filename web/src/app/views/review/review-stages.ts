@@ -161,6 +161,9 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
         gap: 0 8px;
         margin-top: 0;
       }
+      sc-case-name {
+        --case-picture: 8pt;
+      }
       button {
         min-height: 0;
         padding: 0;

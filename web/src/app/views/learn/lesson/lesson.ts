@@ -12,6 +12,7 @@ import { MatButton } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
 import { shortTitle } from '@sleetcrest/core';
+import { caseTitle } from '@sleetcrest/core/teaching/approaches';
 import { drilled } from '@sleetcrest/core/learner/path';
 import { reading } from '../../../base/reading/reading';
 import { smallSeed } from '../../../base/work/chance';
@@ -71,7 +72,14 @@ export class Lesson {
   protected readonly about = computed(() => {
     const approach = this.approach();
     const one = approach?.cases.find(({ id }) => id === this.case());
-    return approach && one && { case: one.id, title: one.title, ...drilled(approach, one.id) };
+    return (
+      approach &&
+      one && {
+        case: one.id,
+        title: caseTitle(one, this.learning.first(), this.learning.scheme()),
+        ...drilled(approach, one.id),
+      }
+    );
   });
   protected readonly part = computed((): Part => {
     const left = this.learning.reader().learning.lesson;
