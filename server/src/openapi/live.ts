@@ -79,7 +79,11 @@ export const livePaths: ZodOpenApiPathsObject = {
       requestBody: json(hereSchema),
       responses: { '200': answer('As the board has it.', presentSchema), ...changes },
     },
-    delete: { summary: 'Leave the table', ...live, responses: { '204': nothing('Done.'), ...asks } },
+    delete: {
+      summary: 'Leave the table',
+      ...live,
+      responses: { '204': nothing('Done.'), ...asks },
+    },
   },
   '/api/live/{live}/hands/{learner}': {
     delete: {
