@@ -1,6 +1,7 @@
-import { COLOURS, methodById } from '@sleetcrest/core';
+import { COLOURS, methodById, STANDARD_SCHEME, UP } from '@sleetcrest/core';
 import { resolveMethod } from '@sleetcrest/core/engine/run';
 import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
+import { caseTitle } from '@sleetcrest/core/teaching/approaches';
 import type { PageAsked } from './asked.js';
 import { certificateContent } from './certificate.js';
 import { letterContent } from './letter.js';
@@ -10,7 +11,12 @@ const method = methodById('gentle')!;
 const approaches = resolveMethod(method);
 if (!approaches.ok) throw new Error(approaches.error);
 const columns: PageAsked['columns'] = approaches.value.flatMap(({ stage, cases }) =>
-  cases.map(({ id, title }) => ({ case: id, stage, title, turns: 4 })),
+  cases.map((one) => ({
+    case: one.id,
+    stage,
+    title: caseTitle(one, UP, STANDARD_SCHEME),
+    turns: 4,
+  })),
 );
 const stages: PageAsked['stages'] = [...new Set(columns.map(({ stage }) => stage))].map(
   (stage) => ({ stage, title: `Stage ${stage}` }),
@@ -136,7 +142,7 @@ describe('a letter to a family', () => {
         .withContext(standing)
         .toEqual([standing === 'sure', !['sure', 'new'].includes(standing)]);
     }
-    expect(letter([])).toContain('Nothing learned yet');
+    expect(letter([])).toContain('Nothing is sure yet');
   });
 
   it('counts days as they are', () => {

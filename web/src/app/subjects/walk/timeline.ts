@@ -167,6 +167,8 @@ export function turnsDone(timeline: Timeline, { step, turn }: Position): number 
 export interface StageWalked {
   id: Stage;
   title: string;
+  /** Where there is little room. */
+  short: string;
   turns: number;
   state: 'walked' | 'here' | 'ahead';
   /** How much of it is walked, 0…1. */
@@ -195,8 +197,8 @@ export function ridgeOf(
     const ahead = mine.length > 0 && position.step < firstStep;
     const state = stage === here ? 'here' : ahead ? 'ahead' : 'walked';
     const fraction = turns > 0 ? Math.max(0, Math.min(1, (done - before) / turns)) : 1;
-    const { title } = stageWords(stage, first, timeline.scheme);
-    return { id: stage, title, turns, state, fraction, firstStep } as const;
+    const { title, short } = stageWords(stage, first, timeline.scheme);
+    return { id: stage, title, short, turns, state, fraction, firstStep } as const;
   });
 }
 

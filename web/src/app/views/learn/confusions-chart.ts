@@ -20,7 +20,7 @@ export function confusionsChart(
     const { was: one, said: other, times } = all[k]!;
     return `“${titleOf(one)}” taken for “${titleOf(other)}” ${times === 1 ? 'once' : `${times} times`}`;
   };
-  const label = { color: inks.text, width: 190, overflow: 'truncate' };
+  const label = { color: inks.text, width: 190, overflow: 'break', lineHeight: 13 };
   return {
     title: 'Mixed up',
     says: 'Down the side what it was; along the top, by the same numbers, what was said.',

@@ -48,7 +48,7 @@ export function recallChart(
         inverse: true,
         splitLine: { show: false },
         data: shown.map(({ title }) => title),
-        axisLabel: { color: inks.text, width: 235, overflow: 'truncate' },
+        axisLabel: { color: inks.text, width: 235, overflow: 'break', lineHeight: 13 },
       }),
       series: [
         { type: 'bar', color: inks.quiet, barMaxWidth: 9, data: shown.map(({ see }) => see) },

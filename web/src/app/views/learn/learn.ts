@@ -162,10 +162,8 @@ export class Learn {
     return day === today + 1 ? 'tomorrow' : daySaid(dayNamed(day));
   }
 
-  protected whyOf({ lost, chance }: LearnCase): string {
-    return lost !== null && lost >= 0.5
-      ? `comes up in ${ofCubes(chance)}, saves turns`
-      : `comes up in ${ofCubes(chance)}`;
+  protected whyOf({ chance }: LearnCase): string {
+    return `comes up in ${ofCubes(chance)}`;
   }
 
   /** A stage is shown here; what comes before and after the stages has its own view. */

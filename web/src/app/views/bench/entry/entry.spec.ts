@@ -140,9 +140,9 @@ describe('the entry', () => {
     await replace(Array.from(paintedFromCube(turned)));
     await until(() => text().includes('In other methods'));
     expect(text()).toContain('it is not a layer yet');
-    expect(text()).toContain('no stage is done yet, next Daisy');
+    expect(text()).toContain('Next in the Gentle method: Daisy.');
     await replace(Array.from(paintedFromCube(applyTurns(solvedCube(), [turnOf(DOWN, 1)]))));
-    expect(text()).toContain('Yellow cross is done, next');
+    expect(text()).toContain('Next in the Gentle method: Yellow edges.');
   });
 
   it('undoes and redoes by keys', async () => {

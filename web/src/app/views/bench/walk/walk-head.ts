@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { Router } from '@angular/router';
@@ -17,10 +25,13 @@ import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
   imports: [Choice, MatButton, MatIcon, MethodChoice],
   templateUrl: './walk-head.html',
   styleUrl: './walk-head.scss',
+  host: { '[class.open]': 'open()' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WalkHead {
   readonly scene = input.required<WalkScene>();
+  /** On a phone: whether what can be chosen is shown. */
+  protected readonly open = signal(false);
   readonly methodChosen = output<MethodChosen>();
   readonly firstChosen = output<Colour>();
   /** Another cube is asked for. */

@@ -205,7 +205,7 @@ describe('the cards of practice', () => {
         { hold: made.doneIn, moves: read.value, lineUpCount: 0 },
       ]).at(-1)!;
       await tellOf(cube);
-      await until(() => host.textContent.includes('after “'));
+      await until(() => host.textContent.includes('It looks as it does after'));
       expect(given).toEqual([]);
       button(/Go on/).click();
       expect(given).toEqual([

@@ -57,7 +57,7 @@ describe('a lesson', () => {
   afterEach(() => learning.book.ask((practice) => practice.forget()));
 
   it('says its case at once, and is taken up where it was left', async () => {
-    expect(host().querySelector('h1')!.textContent).toBe(about.title);
+    expect(host().querySelector('h1')!.textContent).toBe('No yellow edge up: the dot');
     await click(/^Together$/);
     expect(store.selectSignal(readerFeature.selectReaderState)().learning.lesson).toEqual({
       case: about.id,
