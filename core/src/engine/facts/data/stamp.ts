@@ -1,2 +1,2 @@
 // Made by npm run facts: do not edit.
-export const stamp = '02e80bebce3c9592';
+export const stamp = '52b48b0bcc4846c7';
