@@ -15,6 +15,7 @@ import { letterOn } from '@sleetcrest/core';
 import { Dialogs } from './base/dialogs/dialogs';
 import { NewVersion } from './frame/new-version';
 import { NewVersionBanner } from './frame/new-version-banner';
+import { SAY } from './words';
 
 /** The frame round every view: the name, the views, the drawer, help. */
 @Component({
@@ -31,45 +32,45 @@ import { NewVersionBanner } from './frame/new-version-banner';
     SeatStrip,
   ],
   template: `
-    <a class="skip" href="#main">To the content</a>
-    <nav aria-label="Views">
+    <a class="skip" href="#main">{{ say.toTheContent }}</a>
+    <nav [attr.aria-label]="say.views">
       <a class="name" routerLink="/bench">
         <svg viewBox="0 0 40 24" aria-hidden="true">
           <path d="M0 23 10 9l6 7L26 1l14 22z" />
           <path class="lit" d="M26 1l6 9.500-4 3-3-3-4 2.500z" />
         </svg>
-        Sleetcrest
+        {{ say.sleetcrest }}
       </a>
       <div class="views">
-        <a matButton routerLink="/bench" routerLinkActive="current">Bench</a>
-        <a matButton routerLink="/learn" routerLinkActive="current">Learn</a>
-        <a matButton routerLink="/cases" routerLinkActive="current">Cases</a>
-        <a matButton routerLink="/methods" routerLinkActive="current">Methods</a>
-        <a matButton routerLink="/workshop" routerLinkActive="current">Workshop</a>
-        <a matButton routerLink="/timing" routerLinkActive="current">Timing</a>
-        <a matButton routerLink="/log" routerLinkActive="current">Log</a>
+        <a matButton routerLink="/bench" routerLinkActive="current">{{ say.bench }}</a>
+        <a matButton routerLink="/learn" routerLinkActive="current">{{ say.learn }}</a>
+        <a matButton routerLink="/cases" routerLinkActive="current">{{ say.cases }}</a>
+        <a matButton routerLink="/methods" routerLinkActive="current">{{ say.methods }}</a>
+        <a matButton routerLink="/workshop" routerLinkActive="current">{{ say.workshop }}</a>
+        <a matButton routerLink="/timing" routerLinkActive="current">{{ say.timing }}</a>
+        <a matButton routerLink="/log" routerLinkActive="current">{{ say.log }}</a>
         @if (account()) {
-          <a matButton routerLink="/table" routerLinkActive="current">Table</a>
+          <a matButton routerLink="/table" routerLinkActive="current">{{ say.table }}</a>
         }
-        <a matButton routerLink="/settings" routerLinkActive="current">Settings</a>
+        <a matButton routerLink="/settings" routerLinkActive="current">{{ say.settings }}</a>
       </div>
       <span class="gap"></span>
-      <button matButton aria-label="Saved cubes" (click)="openDrawer()">
-        <mat-icon svgIcon="cubes" /><span class="long">Saved cubes</span>
+      <button matButton [attr.aria-label]="say.savedCubes" (click)="openDrawer()">
+        <mat-icon svgIcon="cubes" /><span class="long">{{ say.savedCubes }}</span>
       </button>
       @if (account(); as who) {
-        <a matButton routerLink="/account" [attr.aria-label]="'Account of ' + who.name">
+        <a matButton routerLink="/account" [attr.aria-label]="say.accountOf({ name: who.name })">
           <mat-icon svgIcon="person" /><span class="long">{{ who.name }}</span>
         </a>
       } @else {
-        <a matButton routerLink="/sign-in" aria-label="Sign in">
-          <mat-icon svgIcon="person" /><span class="long">Sign in</span>
+        <a matButton routerLink="/sign-in" [attr.aria-label]="say.signIn">
+          <mat-icon svgIcon="person" /><span class="long">{{ say.signIn }}</span>
         </a>
       }
-      <button matIconButton aria-label="Day or night" (click)="toggleNight()">
+      <button matIconButton [attr.aria-label]="say.dayOrNight" (click)="toggleNight()">
         <mat-icon svgIcon="night" />
       </button>
-      <button matIconButton aria-label="Keyboard shortcuts" (click)="openKeys()">
+      <button matIconButton [attr.aria-label]="say.keyboardShortcuts" (click)="openKeys()">
         <mat-icon svgIcon="help" />
       </button>
     </nav>
@@ -94,6 +95,7 @@ import { NewVersionBanner } from './frame/new-version-banner';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class App {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly dialogs = inject(Dialogs);
   protected readonly rest = inject(Rest);
@@ -130,7 +132,7 @@ export class App {
     );
     void this.dialogs.open(drawer, {
       panelClass: 'drawer',
-      ariaLabel: 'Saved cubes',
+      ariaLabel: SAY.savedCubes,
       width: '460px',
       maxWidth: '100vw',
       height: '100dvh',

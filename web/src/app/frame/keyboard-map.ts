@@ -7,13 +7,14 @@ import {
   MatDialogTitle,
 } from '@angular/material/dialog';
 import { KEY_SCOPES } from './key-scopes';
+import { SAY } from './words';
 
 /** The keyboard map: all that is listened to. */
 @Component({
   selector: 'sc-keyboard-map',
   imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
   template: `
-    <h2 mat-dialog-title>Keyboard shortcuts</h2>
+    <h2 mat-dialog-title>{{ say.keyboardShortcuts }}</h2>
     <mat-dialog-content tabindex="0">
       @for (scope of scopes; track scope.title) {
         <section>
@@ -26,10 +27,10 @@ import { KEY_SCOPES } from './key-scopes';
           </dl>
         </section>
       }
-      <p>Single keys can be switched off in Settings.</p>
+      <p>{{ say.singleKeysCanBeSwitched }}</p>
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button matButton matDialogClose>Close</button>
+      <button matButton matDialogClose>{{ say.close }}</button>
     </mat-dialog-actions>
   `,
   styles: `
@@ -57,6 +58,7 @@ import { KEY_SCOPES } from './key-scopes';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class KeyboardMap {
+  protected readonly say = SAY;
   protected readonly scopes = KEY_SCOPES.map(({ title, deeds }) => ({
     title,
     deeds: Object.values(deeds),

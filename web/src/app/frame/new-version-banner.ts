@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Banner } from '../ui/banner';
 import { NewVersion } from './new-version';
+import { SAY } from './words';
 
 /** Offers a newer version, calmly: nothing is taken up in the middle of a walk or a solve. */
 @Component({
@@ -11,18 +12,21 @@ import { NewVersion } from './new-version';
     <sc-banner>
       @if (version.isBroken()) {
         <p>
-          <b>A part of this page is gone from the browser.</b> Reload it; nothing of yours is lost.
+          <b>{{ say.aPartOfThisPage }}</b> {{ say.reloadItNothingOfYours }}
         </p>
-        <button matButton="tonal" (click)="version.take()">Reload</button>
+        <button matButton="tonal" (click)="version.take()">{{ say.reload }}</button>
       } @else {
-        <p><b>A newer Sleetcrest is ready.</b> Finish what you are at; it takes a moment.</p>
-        <button matButton="tonal" (click)="version.take()">Take it up</button>
-        <button matButton (click)="version.later()">Later</button>
+        <p>
+          <b>{{ say.aNewerSleetcrestIsReady }}</b> {{ say.finishWhatYouAreAt }}
+        </p>
+        <button matButton="tonal" (click)="version.take()">{{ say.takeItUp }}</button>
+        <button matButton (click)="version.later()">{{ say.later }}</button>
       }
     </sc-banner>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class NewVersionBanner {
+  protected readonly say = SAY;
   protected readonly version = inject(NewVersion);
 }

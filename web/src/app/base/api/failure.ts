@@ -1,5 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import type { ApiProblem } from '@sleetcrest/contract';
+import { SAY } from './words';
 
 /** What went wrong, for the person. */
 export interface ApiFailure {
@@ -8,7 +9,7 @@ export interface ApiFailure {
   message: string;
 }
 
-const CANNOT_BE_READ = 'The server gave an answer that cannot be read.';
+const CANNOT_BE_READ = SAY.theServerGaveAnAnswer;
 
 /** What a request failed by, or whatever else was thrown on the way to its answer. */
 export function apiFailure(error: unknown): ApiFailure {
@@ -18,7 +19,7 @@ export function apiFailure(error: unknown): ApiFailure {
     return { unreachable: false, message: isSentence ? error.message : CANNOT_BE_READ };
   }
   if (error.status === 0 || error.status >= 500) {
-    return { unreachable: true, message: 'The server cannot be reached just now.' };
+    return { unreachable: true, message: SAY.theServerCannotBeReached };
   }
   const problem = error.error as Partial<ApiProblem> | null;
   // Too much was asked for just now: in a while it will be taken.
@@ -38,21 +39,21 @@ function boxSaid({ path, message }: { path: string; message: string }): string {
 
 /** What is written over the box of a field. */
 const BOXES: Record<string, string> = {
-  name: 'Name',
-  title: 'Title',
-  phrase: 'Passphrase',
-  code: 'Code',
-  scramble: 'Turns that mix it',
-  turns: 'Turns',
-  note: 'Message',
-  words: 'Words',
-  tags: 'Tags',
-  minutes: 'Minutes',
-  cubes: 'Cubes',
-  times: 'How often',
-  until: 'Until',
-  timeZone: 'Time zone',
-  sequence: 'Sequence',
+  name: SAY.name,
+  title: SAY.title,
+  phrase: SAY.passphrase,
+  code: SAY.code,
+  scramble: SAY.turnsThatMixIt,
+  turns: SAY.turns,
+  note: SAY.message,
+  words: SAY.words,
+  tags: SAY.tags,
+  minutes: SAY.minutes,
+  cubes: SAY.cubes,
+  times: SAY.howOften,
+  until: SAY.until,
+  timeZone: SAY.timeZone,
+  sequence: SAY.sequence,
 };
 
 /** What a problem says; a page that a proxy answers with says nothing to a person. */

@@ -1,4 +1,5 @@
 import { DestroyRef, inject, Injectable, Injector } from '@angular/core';
+import { SAY } from './words';
 
 /** Says something for a moment, above what lies on the page; what shows it is fetched when it is needed. */
 @Injectable({ providedIn: 'root' })
@@ -26,7 +27,7 @@ export class Notices {
   }
 
   /** Says it with a way to undo it, for a while; `undo` is done when that is pressed. */
-  async offerUndo(text: string, undo: () => void, action = 'Undo'): Promise<void> {
+  async offerUndo(text: string, undo: () => void, action = SAY.undo): Promise<void> {
     if (await this.say(text, action, 8000)) undo();
   }
 }

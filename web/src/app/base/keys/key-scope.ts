@@ -1,3 +1,4 @@
+import { spoken } from '../words/say';
 import { matchKeyBindingPress, parseKeybinding } from 'tinykeys';
 
 /** One thing that keys do somewhere. */
@@ -21,7 +22,15 @@ export interface KeyScope<D extends string = string> {
 export const keyScope = <D extends string>(
   title: string,
   deeds: Record<D, KeyDeed>,
-): KeyScope<D> => ({ title, deeds });
+): KeyScope<D> => ({
+  title: spoken(title),
+  deeds: Object.fromEntries(
+    Object.entries<KeyDeed>(deeds).map(([deed, { on, shown, says }]) => [
+      deed,
+      { on, shown, says: spoken(says) },
+    ]),
+  ) as Record<D, KeyDeed>,
+});
 
 /** Whether a press is one of those meant. */
 const isOneOf = (event: KeyboardEvent, { on }: KeyDeed): boolean =>

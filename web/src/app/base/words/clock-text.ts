@@ -1,3 +1,5 @@
+import { SAY } from './words';
+
 /** Seconds as a clock shows them: `9.07`, `1:23.42`, `1:02:03.00`. */
 export function clockText(seconds: number, decimals = 2): string {
   const unit = 10 ** decimals;
@@ -17,6 +19,7 @@ export function clockText(seconds: number, decimals = 2): string {
 export function secondsSaid(seconds: number): string {
   const minutes = Math.floor(seconds / 60);
   const rest = (seconds - minutes * 60).toFixed(2);
-  if (minutes === 0) return `${rest} seconds`;
-  return `${minutes === 1 ? '1 minute' : `${minutes} minutes`} ${rest} seconds`;
+  return minutes === 0
+    ? SAY.seconds({ seconds: rest })
+    : SAY.minutesAndSeconds({ minutes, seconds: rest });
 }

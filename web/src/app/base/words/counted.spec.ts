@@ -1,13 +1,14 @@
-import { counted } from './counted';
+import { numbered, typicalOf } from './counted';
 
 describe('a count', () => {
-  it('is of one, or of several', () => {
-    expect([0, 1, 2, 1200].map((count) => counted(count, 'turn'))).toEqual([
-      '0 turns',
-      '1 turn',
-      '2 turns',
-      '1,200 turns',
+  it('is written with a comma after the thousands', () => {
+    expect([0, 999, 1200].map(numbered)).toEqual(['0', '999', '1,200']);
+  });
+
+  it('says what a typical time is taken from', () => {
+    expect([1, 1200].map(typicalOf)).toEqual([
+      'the last finished',
+      'median of the last 1,200 finished',
     ]);
-    expect(counted(2, 'record is', 'records are')).toBe('2 records are');
   });
 });

@@ -1,10 +1,11 @@
 import { DestroyRef, inject } from '@angular/core';
 import { proxy, wrap } from 'comlink';
+import { SAY } from './words';
 
 /** What an answer ends with that was given up on purpose. */
 export class Stopped extends Error {
   constructor() {
-    super('It was stopped.');
+    super(SAY.itWasStopped);
   }
 }
 
@@ -27,7 +28,7 @@ export interface Asking<T> {
   stop(): void;
 }
 
-const NOT_BEGUN = 'A part of this page could not be loaded. Check your connection and try again.';
+const NOT_BEGUN = SAY.aPartOfThisPage;
 
 /**
  * The one way to ask a worker. Belongs to what injects it, and ends with it.

@@ -10,6 +10,7 @@ import {
   turnSeenInHold,
   writeMove,
 } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** The simulated cube's hands: a button for each quarter turn of each side. */
 @Component({
@@ -17,10 +18,9 @@ import {
   imports: [MatButton],
   template: `
     <p>
-      <b>Simulated cube, connected.</b> What you turn here is reported as a cube would, with its
-      time; {{ follows() }}.
+      <b>{{ say.simulatedCubeConnected }}</b> {{ say.whatYouTurnHereIs({ follows: follows() }) }}
     </p>
-    <div class="sides" role="group" aria-label="Turn the simulated cube">
+    <div class="sides" role="group" [attr.aria-label]="say.turnTheSimulatedCube">
       @for (side of sides(); track side.side) {
         <span class="side">
           <span class="swatch" [style.background]="'var(--sticker-' + side.colour + ')'"></span>
@@ -40,7 +40,7 @@ import {
           </button>
         </span>
       }
-      <button matButton (click)="disconnected.emit()">Disconnect</button>
+      <button matButton (click)="disconnected.emit()">{{ say.disconnect }}</button>
     </div>
   `,
   styles: `
@@ -75,12 +75,13 @@ import {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DevicePanel {
+  protected readonly say = SAY;
   readonly scheme = input.required<ColourScheme>();
   /** Buttons are named as the sides lie in this hold. */
   readonly hold = input.required<Hold>();
   readonly dialect = input.required<Dialect>();
   /** What comes of it. */
-  readonly follows = input('the walk follows');
+  readonly follows = input(SAY.theWalkFollows);
   readonly turned = output<Turn>();
   readonly disconnected = output();
 
@@ -96,7 +97,7 @@ export class DevicePanel {
         colour,
         turns,
         names,
-        says: [`${colour} side clockwise`, `${colour} side counter-clockwise`],
+        says: [SAY.sideClockwise({ colour }), SAY.sideCounterClockwise({ colour })],
       };
     });
   }

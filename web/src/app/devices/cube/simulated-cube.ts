@@ -2,11 +2,12 @@ import { Injectable, signal } from '@angular/core';
 import type { Turn } from '@sleetcrest/core';
 import { Subject } from 'rxjs';
 import type { ReportedTurn, TurnReportingCube } from './turn-reporting-cube';
+import { SAY } from './words';
 
 /** A stand-in for a turn-reporting cube: what is turned on the screen is reported as it would be. */
 @Injectable({ providedIn: 'root' })
 export class SimulatedCube implements TurnReportingCube {
-  readonly name = 'Simulated cube';
+  readonly name = SAY.simulatedCube;
   private readonly reported = new Subject<ReportedTurn>();
   readonly turns = this.reported.asObservable();
   private readonly connected = signal(false);

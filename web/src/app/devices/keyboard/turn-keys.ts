@@ -12,6 +12,8 @@ import {
 } from '@sleetcrest/core';
 import { listensTo } from '../../base/keys/keyboard';
 import { TURN_KEYS } from './turn.keys';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** A turn told by a key or a button, and when. */
 export interface TurnTold {
@@ -23,9 +25,9 @@ export interface TurnTold {
 /** All turns of the sides of the hold, to be told by buttons, or by letters: with Shift the other way. */
 @Component({
   selector: 'sc-turn-keys',
-  imports: [MatButton],
+  imports: [Sentence, SentenceSlot, MatButton],
   template: `
-    <div role="group" aria-label="Turn">
+    <div role="group" [attr.aria-label]="say.turn">
       @for (row of rows; track row.side) {
         <span>
           @for (turn of row.turns; track turn) {
@@ -40,7 +42,11 @@ export interface TurnTold {
         </span>
       }
     </div>
-    <p>Or by letters: <kbd>r</kbd> for {{ name(right) }}, with Shift the other way.</p>
+    <p>
+      <sc-sentence [of]="say.orByLettersForWith" [with]="{ right: name(right) }">
+        <kbd *scSlot="'key'">r</kbd>
+      </sc-sentence>
+    </p>
   `,
   styles: `
     div {
@@ -67,6 +73,7 @@ export interface TurnTold {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TurnKeys {
+  protected readonly say = SAY;
   readonly dialect = input.required<Dialect>();
   readonly told = output<TurnTold>();
 

@@ -2,11 +2,12 @@ import { Injectable } from '@angular/core';
 import type { Hand, Hands } from '@sleetcrest/core/learner/timing';
 import { Subject } from 'rxjs';
 import type { HandsReported, TableTimer } from './table-timer';
+import { SAY } from './words';
 
 /** A stand-in for a table timer: hands are laid on it and taken off on the screen. */
 @Injectable({ providedIn: 'root' })
 export class SimulatedTableTimer implements TableTimer {
-  readonly name = 'Simulated table timer';
+  readonly name = SAY.simulatedTableTimer;
   private readonly reported = new Subject<HandsReported>();
   readonly reports = this.reported.asObservable();
   private connected = false;

@@ -3,24 +3,27 @@ import { MatButton } from '@angular/material/button';
 import type { Hand, Hands } from '@sleetcrest/core/learner/timing';
 import { momentOf } from '../../base/words/moments';
 import { SimulatedTableTimer } from './simulated-table-timer';
+import { SAY } from './words';
 
 /** The simulated table timer's mat: a hand is laid on it by one press and taken off by the next. */
 @Component({
   selector: 'sc-table-panel',
   imports: [MatButton],
   template: `
-    <p><b>Simulated table timer, connected.</b> Press a hand to lay it on the mat or lift it.</p>
-    <div role="group" aria-label="Hands on the simulated table timer">
+    <p>
+      <b>{{ say.simulatedTableTimerConnected }}</b> {{ say.pressAHandToLay }}
+    </p>
+    <div role="group" [attr.aria-label]="say.handsOnTheSimulatedTable">
       @for (hand of both; track hand) {
         <button
           matButton="outlined"
           [attr.aria-pressed]="hands()[hand]"
           (click)="lay(hand, $event)"
         >
-          {{ hands()[hand] ? 'Lift' : 'Lay' }} the {{ hand }} hand
+          {{ hands()[hand] ? say.lift({ hand }) : say.lay({ hand }) }}
         </button>
       }
-      <button matButton (click)="disconnected.emit()">Disconnect</button>
+      <button matButton (click)="disconnected.emit()">{{ say.disconnect }}</button>
     </div>
   `,
   styles: `
@@ -40,6 +43,7 @@ import { SimulatedTableTimer } from './simulated-table-timer';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TablePanel {
+  protected readonly say = SAY;
   readonly hands = input.required<Hands>();
   readonly disconnected = output();
   protected readonly both: readonly Hand[] = ['left', 'right'];

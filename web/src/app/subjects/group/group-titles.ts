@@ -2,7 +2,8 @@ import { computed, inject, Injectable } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { DEFAULT_METHOD, methodOf } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
-import { selectMethodChosen, type Whose } from '../method';
+import { selectMethodChosen } from '../method';
+import type { Whose } from '../method/work';
 import { methodTitles } from './method-titles';
 import { GroupStore } from './group-store';
 

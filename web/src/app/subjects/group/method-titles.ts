@@ -11,6 +11,7 @@ import {
 } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { approachById, caseTitle } from '@sleetcrest/core/teaching/approaches';
+import { SAY } from './words';
 
 /** What each stage, and each case of a method, is called: a coach’s own ones too. */
 export function methodTitles(
@@ -28,7 +29,7 @@ export function methodTitles(
       cases.map((one): [string, string] => [one.id, caseTitle(one, first, STANDARD_SCHEME)]),
     ),
   ]);
-  return (id) => titles.get(id) ?? builtIn(id, first) ?? 'a case that is not there any more';
+  return (id) => titles.get(id) ?? builtIn(id, first) ?? SAY.aCaseThatIsNot;
 }
 
 /** A case of another approach than the method has, such as one that was set before it was changed. */

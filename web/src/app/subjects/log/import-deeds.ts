@@ -15,6 +15,7 @@ import { JSONParser } from '@streamparser/json';
 import Papa from 'papaparse';
 import { v5 as uuidFrom } from 'uuid';
 import { momentHere } from '../../base/words/days';
+import { SAY } from './words';
 
 /** Which column of the file holds what; `null` where none does. */
 export type Mapping = Record<LogColumn, number | null>;
@@ -151,7 +152,7 @@ export class LogFile {
     row.began_at = withOffset(row.began_at ?? '');
     const read = entryOf(row, this.idFor);
     if (read.ok) return { entry: read.entry };
-    return { bad: { where: `line ${line}`, says: describeErrors(read.errors) } };
+    return { bad: { where: SAY.line({ line }), says: describeErrors(read.errors) } };
   }
 
   private async eachEntry(take: (read: Read) => Promise<void> | void): Promise<void> {
@@ -184,7 +185,7 @@ export class LogFile {
             ? { entry: parsed.data }
             : {
                 bad: {
-                  where: `record ${count}`,
+                  where: SAY.record({ count }),
                   says: describeErrors(fieldErrors(parsed.error)),
                 },
               },
@@ -194,25 +195,24 @@ export class LogFile {
     }
     if (!parser.isEnded) throw cutOff(count);
     if (format !== 'sleetcrest/log@1') {
-      throw new Error('This is no Log document: its “format” must be “sleetcrest/log@1”.');
+      throw new Error(SAY.thisIsNoLogDocument);
     }
   }
 }
 
-const cutOff = (count: number): Error =>
-  new Error(`The file is no JSON, or is cut off, after record ${count}.`);
+const cutOff = (count: number): Error => new Error(SAY.theFileIsNoJson({ count }));
 
 /** What the import does with files; runs in a worker. */
 export const importDeeds = {
   /** The beginning of a file. @throws Error when it is neither CSV nor JSON. */
   async preview(file: Blob & { name?: string }): Promise<Preview> {
     const start = (await file.slice(0, 1 << 16).text()).replace(/^\uFEFF/, '');
-    if (start.trim() === '') throw new Error('The file is empty.');
+    if (start.trim() === '') throw new Error(SAY.theFileIsEmpty);
     if (/^\s*[{[]/.test(start)) return { kind: 'json' };
     const { data } = Papa.parse<string[]>(start, { preview: SHOWN_ROWS + 1 });
     const [header = [], ...rows] = data;
     if (header.length < 2) {
-      throw new Error('The first line must name the columns, separated by commas.');
+      throw new Error(SAY.theFirstLineMustName);
     }
     return { kind: 'csv', header, rows, mapping: guessMapping(header) };
   },

@@ -14,6 +14,7 @@ import {
 import Papa from 'papaparse';
 import { Replica } from '../../base/replica/replica';
 import { MOST_HELD } from './log-book';
+import { SAY } from './words';
 
 /** A deleted record is marked, so that it can be brought back. */
 interface Row {
@@ -54,7 +55,7 @@ export class LocalLog {
 
   async read(id: string): Promise<LogEntry> {
     const found = (await this.entries()).find((entry) => entry.id === id);
-    if (!found) throw new Error('No record is kept under this id; it may have been deleted.');
+    if (!found) throw new Error(SAY.noRecordIsKeptUnder);
     return found;
   }
 

@@ -1,4 +1,3 @@
-export { CaseBook, type Whose } from './case-book';
 export { Consent } from './choosing/consent';
 export { proofOf } from './choosing/proof-of';
 export { selectFirstSide, selectMethodChosen } from './chosen';

@@ -22,6 +22,7 @@ import { Held } from '../../base/reading/held';
 import { readerFeature, SettingsPage } from '../settings';
 import { asTold, putIn, waitingOf } from './methods-told';
 import { MethodsApi } from './methods-api';
+import { SAY } from './words';
 
 interface MethodState {
   /** Whose they are; undefined until that is known. */
@@ -115,9 +116,7 @@ export const MethodStore = signalStore(
         }
         put({ _own: store.own().filter(({ method }) => method.id !== id) });
         const said =
-          outcome.is === 'waiting'
-            ? `“${title}” is deleted as soon as the server can be reached.`
-            : `“${title}” is deleted.`;
+          outcome.is === 'waiting' ? SAY.isDeletedAsSoonAs({ title }) : SAY.isDeleted({ title });
         void notices.offerUndo(said, () => void restore(id));
       };
 
@@ -141,8 +140,8 @@ export const MethodStore = signalStore(
           return;
         }
         // It was changed elsewhere too: both are kept, this one as another.
-        const said = `This method was changed elsewhere too: yours is kept as “${one.method.title}”.`;
-        void notices.say(said, 'Good', 15_000);
+        const said = SAY.thisMethodWasChanged({ title: one.method.title });
+        void notices.say(said, SAY.good, 15_000);
         void list();
       };
 

@@ -12,6 +12,7 @@ import {
   type KeptWalk,
   type WalkRecord,
 } from './walk-record';
+import { SAY } from './words';
 
 export interface WalkState {
   record: WalkRecord | null;
@@ -58,7 +59,7 @@ function begin(state: WalkState, record: WalkRecord, known: WalkRecord | null): 
   };
 }
 
-const DELETED = 'This cube was deleted from the saved ones.';
+const DELETED = SAY.thisCubeWasDeletedFrom;
 
 /** What the server has of the walk in hand; one that another device walked further goes on there. */
 function heard(

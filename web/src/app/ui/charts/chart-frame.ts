@@ -8,6 +8,7 @@ import { NgxEchartsDirective, provideEchartsCore } from 'ngx-echarts';
 import type { Chart } from './chart';
 import { deedOf } from '../../base/keys/key-scope';
 import { CHART_KEYS } from './chart.keys';
+import { SAY } from './words';
 
 echarts.use([
   BarChart,
@@ -40,7 +41,7 @@ echarts.use([
         tabindex="0"
         role="img"
         echarts
-        [attr.aria-label]="chart().says + ' Arrow keys go through it.'"
+        [attr.aria-label]="say.arrowKeysGoThroughIt({ says: chart().says })"
         [options]="chart().options"
         [merge]="chart().options"
         (chartInit)="drawn.set($event)"
@@ -49,7 +50,7 @@ echarts.use([
       ></div>
       <p class="unseen" aria-live="polite">{{ at() }}</p>
       <details>
-        <summary>As a table</summary>
+        <summary>{{ say.asATable }}</summary>
         <div class="scroll" tabindex="0" role="region" [attr.aria-label]="chart().title">
           <table>
             <thead>
@@ -138,8 +139,9 @@ echarts.use([
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ChartFrame {
+  protected readonly say = SAY;
   readonly chart = input.required<Chart>();
-  readonly nothing = input('Nothing to show yet.');
+  readonly nothing = input(SAY.nothingToShowYet);
   protected readonly drawn = signal<ECharts | null>(null);
   /** Which point the keys have come to; none before. */
   private readonly point = signal<number | null>(null);

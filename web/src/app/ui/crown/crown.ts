@@ -13,6 +13,7 @@ import { colourOfKey } from './colour-of-key';
 import { neighbour, nextToPaint, sidesRead, stickerPlace } from './geometry';
 import { deedOf } from '../../base/keys/key-scope';
 import { CROWN_KEYS } from './crown.keys';
+import { SAY } from './words';
 
 /** Painting asked for at the crown: which sticker of the hold, and with what. */
 export interface Stroke {
@@ -31,9 +32,10 @@ export interface Stroke {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Crown {
+  protected readonly say = SAY;
   /** Colours of the 54 stickers of the hold; null is left as paper. */
   readonly stickers = input.required<readonly (Colour | null)[]>();
-  readonly label = input('The cube as it is held');
+  readonly label = input(SAY.theCubeAsItIs);
   readonly letters = input(false);
   readonly marked = input<ReadonlySet<number>>(new Set());
   /** Stickers that are spoken of. */
@@ -76,9 +78,10 @@ export class Crown {
         follows: this.follows().has(sticker),
         number: this.numbers().get(sticker) ?? '',
         note: colour ? '' : (this.notes().get(sticker) ?? ''),
-        says: `${stickerPlace(sticker)}: ${colour ?? this.notes().get(sticker) ?? 'not painted'}${
-          this.follows().has(sticker) ? ', follows from the others' : ''
-        }`,
+        says: (this.follows().has(sticker) ? SAY.follows : SAY.said)({
+          place: stickerPlace(sticker),
+          shows: colour ?? this.notes().get(sticker) ?? SAY.notPainted,
+        }),
       };
     }),
   );

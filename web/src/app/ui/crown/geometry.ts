@@ -1,4 +1,5 @@
 import { CROWN_SHAPES } from '@sleetcrest/core';
+import { SAY } from './words';
 
 type Point = (typeof CROWN_SHAPES)[number]['middle'];
 
@@ -39,38 +40,38 @@ export const READING_ORDER: readonly number[] = [0, 2, 1, 5, 4, 3].flatMap((side
 export const nextToPaint = (sticker: number): number =>
   READING_ORDER[(READING_ORDER.indexOf(sticker) + 1) % READING_ORDER.length] ?? sticker;
 
-const SIDE_NAMES = ['top', 'right side', 'front', 'underside', 'left side', 'back'];
+const SIDE_NAMES = [SAY.top, SAY.rightSide, SAY.front, SAY.underside, SAY.leftSide, SAY.back];
 
 const ON_SIDE = [
-  'on the top',
-  'on the right side',
-  'on the front',
-  'underneath',
-  'on the left side',
-  'on the back',
+  SAY.onTheTop,
+  SAY.onTheRightSide,
+  SAY.onTheFront,
+  SAY.underneath,
+  SAY.onTheLeftSide,
+  SAY.onTheBack,
 ];
 
 /** Where a sticker is, in a sentence: “on the front, in row 1, column 3”. */
 export const stickerWords = (sticker: number): string =>
-  `${ON_SIDE[Math.floor(sticker / 9)]!}, in ${placeOnSide(sticker)}`;
+  SAY.inPlace({ side: ON_SIDE[Math.floor(sticker / 9)]!, place: placeOnSide(sticker) });
 
 /** A picture as it is read aloud: each side that shows anything, row by row. */
 export function sidesRead(stickers: readonly (string | null)[]): string[] {
   return SIDE_NAMES.flatMap((name, side) => {
     const rows = [0, 3, 6].map((row) =>
-      [0, 1, 2].map((column) => stickers[side * 9 + row + column] ?? 'anything').join(', '),
+      [0, 1, 2].map((column) => stickers[side * 9 + row + column] ?? SAY.anything).join(', '),
     );
     const shows = stickers.slice(side * 9, side * 9 + 9).some((one, k) => one !== null && k !== 4);
-    return shows ? [`${name}: ${rows.join('; ')}`] : [];
+    return shows ? [SAY.rows({ side: name, rows: rows.join('; ') })] : [];
   });
 }
 
 /** Where a sticker is on its side, as the side is read. */
 export function placeOnSide(sticker: number): string {
   const [row, column] = [Math.floor((sticker % 9) / 3) + 1, (sticker % 3) + 1];
-  return sticker % 9 === 4 ? 'centre' : `row ${row}, column ${column}`;
+  return sticker % 9 === 4 ? SAY.centre : SAY.rowColumn({ row, column });
 }
 
 /** Where a sticker is, for those who do not see the picture. */
 export const stickerPlace = (sticker: number): string =>
-  `${SIDE_NAMES[Math.floor(sticker / 9)]!}, ${placeOnSide(sticker)}`;
+  SAY.place({ side: SIDE_NAMES[Math.floor(sticker / 9)]!, place: placeOnSide(sticker) });

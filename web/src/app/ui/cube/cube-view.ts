@@ -26,6 +26,7 @@ import {
   TURNS,
 } from '@sleetcrest/core';
 import type { CubeScene, StickerLook } from './scene';
+import { SAY } from './words';
 
 const REHOLD_MILLISECONDS = 650;
 
@@ -35,18 +36,22 @@ const REHOLD_MILLISECONDS = 650;
   imports: [MatIconButton, MatIcon],
   template: `
     @if (failed()) {
-      <p>This browser cannot draw the turning cube. The flat picture beside it shows all of it.</p>
+      <p>{{ say.thisBrowserCannotDrawThe }}</p>
     }
     <canvas
       #canvas
       tabindex="0"
       role="img"
-      aria-label="The cube as it is held; arrow keys look round it"
+      [attr.aria-label]="say.theCubeAsItIs"
       [hidden]="failed()"
       (keydown)="look($event)"
     ></canvas>
     @if (!failed()) {
-      <button matIconButton aria-label="Look from the front again" (click)="scene()?.lookAgain()">
+      <button
+        matIconButton
+        [attr.aria-label]="say.lookFromTheFrontAgain"
+        (click)="scene()?.lookAgain()"
+      >
         <mat-icon svgIcon="orbit" />
       </button>
     }
@@ -55,6 +60,7 @@ const REHOLD_MILLISECONDS = 650;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CubeView {
+  protected readonly say = SAY;
   readonly cube = input.required<Cube>();
   readonly hold = input.required<Hold>();
   readonly scheme = input.required<ColourScheme>();

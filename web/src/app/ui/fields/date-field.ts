@@ -6,6 +6,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { format, isValid, parseISO } from 'date-fns';
 import { enGB } from 'date-fns/locale/en-GB';
+import { SAY } from './words';
 
 /** A day as it is kept. */
 const ISO_DAY = 'yyyy-MM-dd';
@@ -35,7 +36,7 @@ const TYPED = [DAY, 'd MMMM yyyy', 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
       <mat-label>{{ label() }}</mat-label>
       <input
         matInput
-        placeholder="day month year"
+        [placeholder]="say.dayMonthYear"
         [matDatepicker]="picker"
         [value]="date()"
         (dateChange)="tell($event)"
@@ -52,6 +53,7 @@ const TYPED = [DAY, 'd MMMM yyyy', 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DateField {
+  protected readonly say = SAY;
   readonly label = input.required<string>();
   /** `yyyy-mm-dd`, or empty. */
   readonly value = input.required<string>();

@@ -1,5 +1,6 @@
 import { type Colour, COLOURS, type Dialect } from '@sleetcrest/core';
 import type { Option } from './choice';
+import { SAY } from './words';
 
 /** The colours one may solve first. */
 export const FIRST_COLOURS: readonly Option<Colour>[] = COLOURS.map((value) => ({
@@ -11,5 +12,5 @@ export const FIRST_COLOURS: readonly Option<Colour>[] = COLOURS.map((value) => (
 export const DIALECT_OPTIONS: readonly Option<Dialect>[] = [
   { value: 'prime', name: "R'  R2" },
   { value: 'inverse', name: 'Ri  R2' },
-  { value: 'words', name: 'in words' },
+  { value: 'words', name: SAY.inWords },
 ];

@@ -6,6 +6,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatTimepickerModule } from '@angular/material/timepicker';
 import { format, isValid, parse } from 'date-fns';
 import { enGB } from 'date-fns/locale/en-GB';
+import { SAY } from './words';
 
 /** A time of day as it is written everywhere here, whatever the browser's own fields would show. */
 const CLOCK = 'HH:mm';
@@ -33,7 +34,7 @@ const CLOCK = 'HH:mm';
       <mat-label>{{ label() }}</mat-label>
       <input
         matInput
-        placeholder="hh:mm"
+        [placeholder]="say.hhMm"
         [matTimepicker]="picker"
         [value]="time()"
         (valueChange)="tell($event)"
@@ -50,6 +51,7 @@ const CLOCK = 'HH:mm';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TimeField {
+  protected readonly say = SAY;
   readonly label = input.required<string>();
   /** `hh:mm`. */
   readonly value = input.required<string>();

@@ -1,4 +1,5 @@
 import { CROWN_SIZE } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** Twice as fine as the drawing's own units: sharp in a document. */
 const SCALE = 2;
@@ -14,7 +15,7 @@ export async function pngOf(svg: string): Promise<Blob> {
   return new Promise((resolve, reject) => {
     canvas.toBlob((blob) => {
       if (blob) resolve(blob);
-      else reject(new Error('The browser could not make the picture.'));
+      else reject(new Error(SAY.theBrowserCouldNotMake));
     }, 'image/png');
   });
 }

@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { type Colour, colourLetter } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** The six colours, one of which is painted with. */
 @Component({
   selector: 'sc-pots',
   template: `
-    <div role="group" aria-label="Colour to paint with">
+    <div role="group" [attr.aria-label]="say.colourToPaintWith">
       @for (colour of colours(); track colour) {
         <button
           type="button"
@@ -25,6 +26,7 @@ import { type Colour, colourLetter } from '@sleetcrest/core';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Pots {
+  protected readonly say = SAY;
   readonly colours = input.required<readonly Colour[]>();
   readonly chosen = input<Colour | null>(null);
   readonly letters = input(false);

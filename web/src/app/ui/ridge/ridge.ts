@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { skyline } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** One stage on the ridge. */
 export interface RidgeStage {
@@ -22,6 +23,7 @@ export interface RidgeStage {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Ridge {
+  protected readonly say = SAY;
   readonly stages = input.required<readonly RidgeStage[]>();
   /** Whether stages can be jumped to. */
   readonly walkable = input(true);
@@ -49,7 +51,7 @@ export class Ridge {
 
   private said({ turns, state }: RidgeStage): string {
     if (turns === null) return this.picks() ? '' : STATES[state];
-    return this.picks() ? `about ${turnsSaid(turns)}` : `${turnsSaid(turns)}, ${STATES[state]}`;
+    return this.picks() ? SAY.about({ turns }) : SAY.turns({ turns, state: STATES[state] });
   }
 
   /** Where the walker stands, as a share of the width; undefined before a walk. */
@@ -59,7 +61,4 @@ export class Ridge {
   });
 }
 
-const STATES = { walked: 'done', here: 'you are here', ahead: 'still ahead' } as const;
-
-const turnsSaid = (turns: number): string =>
-  turns === 0 ? 'nothing to do' : turns === 1 ? '1 turn' : `${turns} turns`;
+const STATES = { walked: SAY.done, here: SAY.youAreHere, ahead: SAY.stillAhead } as const;

@@ -9,6 +9,7 @@ import {
 } from '@angular/core';
 import type { Dialect, Move } from '@sleetcrest/core';
 import { TurnTile } from './turn-tile';
+import { SAY } from './words';
 
 /** The turns of a step, in the order they are done. */
 export interface TiledStep {
@@ -29,7 +30,7 @@ export interface TiledStep {
     @for (group of groups(); track $index) {
       <div class="group">
         <span class="caption">{{ group.caption }}</span>
-        <ol [attr.aria-label]="group.caption || 'Turns'">
+        <ol [attr.aria-label]="group.caption || say.turns">
           @for (tile of group.tiles; track tile.at) {
             <li [attr.aria-current]="tile.state === 'now' ? 'step' : null">
               <sc-turn-tile [move]="tile.move" [dialect]="dialect()" [state]="tile.state" />
@@ -43,6 +44,7 @@ export interface TiledStep {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TileRow {
+  protected readonly say = SAY;
   readonly frame = input.required<TiledStep>();
   /** How many of the step's moves are done. */
   readonly done = input.required<number>();
@@ -56,12 +58,12 @@ export class TileRow {
     const size = round || sequence.length;
     const rounds = sequence.length === 0 ? 0 : sequence.length / size;
     const groups = Array.from({ length: rounds }, (_, k) => ({
-      caption: rounds > 1 ? `round ${k + 1} of ${rounds}` : '',
+      caption: rounds > 1 ? SAY.round({ round: k + 1, of: rounds }) : '',
       tiles: sequence.slice(k * size, (k + 1) * size),
     }));
     return [
-      { caption: 'hold', tiles: tiles.slice(0, holdCount) },
-      { caption: 'line up', tiles: tiles.slice(holdCount, begun) },
+      { caption: SAY.hold, tiles: tiles.slice(0, holdCount) },
+      { caption: SAY.lineUp, tiles: tiles.slice(holdCount, begun) },
       ...groups,
     ].filter((group) => group.tiles.length > 0);
   });

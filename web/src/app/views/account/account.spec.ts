@@ -115,7 +115,7 @@ describe('the Account view', () => {
     expect(says).toContain('cannot be undone');
     // What of others' goes too is told before it is done.
     expect(says).toContain(
-      'With it goes: the group of 14 learners, 3 planned sessions, 1 piece of work that others handed in.',
+      'With it goes: the group of 14 learners, 3 planned sessions and 1 piece of work that others handed in.',
     );
     await type('input[name=farewell]', 'lamp over the landing');
     await submit(2);

@@ -12,6 +12,7 @@ import { AccountApi, accountFeature, leavingWords, SessionApi } from '../../subj
 import { Keys } from './keys';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
+import { SAY } from './words';
 
 /** As which file it is saved. */
 const EVERYTHING = 'sleetcrest-everything.zip';
@@ -35,6 +36,7 @@ const EVERYTHING = 'sleetcrest-everything.zip';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class AccountView {
+  protected readonly say = SAY;
   private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -53,14 +55,11 @@ export class AccountView {
   protected readonly busy = this.action.busy;
 
   protected rename(name: string): void {
-    this.change({ name }, 'Your name is changed.');
+    this.change({ name }, SAY.yourNameIsChanged);
   }
 
   protected changePhrase(): void {
-    this.change(
-      { phrase: { now: this.now(), next: this.next() } },
-      'Your passphrase is changed, and everyone else is signed out.',
-    );
+    this.change({ phrase: { now: this.now(), next: this.next() } }, SAY.yourPassphraseIsChangedAnd);
   }
 
   private change(change: ChangeAccount, says: string): void {

@@ -7,49 +7,52 @@ import { reading } from '../../base/reading/reading';
 import { action } from '../../base/reading/action';
 import { Trouble } from '../../ui/trouble';
 import { daySaid } from '../../base/words/days';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** Where one is signed in, and the codes by which other coaches may come: each can be withdrawn. */
 @Component({
   selector: 'sc-keys',
-  imports: [MatButton, Trouble],
+  imports: [Sentence, SentenceSlot, MatButton, Trouble],
   template: `
     <sc-trouble [of]="action.trouble() ?? signedIn.trouble()" />
-    <h2>Where you are signed in</h2>
+    <h2>{{ say.whereYouAreSignedIn }}</h2>
     <ul>
       @for (one of signedIn.value() ?? []; track one.id) {
         <li>
           <span>
-            since {{ day(one.since) }}, last used {{ day(one.seenOn) }}
+            {{ say.sinceLastUsed({ since: day(one.since), seenOn: day(one.seenOn) }) }}
             @if (one.here) {
-              <b>(this browser)</b>
+              <b>{{ say.thisBrowser }}</b>
             }
           </span>
           @if (!one.here) {
             <button matButton [disabled]="action.busy()" (click)="signOutOf(one.id)">
-              Sign out there
+              {{ say.signOutThere }}
             </button>
           }
         </li>
       }
     </ul>
     @if (invites()) {
-      <h2>Codes for other coaches</h2>
+      <h2>{{ say.codesForOtherCoaches }}</h2>
       <p class="quiet">
-        Coaches come here by invitation: a code lets one of them make an account. It works once,
-        within two weeks.
+        {{ say.coachesComeHereBy }}
       </p>
       <ul>
         @for (one of codes.value() ?? []; track one.code) {
           <li>
-            <b class="mono">{{ one.code }}</b> until {{ day(one.until) }}
+            <sc-sentence [of]="say.until" [with]="{ until: day(one.until) }">
+              <b *scSlot="'code'" class="mono">{{ one.code }}</b>
+            </sc-sentence>
             <button matButton [disabled]="action.busy()" (click)="withdraw(one.code)">
-              Withdraw
+              {{ say.withdraw }}
             </button>
           </li>
         }
       </ul>
       <button matButton="outlined" [disabled]="action.busy()" (click)="invite()">
-        Make a code
+        {{ say.makeACode }}
       </button>
     }
   `,
@@ -70,6 +73,7 @@ import { daySaid } from '../../base/words/days';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Keys {
+  protected readonly say = SAY;
   readonly account = input.required<Account>();
   private readonly api = inject(AccountApi);
   protected readonly day = daySaid;

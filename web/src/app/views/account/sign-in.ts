@@ -28,6 +28,7 @@ import { Trouble } from '../../ui/trouble';
 import { MatCheckbox } from '@angular/material/checkbox';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
+import { SAY } from './words';
 
 /** Signing in, or up: a name and a passphrase, and nothing else is asked. */
 @Component({
@@ -51,6 +52,7 @@ import { Segments } from '../../ui/fields/segments';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SignIn {
+  protected readonly say = SAY;
   private readonly api = inject(AccountApi);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
@@ -61,8 +63,8 @@ export class SignIn {
   /** A name to begin with, from the code on a name slip. */
   readonly as = input<string>();
   protected readonly kinds: readonly Option<'known' | 'new'>[] = [
-    { value: 'known', name: 'I have an account' },
-    { value: 'new', name: 'I am new here' },
+    { value: 'known', name: SAY.iHaveAnAccount },
+    { value: 'new', name: SAY.iAmNewHere },
   ];
   protected readonly isNew = signal(false);
   protected readonly name = linkedSignal(() => this.as() ?? '');

@@ -21,6 +21,7 @@ import { entryFeature } from '../../subjects/cube';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { Entry } from './entry/entry';
 import { Walk } from './walk/walk';
+import { SAY } from './words';
 
 /** The Bench: enter a cube, walk the solve. The ridge above shows how far it is. */
 @Component({
@@ -34,26 +35,26 @@ import { Walk } from './walk/walk';
       @defer (on immediate) {
         <sc-walk [scene]="shown" />
       } @loading (after 100ms; minimum 300ms) {
-        <mat-progress-bar mode="indeterminate" aria-label="Fetching the walk" />
+        <mat-progress-bar mode="indeterminate" [aria-label]="say.fetchingTheWalk" />
       } @error {
         <div class="message" role="alert">
-          <h1>This walk cannot be shown</h1>
-          <p>A part of the page could not be fetched. Reload the page; nothing is lost.</p>
+          <h1>{{ say.thisWalkCannotBeShown }}</h1>
+          <p>{{ say.aPartOfThePage }}</p>
         </div>
       }
     } @else if (failure(); as message) {
       <div class="message" role="alert">
-        <h1>This walk cannot be shown</h1>
+        <h1>{{ say.thisWalkCannotBeShown }}</h1>
         <p>{{ message }}</p>
         <div>
           @if (canRetry()) {
-            <button matButton="outlined" (click)="tryAgain()">Try again</button>
+            <button matButton="outlined" (click)="tryAgain()">{{ say.tryAgain }}</button>
           }
-          <a matButton="filled" routerLink="/bench">Enter a cube</a>
+          <a matButton="filled" routerLink="/bench">{{ say.enterACube }}</a>
         </div>
       </div>
     } @else {
-      <mat-progress-bar mode="indeterminate" aria-label="Finding the way" />
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.findingTheWay" />
     }
   `,
   styles: `
@@ -75,6 +76,7 @@ import { Walk } from './walk/walk';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Bench {
+  protected readonly say = SAY;
   /** The id of the walk, from the address; none while a cube is entered. */
   readonly id = input<string>();
 

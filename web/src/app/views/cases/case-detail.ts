@@ -36,6 +36,7 @@ import { ofCubes, percent } from '../../base/words/percent';
 import { pngOf } from '../../ui/pictures/png';
 import { anew } from '../../base/state/anew';
 import { Trouble } from '../../ui/trouble';
+import { SAY } from './words';
 
 /** One case: what to look at, how to hold, what to turn, why; a cube of it; others' ways. */
 @Component({
@@ -56,6 +57,7 @@ import { Trouble } from '../../ui/trouble';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CaseDetail {
+  protected readonly say = SAY;
   readonly card = input.required<CaseCard>();
   readonly method = input.required<Method>();
   readonly chosenMethod = input.required<MethodChosen>();

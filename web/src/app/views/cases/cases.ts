@@ -21,10 +21,10 @@ import { Crown, type Stroke } from '../../ui/crown/crown';
 import { Pots } from '../../ui/pots/pots';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { CaseDetail } from './case-detail';
-import { counted } from '../../base/words/counted';
 import { ofCubes } from '../../base/words/percent';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
+import { SAY } from './words';
 
 /** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
 @Component({
@@ -47,6 +47,7 @@ import { Page } from '../../ui/page';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Cases {
+  protected readonly say = SAY;
   /** The case shown, from the address. */
   readonly case = input<string>();
 
@@ -57,7 +58,6 @@ export class Cases {
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   protected readonly ofCubes = ofCubes;
-  protected readonly counted = counted;
 
   protected readonly method = this.store.selectSignal(selectMethodChosen);
   protected readonly first = this.store.selectSignal(selectFirstSide);
@@ -144,7 +144,7 @@ export class Cases {
     const fits = this.fitting().get(id);
     if (!fits || fits.asked === 0) return '';
     const way = wayTo(fits.painted, fits.hold);
-    return way === '' ? 'Hold it as you painted it.' : `From how you painted it: ${way}.`;
+    return way === '' ? SAY.holdItAsYouPainted : SAY.fromHowYouPaintedIt({ way });
   }
 
   protected readonly chosen = computed(

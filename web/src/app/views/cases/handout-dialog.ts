@@ -23,6 +23,7 @@ import { action } from '../../base/reading/action';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../ui/fields/options';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { Trouble } from '../../ui/trouble';
+import { SAY } from './words';
 
 const WHOLE = 'whole';
 
@@ -31,45 +32,50 @@ const WHOLE = 'whole';
   selector: 'sc-handout-dialog',
   imports: [Choice, MatButton, MatDialogModule, MatProgressBar, Trouble],
   template: `
-    <h2 mat-dialog-title>Print a handout</h2>
+    <h2 mat-dialog-title>{{ say.printAHandout }}</h2>
     <mat-dialog-content>
       <div class="choices">
-        <sc-choice label="What" [options]="parts" [value]="part()" (chosen)="part.set($event)" />
         <sc-choice
-          label="Paper"
+          [label]="say.what"
+          [options]="parts"
+          [value]="part()"
+          (chosen)="part.set($event)"
+        />
+        <sc-choice
+          [label]="say.paper"
           [options]="papers"
           [value]="paper()"
           (chosen)="paper.set($event)"
         />
         <sc-choice
-          label="Turns written"
+          [label]="say.turnsWritten"
           [options]="dialects"
           [value]="dialect()"
           (chosen)="dialect.set($event)"
         />
         <sc-choice
-          label="First colour"
+          [label]="say.firstColour"
           [options]="colours"
           [value]="firstColour()"
           (chosen)="firstColour.set($event)"
         />
         <sc-choice
-          label="What to look at first"
+          [label]="say.whatToLookAtFirst"
           [options]="lookings"
           [value]="looks()"
           (chosen)="looks.set($event)"
         />
-        <sc-choice label="Ink" [options]="inks" [value]="ink()" (chosen)="ink.set($event)" />
+        <sc-choice [label]="say.ink" [options]="inks" [value]="ink()" (chosen)="ink.set($event)" />
       </div>
       <p>{{ inkSaid() }}</p>
       <sc-trouble [of]="trouble()" />
       @if (busy()) {
-        <mat-progress-bar mode="indeterminate" aria-label="Making the file" />
+        <mat-progress-bar mode="indeterminate" [aria-label]="say.makingTheFile" />
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button matButton mat-dialog-close>Cancel</button>
-      <button matButton="filled" [disabled]="busy()" (click)="make()">Make the PDF</button>
+      <button matButton mat-dialog-close>{{ say.cancel }}</button>
+      <button matButton="filled" [disabled]="busy()" (click)="make()">{{ say.makeThePdf }}</button>
     </mat-dialog-actions>
   `,
   styles: `
@@ -86,6 +92,7 @@ const WHOLE = 'whole';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class HandoutDialog {
+  protected readonly say = SAY;
   private readonly data = inject<{ method: MethodChosen; stage: Stage | null }>(MAT_DIALOG_DATA);
   private readonly api = inject(MethodsApi);
   private readonly dialog = inject(MatDialogRef);
@@ -93,7 +100,7 @@ export class HandoutDialog {
   private readonly method = methodOf(this.data.method) ?? DEFAULT_METHOD;
 
   protected readonly parts: readonly Option<string>[] = [
-    { value: WHOLE, name: 'The whole method' },
+    { value: WHOLE, name: SAY.theWholeMethod },
     ...stagesOf(this.method).map((stage) => ({
       value: stage,
       name: stageWords(
@@ -105,15 +112,15 @@ export class HandoutDialog {
   ];
   protected readonly papers: readonly Option<Handout['paper']>[] = [
     { value: 'A4', name: 'A4' },
-    { value: 'LETTER', name: 'Letter' },
+    { value: 'LETTER', name: SAY.letter },
   ];
   protected readonly inks: readonly Option<Handout['ink']>[] = [
-    { value: 'colour', name: 'In colour' },
-    { value: 'letters', name: 'Black and white' },
+    { value: 'colour', name: SAY.inColour },
+    { value: 'letters', name: SAY.blackAndWhite },
   ];
   protected readonly lookings: readonly Option<'with' | 'without'>[] = [
-    { value: 'without', name: 'Without' },
-    { value: 'with', name: 'A page for it' },
+    { value: 'without', name: SAY.without },
+    { value: 'with', name: SAY.aPageForIt },
   ];
   protected readonly dialects = DIALECT_OPTIONS;
   protected readonly colours = FIRST_COLOURS;
@@ -124,13 +131,11 @@ export class HandoutDialog {
   protected readonly firstColour = signal<Colour>(this.reader.firstColour);
   protected readonly ink = signal<Handout['ink']>('colour');
   protected readonly looks = signal<'with' | 'without'>('without');
-  private readonly action = action('The file was not made. ');
+  private readonly action = action(SAY.theFileWasNotMade);
   protected readonly busy = this.action.busy;
   protected readonly trouble = this.action.trouble;
   protected readonly inkSaid = computed(() =>
-    this.ink() === 'colour'
-      ? 'Stickers in your own colours.'
-      : 'A letter on each sticker, so that it can be copied in black and white.',
+    this.ink() === 'colour' ? SAY.stickersInYourOwnColours : SAY.aLetterOnEachSticker,
   );
 
   protected make(): void {

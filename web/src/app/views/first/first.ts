@@ -29,6 +29,7 @@ import { CubeView } from '../../ui/cube/cube-view';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
 import { TurnTile } from '../../ui/tiles/turn-tile';
 import { Page } from '../../ui/page';
+import { SAY } from './words';
 
 /** How long a turn that was not meant is seen. */
 const SLIP_MS = 700;
@@ -45,6 +46,7 @@ type Outcome = 'right' | 'wrong' | null;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class First {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);

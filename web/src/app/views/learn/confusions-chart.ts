@@ -4,6 +4,7 @@ import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { NARROW } from './knowledge-charts';
 import { daySaid } from '../../base/words/days';
+import { SAY } from './words';
 
 /** Which case was taken for which, as a table of rises: the darker, the more often. */
 export function confusionsChart(
@@ -18,13 +19,17 @@ export function confusionsChart(
   const most = Math.max(1, ...all.map(({ times }) => times));
   const says = (k: number): string => {
     const { was: one, said: other, times } = all[k]!;
-    return `“${titleOf(one)}” taken for “${titleOf(other)}” ${times === 1 ? 'once' : `${times} times`}`;
+    return SAY.takenForTimes({
+      one: titleOf(one),
+      other: titleOf(other),
+      times,
+    });
   };
   const label = { color: inks.text, width: 190, overflow: 'break', lineHeight: 13 };
   return {
-    title: 'Mixed up',
-    says: 'Down the side what it was; along the top, by the same numbers, what was said.',
-    note: 'In rows what it was, in columns what was said.',
+    title: SAY.mixedUp,
+    says: SAY.downTheSideWhatIt,
+    note: SAY.inRowsWhatItWas,
     options: {
       ...common(inks),
       grid: { left: 205, right: 18, top: 40, bottom: 8 },
@@ -86,7 +91,7 @@ export function confusionsChart(
       ],
     },
     points: all.map((_, k) => says(k)),
-    head: ['It was', 'Taken for', 'Times', 'Last'],
+    head: [SAY.itWas, SAY.takenFor3, SAY.times2, SAY.last],
     rows: confusions.map((one) => [
       titleOf(one.was),
       titleOf(one.said),

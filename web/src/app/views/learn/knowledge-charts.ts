@@ -3,8 +3,8 @@ import { KINDS, type Knowledge } from '../../subjects/practice';
 import type { Chart } from '../../ui/charts/chart';
 import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
-import { counted } from '../../base/words/counted';
 import { daySaid } from '../../base/words/days';
+import { SAY } from './words';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const nameOf = (asked: CardKind): string => KINDS.find(({ kind }) => kind === asked)!.name;
@@ -17,21 +17,21 @@ export function recallChart(
   const asked = cases.filter(({ see, turn }) => see !== null || turn !== null);
   const least = (one: (typeof asked)[number]): number => Math.min(one.see ?? 1, one.turn ?? 1);
   const shown = [...asked].sort((a, b) => least(a) - least(b)).slice(0, MOST_CASES);
-  const told = (share: number | null): string => (share === null ? 'never asked' : percent(share));
+  const told = (share: number | null): string => (share === null ? SAY.neverAsked : percent(share));
   const says = (k: number): string => {
     const { title, see, turn } = shown[k]!;
-    return `${title}: recognise it ${told(see)}, turn it ${told(turn)}`;
+    return SAY.recall({ title, see: told(see), turn: told(turn) });
   };
   return {
-    title: 'How likely you remember it today',
-    says: `How likely each case is recognised and turned today; the ${shown.length} least likely.`,
+    title: SAY.howLikelyYouRememberIt,
+    says: SAY.howLikelyEachCaseIs({ shown: shown.length }),
     note:
       asked.length > shown.length
-        ? `The ${shown.length} least likely of ${asked.length}.`
+        ? SAY.theLeastLikelyOf({ shown: shown.length, asked: asked.length })
         : undefined,
     keys: [
-      { name: 'recognise it', ink: inks.quiet },
-      { name: 'turn it', ink: inks.done },
+      { name: SAY.recogniseIt, ink: inks.quiet },
+      { name: SAY.turnIt, ink: inks.done },
     ],
     options: {
       ...common(inks),
@@ -56,7 +56,7 @@ export function recallChart(
       ],
     },
     points: shown.map((_, k) => says(k)),
-    head: ['Case', 'Recognise it', 'Turn it'],
+    head: [SAY.case, SAY.recogniseIt2, SAY.turnIt2],
     rows: asked.map(({ title, see, turn }) => [title, told(see), told(turn)]),
   };
 }
@@ -76,14 +76,14 @@ export const NARROW = {
 export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart {
   const says = (k: number): string => {
     const { promised, came, answers } = all[k]!;
-    return `promised ${percent(promised)}, came ${percent(came)}, of ${counted(answers, 'answer')}`;
+    return SAY.promised({ promised: percent(promised), came: percent(came), answers });
   };
   // From the lowest promise on, in whole tenths.
   const least = Math.floor(Math.min(0.4, ...all.map(({ promised }) => promised)) * 10) / 10;
   return {
-    title: 'Predicted and actual',
-    says: 'How often you remembered what you were expected to remember.',
-    note: 'On the line, the prediction comes true.',
+    title: SAY.predictedAndActual,
+    says: SAY.howOftenYouRememberedWhat,
+    note: SAY.onTheLineThePrediction,
     options: {
       ...common(inks),
       grid: { left: 58, right: 18, top: 12, bottom: 34 },
@@ -121,7 +121,7 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
       ],
     },
     points: all.map((_, k) => says(k)),
-    head: ['Predicted', 'Actual', 'Answers'],
+    head: [SAY.predicted, SAY.actual, SAY.answers2],
     rows: all.map(({ promised, came, answers }) => [
       percent(promised),
       percent(came),
@@ -134,10 +134,10 @@ export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart
 export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
   const kinds = KINDS.filter(({ kind }) => days.some((one) => one.kind === kind));
   const says = ({ day, kind, seconds, answers }: Knowledge['days'][number]): string =>
-    `${daySaid(day)}, ${nameOf(kind)}: ${seconds.toFixed(2)} s, ${counted(answers, 'answer')}`;
+    SAY.secondsTip({ day: daySaid(day), kind: nameOf(kind), seconds: seconds.toFixed(2), answers });
   return {
-    title: 'Seconds to the answer, over days',
-    says: 'The median time of right answers on each day, by kind.',
+    title: SAY.secondsToTheAnswerOver,
+    says: SAY.theMedianTimeOfRight,
     keys: kinds.map(({ name, ink }) => ({ name, ink: inks[ink] })),
     options: {
       ...common(inks),
@@ -158,7 +158,7 @@ export function daysChart(days: Knowledge['days'], inks: Inks): Chart {
       })),
     },
     points: days.map(says),
-    head: ['Day', 'Kind', 'Median seconds', 'Answers'],
+    head: [SAY.day, SAY.kind, SAY.medianSeconds, SAY.answers2],
     rows: days.map(({ day, kind, seconds, answers }) => [
       daySaid(day),
       nameOf(kind),
@@ -174,14 +174,12 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
   const says = (k: number): string => {
     const { cards, seconds } = due[k]!;
     const minutes = Math.max(1, Math.round(seconds / 60));
-    const what =
-      cards === 0 ? 'nothing' : `${counted(cards, 'card')}, about ${counted(minutes, 'minute')}`;
-    return `${k === 0 ? 'today' : daySaid(days[k]!)}: ${what}`;
+    return SAY.toRepeat({ day: k === 0 ? SAY.todayLower : daySaid(days[k]!), cards, minutes });
   };
   const some = due.some(({ cards }) => cards > 0);
   return {
-    title: 'To repeat in the next two weeks',
-    says: 'How many cards are to be repeated on each of the next days.',
+    title: SAY.toRepeatInTheNext,
+    says: SAY.howManyCardsAreTo,
     options: {
       ...common(inks),
       tooltip: { trigger: 'item', formatter: tipFrom(says) },
@@ -201,7 +199,7 @@ export function dueChart(due: Knowledge['due'], today: number, inks: Inks): Char
       ],
     },
     points: days.map((_, k) => says(k)),
-    head: ['Day', 'Cards', 'Minutes'],
+    head: [SAY.day, SAY.cards, SAY.minutes],
     rows: some
       ? due.map(({ cards, seconds }, k) => [
           daySaid(days[k]!),

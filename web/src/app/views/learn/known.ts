@@ -4,13 +4,13 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { ChartFrame } from '../../ui/charts/chart-frame';
 import { ChartInks } from '../../ui/charts/inks';
-import { counted } from '../../base/words/counted';
 import { reading } from '../../base/reading/reading';
 import { calibrationChart, daysChart, dueChart, recallChart } from './knowledge-charts';
 import { confusionsChart } from './confusions-chart';
 import { Learning } from './learning';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
+import { SAY } from './words';
 
 const DAYS = 14;
 
@@ -19,34 +19,31 @@ const DAYS = 14;
   selector: 'sc-known',
   imports: [Page, ChartFrame, MatButton, MatProgressBar, RouterLink, Trouble],
   template: `
-    <sc-page heading="What I know">
-      <a back matButton routerLink="/learn">The path</a>
+    <sc-page [heading]="say.whatIKnow">
+      <a back matButton routerLink="/learn">{{ say.thePath }}</a>
       <ng-container ngProjectAs="[beside]">
         @if (knowledge(); as known) {
-          <span class="quiet">{{ counted(known.answers, 'answer') }} in all</span>
+          <span class="quiet">{{ say.answersInAll({ answers: known.answers }) }}</span>
         }
       </ng-container>
       @if (trouble(); as sentence) {
-        <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
+        <sc-trouble [of]="sentence" [again]="say.tryAgain" (asked)="again()" />
       }
       @if (charts(); as all) {
         <div class="charts">
           <sc-chart-frame
             class="wide"
             [chart]="all.recall"
-            nothing="Nothing practised yet. Your first lesson is on the path."
+            [nothing]="say.nothingPractisedYetYour"
           />
-          <sc-chart-frame [chart]="all.due" nothing="Nothing to repeat in these days." />
-          <sc-chart-frame
-            [chart]="all.days"
-            nothing="Right answers on different days will show here."
-          />
-          <sc-chart-frame [chart]="all.calibration" nothing="This needs answers on later days." />
-          <sc-chart-frame [chart]="all.confusions" nothing="You have not mixed up any cases." />
+          <sc-chart-frame [chart]="all.due" [nothing]="say.nothingToRepeatInThese" />
+          <sc-chart-frame [chart]="all.days" [nothing]="say.rightAnswersOnDifferent" />
+          <sc-chart-frame [chart]="all.calibration" [nothing]="say.thisNeedsAnswersOnLater" />
+          <sc-chart-frame [chart]="all.confusions" [nothing]="say.youHaveNotMixedUp" />
         </div>
         <p class="quiet fit">{{ fitSays() }}</p>
       } @else if (!trouble()) {
-        <mat-progress-bar mode="indeterminate" aria-label="Working it out" />
+        <mat-progress-bar mode="indeterminate" [aria-label]="say.workingItOut" />
       }
     </sc-page>
   `,
@@ -76,9 +73,9 @@ const DAYS = 14;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Known {
+  protected readonly say = SAY;
   protected readonly learning = inject(Learning);
   private readonly inks = inject(ChartInks).inks;
-  protected readonly counted = counted;
   private readonly asking = reading(
     () => ({ whose: this.learning.book.reader(), arrivals: this.learning.book.arrivals() }),
     () => this.learning.book.ask((practice) => practice.knowledge(this.learning.today(), DAYS)),
@@ -106,11 +103,13 @@ export class Known {
     const known = this.knowledge();
     if (!known) return '';
     const { fit } = known;
-    if (!fit) return 'After 400 answers, the schedule adapts to you.';
-    const numbers = `log loss ${fit.usual.toFixed(3)} as is usual, ${fit.fitted.toFixed(3)} fitted, on ${counted(fit.heldOut, 'answer')} kept aside`;
-    return fit.used
-      ? `The schedule is adapted to you: it predicts your answers better (${numbers}).`
-      : `A schedule of your own would predict no better, so the usual one is used (${numbers}).`;
+    if (!fit) return SAY.afterAnswersTheSchedule;
+    const numbers = SAY.logLossAsIsUsual({
+      usual: fit.usual.toFixed(3),
+      fitted: fit.fitted.toFixed(3),
+      answers: fit.heldOut,
+    });
+    return fit.used ? SAY.theScheduleIsAdaptedTo({ numbers }) : SAY.aScheduleOfYourOwn({ numbers });
   });
 
   protected again(): void {

@@ -1,31 +1,32 @@
 import type { Routes } from '@angular/router';
 import { Learn } from './learn';
+import { SAY } from './words';
 
 export const routes: Routes = [
   { path: '', component: Learn },
   {
     path: 'lesson',
-    title: 'Lesson',
+    title: SAY.lesson,
     loadComponent: () => import('./lesson/lesson').then(({ Lesson }) => Lesson),
   },
   {
     path: 'known',
-    title: 'What I know',
+    title: SAY.whatIKnow,
     loadComponent: () => import('./known').then(({ Known }) => Known),
   },
   {
     path: 'patterns',
-    title: 'Patterns',
+    title: SAY.patterns,
     loadComponent: () => import('./patterns').then(({ Patterns }) => Patterns),
   },
   {
     path: 'plan',
-    title: 'Plan the first steps',
+    title: SAY.planTheFirstSteps,
     loadComponent: () => import('./plan-look').then(({ PlanLook }) => PlanLook),
   },
   {
     path: 'practice',
-    title: 'Practice',
+    title: SAY.practice,
     loadComponent: () => import('./practice').then(({ Practice }) => Practice),
   },
 ];

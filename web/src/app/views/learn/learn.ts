@@ -9,7 +9,6 @@ import { accountFeature } from '../../subjects/account';
 import { Assignments } from '../../subjects/group/parts/assignments';
 import { Store } from '@ngrx/store';
 import { Ridge, type RidgeStage } from '../../ui/ridge/ridge';
-import { counted } from '../../base/words/counted';
 import { ofCubes, percent } from '../../base/words/percent';
 import { reading } from '../../base/reading/reading';
 import { Learning, type LearnCase } from './learning';
@@ -18,6 +17,8 @@ import { KINDS } from '../../subjects/practice';
 import { Page } from '../../ui/page';
 import { daySaid } from '../../base/words/days';
 import { CaseName } from '../../subjects/method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
 
@@ -25,6 +26,8 @@ const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as c
 @Component({
   selector: 'sc-learn',
   imports: [
+    Sentence,
+    SentenceSlot,
     CaseName,
     Page,
     Assignments,
@@ -40,11 +43,11 @@ const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as c
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Learn {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   protected readonly kinds = KINDS;
   protected readonly learning = inject(Learning);
-  protected readonly counted = counted;
   protected readonly percent = percent;
   protected readonly grasps = GRASPS;
   private readonly account = this.store.selectSignal(accountFeature.selectAccount);
@@ -76,8 +79,8 @@ export class Learn {
     return [
       {
         id: 'first',
-        title: 'First things',
-        short: 'First',
+        title: SAY.firstThings,
+        short: SAY.first,
         turns: null,
         state: firstPage >= 8 ? 'walked' : 'ahead',
         fraction: firstPage / 8,
@@ -85,8 +88,8 @@ export class Learn {
       ...stages,
       {
         id: 'whole',
-        title: 'Whole solves',
-        short: 'Solves',
+        title: SAY.wholeSolves,
+        short: SAY.solves,
         turns: null,
         state: 'ahead',
         fraction: 0,
@@ -120,18 +123,20 @@ export class Learn {
     const here = this.learning.here();
     const due =
       outlook.due > 0
-        ? `${counted(outlook.due, 'card')} to repeat, about ${counted(minutes, 'minute')}, so you don’t forget them.`
+        ? SAY.cardsToRepeatAboutMinutes({ cards: outlook.due, minutes })
         : outlook.answers === 0
-          ? 'Nothing to repeat yet.'
-          : `Nothing to repeat${outlook.nextDay === null ? ' now' : ` until ${this.dayWords(outlook.nextDay)}`}.`;
+          ? SAY.nothingToRepeatYet
+          : outlook.nextDay === null
+            ? SAY.nothingToRepeatNow
+            : SAY.nothingToRepeatUntil({ nextDay: this.dayWords(outlook.nextDay) });
     return [
       { says: due },
       ...(fresh && outlook.fresh > 0
-        ? [{ says: 'One new thing:', case: fresh.case }]
+        ? [{ says: SAY.oneNewThing, case: fresh.case }]
         : fresh
-          ? [{ says: 'Nothing new today: there is enough to repeat tomorrow.' }]
+          ? [{ says: SAY.nothingNewTodayThereIs }]
           : []),
-      ...(here ? [{ says: `Then a whole stage, timed: ${here.title}.` }] : []),
+      ...(here ? [{ says: SAY.thenAWholeStageTimed({ title: here.title }) }] : []),
     ];
   });
 
@@ -149,21 +154,22 @@ export class Learn {
     const curve = this.curve();
     const half = curve.find(({ direct }) => direct >= 0.5) ?? curve.at(-1);
     if (!half) return '';
-    const some = half.count === 1 ? 'the first of' : `the first ${half.count} of`;
-    const all = curve.length === 1 ? 'its only case' : `all ${curve.length}`;
-    const which = half.count === curve.length ? all : `${some} ${curve.length}`;
-    const cubes = ofCubes(half.direct);
-    if (half.direct === 1 && curve.length === 1) return 'This one case is all you need.';
-    return `With ${which} you can finish ${cubes} directly.`;
+    if (half.direct === 1 && curve.length === 1) return SAY.thisOneCaseIsAll;
+    return SAY.canFinish({
+      which: whichOf(half.count, curve.length),
+      count: half.count,
+      all: curve.length,
+      cubes: ofCubes(half.direct),
+    });
   });
 
   private dayWords(day: number): string {
     const today = this.learning.today();
-    return day === today + 1 ? 'tomorrow' : daySaid(dayNamed(day));
+    return day === today + 1 ? SAY.tomorrow : daySaid(dayNamed(day));
   }
 
   protected whyOf({ chance }: LearnCase): string {
-    return `comes up in ${ofCubes(chance)}`;
+    return SAY.comesUpIn({ chance: ofCubes(chance) });
   }
 
   /** A stage is shown here; what comes before and after the stages has its own view. */
@@ -185,4 +191,10 @@ export class Learn {
     if (!Number.isNaN(minutes)) this.learning.change({ minutes });
     field.value = String(this.learning.reader().learning.minutes);
   }
+}
+
+/** How the first so many of all are named. */
+function whichOf(count: number, all: number): string {
+  if (count === all) return all === 1 ? 'only' : 'all';
+  return count === 1 ? 'first' : 'some';
 }

@@ -23,7 +23,6 @@ import { entryFeature } from '../../subjects/cube';
 import { Crown, type Stroke } from '../../ui/crown/crown';
 import { Pots } from '../../ui/pots/pots';
 import { CubeView } from '../../ui/cube/cube-view';
-import { counted } from '../../base/words/counted';
 import { listensTo } from '../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../base/keys/keys';
 import { player } from '../../base/play/player';
@@ -33,6 +32,7 @@ import { Trouble } from '../../ui/trouble';
 import { ToldField } from '../../ui/fields/told-field';
 import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
+import { SAY } from './words';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {
@@ -42,7 +42,7 @@ interface Shown {
 }
 
 const UNSEEN = -1;
-const HANDED = 'A pattern handed to you';
+const HANDED = SAY.aPatternHandedToYou;
 
 /** Patterns: from solved to a picture and back, those that ship and what anybody paints. */
 @Component({
@@ -53,6 +53,7 @@ const HANDED = 'A pattern handed to you';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Patterns {
+  protected readonly say = SAY;
   /** Turns and title of the pattern shown, from the address: so can it be handed to a friend. */
   readonly turns = input<string>();
   readonly title = input<string>();
@@ -62,7 +63,6 @@ export class Patterns {
   private readonly work = inject(LearningWork);
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
-  protected readonly counted = counted;
   protected readonly hold = HOME_HOLD;
 
   protected readonly all = computed((): Shown[] => [
@@ -214,7 +214,8 @@ export class Patterns {
   protected keep(): void {
     const found = this.found();
     if (!found || found.turns === '') return;
-    const title = this.name().trim() || `My picture ${this.reader().patterns.length + 1}`;
+    const title =
+      this.name().trim() || SAY.myPicture({ patterns: this.reader().patterns.length + 1 });
     const one = { title, turns: found.turns };
     const patterns = [one, ...this.reader().patterns].slice(0, 60);
     this.store.dispatch(SettingsPage.settingChanged({ change: { patterns } }));

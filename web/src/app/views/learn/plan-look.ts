@@ -24,23 +24,23 @@ import { Tiles } from '../../subjects/settings/parts/tiles';
 import { Segments } from '../../ui/fields/segments';
 import { Crown } from '../../ui/crown/crown';
 import { TurnKeys } from '../../devices/keyboard/turn-keys';
-import { counted } from '../../base/words/counted';
 import { Learning } from './learning';
 import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
 import { undoable } from '../../base/undo/undoable';
 import { Trouble } from '../../ui/trouble';
 import { ticking } from '../../base/state/ticking';
+import { SAY } from './words';
 
 const GOALS: readonly { value: FirstGoal; name: string }[] = [
-  { value: 'daisy', name: 'The daisy' },
-  { value: 'cross', name: 'The cross' },
-  { value: 'cross-and-pair', name: 'Cross and first pair' },
+  { value: 'daisy', name: SAY.theDaisy },
+  { value: 'cross', name: SAY.theCross },
+  { value: 'cross-and-pair', name: SAY.crossAndFirstPair },
 ];
 const LOOKS: readonly { value: string; name: string }[] = [
-  { value: '15', name: '15 seconds' },
-  { value: '30', name: '30 seconds' },
-  { value: '', name: 'As long as I like' },
+  { value: '15', name: SAY.seconds },
+  { value: '30', name: SAY.seconds2 },
+  { value: '', name: SAY.asLongAsILike },
 ];
 
 /** A mixed cube to look at: plan the first steps, then tell the turns. */
@@ -48,12 +48,17 @@ const LOOKS: readonly { value: string; name: string }[] = [
   selector: 'sc-plan-look',
   imports: [Crown, MatButton, Page, RouterLink, Segments, Tiles, Trouble, TurnKeys],
   template: `
-    <sc-page heading="Plan the first steps">
-      <a back matButton routerLink="/learn">The path</a>
+    <sc-page [heading]="say.planTheFirstSteps">
+      <a back matButton routerLink="/learn">{{ say.thePath }}</a>
       <ng-container ngProjectAs="[beside]">
-        <sc-segments label="How far" [options]="goals" [value]="goal()" (chosen)="aim($event)" />
         <sc-segments
-          label="How long to look"
+          [label]="say.howFar"
+          [options]="goals"
+          [value]="goal()"
+          (chosen)="aim($event)"
+        />
+        <sc-segments
+          [label]="say.howLongToLook"
           [options]="looks"
           [value]="look()"
           (chosen)="allow($event)"
@@ -62,7 +67,7 @@ const LOOKS: readonly { value: string; name: string }[] = [
       <div class="plan">
         <div>
           <sc-crown
-            label="The cube as it is held"
+            [label]="say.theCubeAsItIs"
             [stickers]="picture()"
             [letters]="learning.reader().letters"
           />
@@ -73,13 +78,17 @@ const LOOKS: readonly { value: string; name: string }[] = [
             @if (result(); as came) {
               <p class="came" [class.good]="came.reached.done">{{ came.says }}</p>
               <p>
-                You looked for {{ told.seconds.toFixed(1) }} seconds{{
-                  told.over ? ', longer than you meant to' : ''
-                }}, and told {{ counted(told.turns, 'turn') }}. The fewest there are:
-                {{ counted(came.best.length, 'turn') }}.
+                {{
+                  say.youLookedForSecondsAnd({
+                    seconds: told.seconds.toFixed(1),
+                    over: told.over ? 'yes' : 'no',
+                    turns: told.turns,
+                    turns2: came.best.length,
+                  })
+                }}
               </p>
               <sc-tiles [turns]="came.bestText" />
-              <h2>Which first colour would have been easiest</h2>
+              <h2>{{ say.whichFirstColourWouldHave }}</h2>
               <ul class="colours">
                 @for (one of came.colours; track one.colour) {
                   <li [class.least]="one.least" [class.own]="one.own">
@@ -89,35 +98,43 @@ const LOOKS: readonly { value: string; name: string }[] = [
                       [style.color]="'var(--on-sticker-' + one.colour + ')'"
                       >{{ learning.reader().letters ? letterOf(one.colour) : '' }}</span
                     >
-                    {{ one.colour }}{{ one.own ? ' (yours)' : '' }}:
-                    {{ counted(one.turns, 'turn') }}
+                    {{
+                      say.ofColour({
+                        own: one.own ? 'yes' : 'no',
+                        colour: one.colour,
+                        turns: one.turns,
+                      })
+                    }}
                   </li>
                 }
               </ul>
             } @else if (trouble(); as sentence) {
               <sc-trouble [of]="sentence" />
             } @else {
-              <p class="quiet">Working out the fewest …</p>
+              <p class="quiet">{{ say.workingOutTheFewest }}</p>
             }
-            <p><button matButton="filled" (click)="another()">Another cube</button></p>
+            <p>
+              <button matButton="filled" (click)="another()">{{ say.anotherCube }}</button>
+            </p>
           } @else {
             <p>
-              Begin with {{ learning.reader().firstColour }}. Look, plan the turns in your head,
-              then tell them. The cube on the screen stays as it is.
+              {{ say.beginWithLookPlanThe({ firstColour: learning.reader().firstColour }) }}
             </p>
-            <div class="told" role="group" aria-label="Turns told">
+            <div class="told" role="group" [attr.aria-label]="say.turnsTold">
               @if (moves.canUndo()) {
                 <sc-tiles [turns]="text()" />
               } @else {
-                <p class="quiet">No turn told yet.</p>
+                <p class="quiet">{{ say.noTurnToldYet }}</p>
               }
             </div>
             <sc-turn-keys [dialect]="learning.reader().dialect" (told)="tell($event.turn)" />
             <p class="go">
               <button matButton [disabled]="!moves.canUndo()" (click)="moves.undo()">
-                Take one back
+                {{ say.takeOneBack }}
               </button>
-              <button matButton="filled" (click)="done($event.timeStamp)">That is my plan</button>
+              <button matButton="filled" (click)="done($event.timeStamp)">
+                {{ say.thatIsMyPlan }}
+              </button>
             </p>
           }
         </section>
@@ -128,9 +145,9 @@ const LOOKS: readonly { value: string; name: string }[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PlanLook {
+  protected readonly say = SAY;
   protected readonly learning = inject(Learning);
   private readonly work = inject(LearningWork);
-  protected readonly counted = counted;
   protected readonly letterOf = colourLetter;
   protected readonly goals = GOALS;
   protected readonly looks = LOOKS;
@@ -169,9 +186,9 @@ export class PlanLook {
     const { told, shownAt, allowed } = this.state();
     if (told) return '';
     const seconds = Math.max(0, (this.now() - shownAt) / 1000);
-    if (allowed === null) return `looking for ${Math.floor(seconds)} seconds`;
+    if (allowed === null) return SAY.lookingForSeconds({ seconds: Math.floor(seconds) });
     const left = Math.ceil(allowed - seconds);
-    return left > 0 ? `${counted(left, 'second')} to look` : 'the look is over: tell what you have';
+    return left > 0 ? SAY.secondsToLook({ seconds: left }) : SAY.theLookIsOverTell;
   });
 
   protected aim(goal: FirstGoal): void {
@@ -232,9 +249,6 @@ interface Came {
 }
 
 function saidOf(goal: FirstGoal, { edges, pairs, done }: Reached): string {
-  if (done) return 'It gets there.';
-  const what = goal === 'daisy' ? 'in the daisy' : 'in place';
-  const pair =
-    goal === 'cross-and-pair' ? `, and ${pairs === 0 ? 'no pair' : counted(pairs, 'pair')}` : '';
-  return `It gets ${edges} of 4 edges ${what}${pair}.`;
+  if (done) return SAY.itGetsThere;
+  return SAY.itGets({ goal, edges, pairs });
 }

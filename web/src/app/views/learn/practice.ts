@@ -24,7 +24,6 @@ import { type CaseKnown, KINDS } from '../../subjects/practice';
 import { tellsWhere } from '../../subjects/group';
 import { Rest } from '../../subjects/walk';
 import { Segments } from '../../ui/fields/segments';
-import { counted } from '../../base/words/counted';
 import { PracticeCard } from './cards/practice-card';
 import { Learning, type Answered } from './learning';
 import { Session } from './session';
@@ -32,31 +31,45 @@ import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
 import { daySaid } from '../../base/words/days';
 import { CaseName } from '../../subjects/method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 type Kind = 'today' | CardKind;
 
 const CHOICES: readonly { value: Kind; name: string }[] = [
-  { value: 'today', name: 'Today' },
+  { value: 'today', name: SAY.today },
   ...KINDS.map(({ kind, name }) => ({ value: kind, name })),
 ];
 
 const BECAUSE = {
-  wrong: 'It went wrong a little while ago.',
-  confused: 'You mixed it up with another: now this one.',
-  due: 'Time to repeat this one.',
+  wrong: SAY.itWentWrongALittle,
+  confused: SAY.youMixedItUpWith,
+  due: SAY.timeToRepeatThisOne,
   new: '',
 } as const;
 
 /** Practice: what is due today, or one kind of it. */
 @Component({
   selector: 'sc-practice',
-  imports: [CaseName, Page, MatButton, MatProgressBar, PracticeCard, RouterLink, Segments, Trouble],
+  imports: [
+    Sentence,
+    SentenceSlot,
+    CaseName,
+    Page,
+    MatButton,
+    MatProgressBar,
+    PracticeCard,
+    RouterLink,
+    Segments,
+    Trouble,
+  ],
   providers: [Session],
   templateUrl: './practice.html',
   styleUrls: ['./page.scss', './practice.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Practice {
+  protected readonly say = SAY;
   /** What is practised, from the address. */
   readonly kind = input<string>();
 
@@ -65,7 +78,6 @@ export class Practice {
   private readonly rest = inject(Rest);
   private readonly router = inject(Router);
   protected readonly kinds = CHOICES;
-  protected readonly counted = counted;
   protected readonly chosen = computed(
     (): Kind => CHOICES.find(({ value }) => value === this.kind())?.value ?? 'today',
   );
@@ -100,7 +112,7 @@ export class Practice {
     listensTo(PRACTICE_KEYS, { next }, { isMeant: isFreeOfButtons });
     tellsWhere(() => ({
       doing: this.session.isOver() ? 'done' : 'practice',
-      title: 'Practice',
+      title: SAY.practice,
       at: this.session.count(),
       of: 0,
       cube: null,
@@ -149,8 +161,8 @@ export class Practice {
       nextDay === null
         ? null
         : nextDay === today + 1
-          ? 'tomorrow'
-          : `on ${daySaid(dayNamed(nextDay))}`,
+          ? SAY.tomorrow
+          : SAY.on({ nextDay: daySaid(dayNamed(nextDay)) }),
     );
   }
 }

@@ -2,13 +2,14 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import type { Move } from '@sleetcrest/core';
 import { TurnTile } from '../../ui/tiles/turn-tile';
 import { Learning } from './learning';
+import { SAY } from './words';
 
 /** Turns as tiles: done, next, ahead. */
 @Component({
   selector: 'sc-turns-done',
   imports: [TurnTile],
   template: `
-    <ol class="tiles" aria-label="Turns">
+    <ol class="tiles" [attr.aria-label]="say.turns2">
       @for (move of moves(); track $index) {
         <li [attr.aria-current]="states()[$index] === 'now' ? 'step' : null">
           <sc-turn-tile
@@ -24,6 +25,7 @@ import { Learning } from './learning';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TurnsDone {
+  protected readonly say = SAY;
   readonly moves = input.required<readonly Move[]>();
   readonly done = input.required<number>();
   protected readonly learning = inject(Learning);

@@ -5,6 +5,7 @@ import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { clockText } from '../../base/words/clock-text';
 import { daySaid } from '../../base/words/days';
+import { SAY } from './words';
 
 export type TitleOf = (stage: Stage) => string;
 
@@ -14,8 +15,8 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
   const band = days.map(({ day, lower, upper }) => [day, upper - lower]);
   const median = days.map(({ day, median: middle }) => [day, middle]);
   return {
-    title: 'Times over days',
-    says: `The median of each day and the middle half of its times, over ${days.length} days.`,
+    title: SAY.timesOverDays,
+    says: SAY.theMedianOfEachDay({ days: days.length }),
     options: {
       ...common(inks),
       tooltip: { trigger: 'axis', formatter: tipFrom((k) => dayTip(days[k]!)) },
@@ -27,7 +28,7 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
       }),
       yAxis: axis(inks, { type: 'value', axisLabel: { color: inks.text, formatter: clock0 } }),
       series: [
-        { type: 'line', name: 'median', data: median, color: inks.accent, symbolSize: 6, z: 3 },
+        { type: 'line', name: SAY.median, data: median, color: inks.accent, symbolSize: 6, z: 3 },
         {
           type: 'line',
           stack: 'half',
@@ -40,7 +41,7 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
         {
           type: 'line',
           stack: 'half',
-          name: 'middle half',
+          name: SAY.middleHalf,
           data: band,
           symbol: 'none',
           lineStyle: { opacity: 0 },
@@ -51,7 +52,7 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
       ],
     },
     points: days.map(dayTip),
-    head: ['Day', 'Solves', 'Lower quarter', 'Median', 'Upper quarter'],
+    head: [SAY.day, SAY.solves, SAY.lowerQuarter, SAY.median2, SAY.upperQuarter],
     rows: days.map(({ day, count, lower, median: middle, upper }) => [
       daySaid(day),
       String(count),
@@ -63,7 +64,13 @@ export function daysChart({ days }: LogSummary, inks: Inks): Chart {
 }
 
 const dayTip = ({ day, count, lower, median, upper }: LogSummary['days'][0]): string =>
-  `${daySaid(day)}: median ${clockText(median)}, middle half ${clockText(lower)} to ${clockText(upper)}, ${count === 1 ? '1 solve' : `${count} solves`}`;
+  SAY.dayTip({
+    day: daySaid(day),
+    median: clockText(median),
+    lower: clockText(lower),
+    upper: clockText(upper),
+    count,
+  });
 
 export const clock0 = (seconds: number): string => clockText(seconds, 0);
 
@@ -73,10 +80,13 @@ export function spreadChart({ spread, timed }: LogSummary, inks: Inks): Chart {
   const starts = counts.map((_, k) => from + k * width);
   const decimals = width < 1 ? 1 : 0;
   const range = (k: number): string =>
-    `${clockText(starts[k]!, decimals)} to ${clockText(starts[k]! + width, decimals)}`;
+    SAY.range({
+      from: clockText(starts[k]!, decimals),
+      to: clockText(starts[k]! + width, decimals),
+    });
   return {
-    title: 'Spread',
-    says: `How often each time came up, of ${timed}.`,
+    title: SAY.spread,
+    says: SAY.howOftenEachTimeCame({ timed }),
     options: {
       ...common(inks),
       tooltip: { trigger: 'item', formatter: tipFrom((k) => `${range(k)}: ${counts[k]}`) },
@@ -89,7 +99,7 @@ export function spreadChart({ spread, timed }: LogSummary, inks: Inks): Chart {
       series: [{ type: 'bar', data: counts, color: inks.quiet, barCategoryGap: '12%' }],
     },
     points: counts.map((count, k) => `${range(k)}: ${count}`),
-    head: ['Time', 'Solves'],
+    head: [SAY.time, SAY.solves],
     rows: counts.map((count, k) => [range(k), String(count)]),
   };
 }
@@ -100,10 +110,13 @@ const tenths = (value: number): string => value.toFixed(1);
 export function rateChart({ now, from, to }: Ridge, titleOf: TitleOf, inks: Inks): Chart {
   const known = now.filter(({ turnsPerSecond }) => turnsPerSecond !== null);
   const says = (k: number): string =>
-    `${titleOf(known[k]!.stage)}: ${known[k]!.turnsPerSecond!.toFixed(1)} turns per second`;
+    SAY.turnsPerSecond({
+      stage: titleOf(known[k]!.stage),
+      turnsPerSecond: known[k]!.turnsPerSecond!.toFixed(1),
+    });
   return {
-    title: 'Turns per second, by stage',
-    says: `How fast each stage was turned from ${daySaid(from)} to ${daySaid(to)}, where its turns are known.`,
+    title: SAY.turnsPerSecondByStage,
+    says: SAY.howFastEachStageWas({ from: daySaid(from), to: daySaid(to) }),
     options: {
       ...common(inks),
       grid: { left: 118, right: 34, top: 8, bottom: 28 },
@@ -131,7 +144,7 @@ export function rateChart({ now, from, to }: Ridge, titleOf: TitleOf, inks: Inks
       ],
     },
     points: known.map((_, k) => says(k)),
-    head: ['Stage', 'Turns per second'],
+    head: [SAY.stage, SAY.turnsPerSecond2],
     rows: known.map(({ stage, turnsPerSecond }) => [titleOf(stage), turnsPerSecond!.toFixed(1)]),
   };
 }

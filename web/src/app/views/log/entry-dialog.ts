@@ -20,6 +20,7 @@ import { clockText } from '../../base/words/clock-text';
 import { momentThere } from '../../base/words/days';
 import type { AccountLog, LogBook } from '../../subjects/log';
 import { EntryHistory } from './entry-history';
+import { SAY } from './words';
 
 export interface EntryDialogData {
   entry: LogEntry;
@@ -48,13 +49,13 @@ export interface EntryDialogData {
     <mat-dialog-content>
       <form id="entry" (submit)="$event.preventDefault(); save()">
         <sc-told-field
-          label="Time (seconds, or minutes:seconds)"
+          [label]="say.timeSecondsOrMinutes"
           [readonly]="!data.book"
           [value]="clock(draft().time)"
           (told)="setTime($event)"
         />
         <sc-choice
-          label="Ended"
+          [label]="say.ended"
           [options]="outcomes"
           [disabled]="!data.book"
           [value]="draft().outcome ?? 'finished'"
@@ -62,7 +63,7 @@ export interface EntryDialogData {
         />
         @if (draft().outcome === 'aside') {
           <sc-told-field
-            label="Why it is not counted"
+            [label]="say.whyItIsNotCounted"
             [most]="200"
             [readonly]="!data.book"
             [value]="draft().reason ?? ''"
@@ -70,14 +71,14 @@ export interface EntryDialogData {
           />
         }
         <sc-choice
-          label="Method"
+          [label]="say.method"
           [options]="methods"
           [disabled]="!data.book"
           [value]="draft().method ?? ''"
           (chosen)="set({ method: $event })"
         />
         <sc-told-field
-          label="Tags, separated by semicolons"
+          [label]="say.tagsSeparatedBySemicolons"
           [readonly]="!data.book"
           [value]="data.entry.tags.join('; ')"
           (typed)="setTags($event)"
@@ -90,17 +91,17 @@ export interface EntryDialogData {
             [most]="words.most"
             [readonly]="!data.book"
             [value]="draft()[words.field] ?? ''"
-            (typed)="say(words, $event)"
+            (typed)="tell(words, $event)"
           />
         }
         @if (data.entry.scramble !== '') {
           <p class="whole">
-            <b>Scramble</b> <span class="mono">{{ data.entry.scramble }}</span>
+            <b>{{ say.scramble }}</b> <span class="mono">{{ data.entry.scramble }}</span>
           </p>
         }
         <sc-told-field
           class="whole"
-          label="Turns done"
+          [label]="say.turnsDone"
           [rows]="3"
           [mono]="true"
           [readonly]="!data.book"
@@ -120,11 +121,11 @@ export interface EntryDialogData {
     </mat-dialog-content>
     <mat-dialog-actions align="end">
       <button matButton type="button" (click)="dialog.close()">
-        {{ data.book ? 'Cancel' : 'Close' }}
+        {{ data.book ? say.cancel : say.close }}
       </button>
       @if (data.book) {
         <button matButton="filled" type="submit" form="entry" [disabled]="busy()">
-          Keep the changes
+          {{ say.keepTheChanges }}
         </button>
       }
     </mat-dialog-actions>
@@ -149,17 +150,18 @@ export interface EntryDialogData {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class EntryDialog {
+  protected readonly say = SAY;
   protected readonly data = inject<EntryDialogData>(MAT_DIALOG_DATA);
   protected readonly dialog = inject<MatDialogRef<EntryDialog, LogEntry>>(MatDialogRef);
 
   protected readonly told = TOLD_WORDS;
   protected readonly outcomes = [
     { value: 'finished', name: 'finished' },
-    { value: 'unfinished', name: 'not finished' },
-    { value: 'aside', name: 'not counted' },
+    { value: 'unfinished', name: SAY.notFinished },
+    { value: 'aside', name: SAY.notCounted },
   ] as const;
   protected readonly methods: readonly Option<string>[] = [
-    { value: '', name: 'not known' },
+    { value: '', name: SAY.notKnown },
     ...this.data.methods.map((one) => ({ value: one.id, name: shortTitle(one) })),
   ];
   private readonly changed = signal<ChangeEntry>({});
@@ -177,7 +179,7 @@ export class EntryDialog {
     this.draft.update((before) => ({ ...before, ...change }));
   }
 
-  protected say({ field }: ToldWords, words: string): void {
+  protected tell({ field }: ToldWords, words: string): void {
     this.set({ [field]: words });
   }
 

@@ -5,6 +5,7 @@ import { clockText } from '../../base/words/clock-text';
 import { reading } from '../../base/reading/reading';
 import { type AccountLog, TOLD_WORDS } from '../../subjects/log';
 import { momentSaid } from '../../base/words/days';
+import { SAY } from './words';
 
 /** What a record said before, or was told on another device meanwhile: it can be taken back. */
 @Component({
@@ -13,14 +14,14 @@ import { momentSaid } from '../../base/words/days';
   template: `
     @if (lines().length > 0) {
       <details>
-        <summary>Said before ({{ lines().length }})</summary>
+        <summary>{{ say.saidBefore({ lines: lines().length }) }}</summary>
         <ul>
           @for (line of lines(); track $index) {
             <li>
               <span>{{ line.says }}</span>
               <span class="quieter">{{ line.at }}</span>
               <button matButton type="button" (click)="takenBack.emit(line.change)">
-                Take back
+                {{ say.takeBack }}
               </button>
             </li>
           }
@@ -52,6 +53,7 @@ import { momentSaid } from '../../base/words/days';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class EntryHistory {
+  protected readonly say = SAY;
   readonly of = input.required<string>();
   readonly log = input.required<Pick<AccountLog, 'history'>>();
   readonly takenBack = output<ChangeEntry>();
@@ -72,15 +74,15 @@ export class EntryHistory {
 }
 
 const NAMES: Record<string, string> = {
-  time: 'Time',
-  outcome: 'Ended',
-  reason: 'Reason',
-  method: 'Method',
-  turns: 'Turns',
-  tags: 'Tags',
+  time: SAY.time,
+  outcome: SAY.ended,
+  reason: SAY.reason,
+  method: SAY.method,
+  turns: SAY.turns,
+  tags: SAY.tags,
   ...Object.fromEntries(TOLD_WORDS.map(({ field, name }) => [field, name])),
 };
-const OUTCOMES = { finished: 'finished', unfinished: 'not finished', aside: 'not counted' };
+const OUTCOMES = { finished: 'finished', unfinished: SAY.notFinished, aside: SAY.notCounted };
 
 /** What was told, by the names of the fields above it. */
 export function sayChange(change: ChangeEntry): string {
@@ -91,8 +93,8 @@ export function sayChange(change: ChangeEntry): string {
 }
 
 function sayValue(key: string, value: unknown): string {
-  if (key === 'time') return value === null ? 'none' : clockText(value as number);
+  if (key === 'time') return value === null ? SAY.none : clockText(value as number);
   if (key === 'outcome') return OUTCOMES[value as keyof typeof OUTCOMES];
   const text = Array.isArray(value) ? value.join('; ') : String(value);
-  return text === '' ? 'nothing' : `“${text.length > 60 ? `${text.slice(0, 59)}…` : text}”`;
+  return text === '' ? SAY.nothing : `“${text.length > 60 ? `${text.slice(0, 59)}…` : text}”`;
 }

@@ -80,7 +80,7 @@ describe('bringing records in', () => {
     choose('when,seconds', '2026-11-01T10:00:00Z,60');
     await seen('1 record can be read.');
     book.failure = new HttpErrorResponse({ status: 0 });
-    button('Add 1 records').click();
+    button('Add 1 record').click();
     await until(() => {
       fixture.detectChanges();
       return host().querySelector('[role=alert]') !== null;

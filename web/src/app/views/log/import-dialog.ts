@@ -13,13 +13,16 @@ import { type Checked, LogBooks, type Mapping, type Preview, records } from '../
 import { apiFailure } from '../../base/api/failure';
 import { HttpErrorResponse } from '@angular/common/http';
 import { Trouble } from '../../ui/trouble';
-import { numbered } from '../../base/words/counted';
 import { Choice, type Option } from '../../ui/fields/choice';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** Brings records in from a file: shows what is in it first, and adds only what is asked for. */
 @Component({
   selector: 'sc-import-dialog',
   imports: [
+    Sentence,
+    SentenceSlot,
     Choice,
     MatButton,
     MatDialogActions,
@@ -33,6 +36,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ImportDialog {
+  protected readonly say = SAY;
   private readonly books = inject(LogBooks);
   private readonly dialog = inject<MatDialogRef<ImportDialog, boolean>>(MatDialogRef);
   private readonly worker = records('');
@@ -51,11 +55,10 @@ export class ImportDialog {
 
   protected readonly verdict = computed(() => {
     const { good, bad } = this.checked() ?? { good: 0, bad: 0 };
-    const read = `${inWords(good)} can be read`;
-    return bad > 0 ? `${read}, ${numbered(bad)} cannot.` : `${read}.`;
+    return SAY.canBeRead({ good, bad });
   });
   protected readonly addedSaid = ({ added, known }: BatchAnswer): string =>
-    `${inWords(added)} added; ${numbered(known)} were in the log already.`;
+    SAY.addedNow({ added, known });
 
   protected async choose(list: FileList | null): Promise<void> {
     const file = list?.[0];
@@ -132,7 +135,7 @@ export class ImportDialog {
     } catch (error) {
       this.trouble.set(
         error instanceof HttpErrorResponse
-          ? `${apiFailure(error).message} What was added before stays; importing again adds the rest.`
+          ? SAY.whatWasAddedBeforeStays({ message: apiFailure(error).message })
           : (error as Error).message,
       );
     } finally {
@@ -144,6 +147,3 @@ export class ImportDialog {
     this.dialog.close(this.added() !== null);
   }
 }
-
-const inWords = (count: number): string =>
-  count === 1 ? '1 record' : `${numbered(count)} records`;

@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { numbered } from '../../base/words/counted';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
+import { SAY } from './words';
 
 /** A tag to be added to the records chosen, or taken off. */
 export interface Tagging {
@@ -15,16 +16,20 @@ export interface Tagging {
   selector: 'sc-log-bulk',
   imports: [MatButton, MatFormField, MatIcon, MatInput, MatLabel],
   template: `
-    <b>{{ numbered(chosen()) }} chosen</b>
-    <button matButton (click)="allAsked.emit()">All {{ numbered(total()) }}</button>
-    <button matButton (click)="noneAsked.emit()">None</button>
+    <b>{{ say.chosen({ chosen: chosen() }) }}</b>
+    <button matButton (click)="allAsked.emit()">{{ say.all({ total: total() }) }}</button>
+    <button matButton (click)="noneAsked.emit()">{{ say.none2 }}</button>
     <mat-form-field appearance="outline" subscriptSizing="dynamic">
-      <mat-label>Tag</mat-label>
+      <mat-label>{{ say.tag }}</mat-label>
       <input #field matInput maxlength="30" />
     </mat-form-field>
-    <button matButton="outlined" (click)="tag(field, true)"><mat-icon svgIcon="tag" />Add</button>
-    <button matButton (click)="tag(field, false)">Take off</button>
-    <button matButton (click)="deletionAsked.emit()"><mat-icon svgIcon="remove" />Delete</button>
+    <button matButton="outlined" (click)="tag(field, true)">
+      <mat-icon svgIcon="tag" />{{ say.add }}
+    </button>
+    <button matButton (click)="tag(field, false)">{{ say.takeOff }}</button>
+    <button matButton (click)="deletionAsked.emit()">
+      <mat-icon svgIcon="remove" />{{ say.delete }}
+    </button>
   `,
   styles: `
     @use 'blocks';
@@ -40,10 +45,11 @@ export interface Tagging {
       width: 10rem;
     }
   `,
-  host: { class: 'bulk', role: 'group', 'aria-label': 'The records chosen' },
+  host: { class: 'bulk', role: 'group', '[attr.aria-label]': 'say.theRecordsChosen' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogBulk {
+  protected readonly say = SAY;
   protected readonly numbered = numbered;
   readonly chosen = input.required<number>();
   readonly total = input.required<number>();

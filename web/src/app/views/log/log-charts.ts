@@ -5,23 +5,17 @@ import { ChartFrame } from '../../ui/charts/chart-frame';
 import { ChartInks } from '../../ui/charts/inks';
 import { daysChart, rateChart, spreadChart } from './charts';
 import { stagesChart } from './stages-chart';
+import { SAY } from './words';
 
 /** What the records come to, as charts. */
 @Component({
   selector: 'sc-log-charts',
   imports: [ChartFrame],
   template: `
-    <sc-chart-frame
-      class="wide ridge"
-      [chart]="ridge()"
-      nothing="Mark the stages of a solve while you time it, and this shows where the time goes."
-    />
-    <sc-chart-frame [chart]="days()" nothing="No finished times among these records." />
-    <sc-chart-frame [chart]="spread()" nothing="No finished times among these records." />
-    <sc-chart-frame
-      [chart]="rate()"
-      nothing="Connect a cube that tells its turns, and this shows how fast each stage goes."
-    />
+    <sc-chart-frame class="wide ridge" [chart]="ridge()" [nothing]="say.markTheStagesOfA" />
+    <sc-chart-frame [chart]="days()" [nothing]="say.noFinishedTimesAmongThese" />
+    <sc-chart-frame [chart]="spread()" [nothing]="say.noFinishedTimesAmongThese" />
+    <sc-chart-frame [chart]="rate()" [nothing]="say.connectACubeThatTells" />
   `,
   styles: `
     @use 'shapes';
@@ -43,6 +37,7 @@ import { stagesChart } from './stages-chart';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogCharts {
+  protected readonly say = SAY;
   readonly overview = input.required<LogOverview>();
   readonly titleOf = input.required<(stage: Stage) => string>();
 

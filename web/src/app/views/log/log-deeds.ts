@@ -5,10 +5,10 @@ import { Store } from '@ngrx/store';
 import type { LogEntry, LogFilter } from '@sleetcrest/core/learner/log';
 import { saveFile } from '../../base/files/save-file';
 import { LogBooks, type LogReader } from '../../subjects/log';
-import { counted } from '../../base/words/counted';
 import { apiFailure } from '../../base/api/failure';
 import type { Tagging } from './log-bulk';
 import { LogPage } from './log.feature';
+import { SAY } from './words';
 
 /** As many as one request may name. */
 const MOST_SELECTED = 10_000;
@@ -62,11 +62,8 @@ export class LogDeeds {
     await this.doing(async () => {
       const where = await book.remove(ids);
       this.changed();
-      const what = counted(ids.length, 'record is', 'records are');
-      const said =
-        where === 'kept'
-          ? `${what} deleted.`
-          : `${what} deleted as soon as the server can be reached.`;
+      const records = ids.length;
+      const said = where === 'kept' ? SAY.deletedNow({ records }) : SAY.deletedSoon({ records });
       void this.notices.offerUndo(said, () => void this.bringBack(ids));
     });
   }
@@ -82,9 +79,8 @@ export class LogDeeds {
     await this.doing(async () => {
       await this.books.own().tag(ids, add ? [tag] : [], add ? [] : [tag]);
       this.changed();
-      const what = counted(ids.length, 'record is', 'records are');
-      const said = `${what} ${add ? 'tagged' : 'no longer tagged'} “${tag}”.`;
-      void this.notices.say(said);
+      const how = add ? 'add' : 'drop';
+      void this.notices.say(SAY.taggedNow({ records: ids.length, how, tag }));
     });
   }
 

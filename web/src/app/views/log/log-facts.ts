@@ -3,6 +3,7 @@ import { type LogOverview, TYPICAL_OF } from '@sleetcrest/core/learner/log';
 import { clockText } from '../../base/words/clock-text';
 import { numbered } from '../../base/words/counted';
 import { typicalOf } from '../../base/words/counted';
+import { SAY } from './words';
 
 /** What the records meant come to: how many times, the best, what is typical, and days of practice. */
 @Component({
@@ -11,26 +12,28 @@ import { typicalOf } from '../../base/words/counted';
     <dl class="facts">
       <div>
         <dt>
-          Times <span class="quiet">of {{ facts().of }}</span>
+          {{ say.times }} <span class="quiet">{{ say.of({ of: facts().of }) }}</span>
         </dt>
         <dd class="mono">{{ facts().timed }}</dd>
       </div>
       <div>
-        <dt>Best</dt>
+        <dt>{{ say.best }}</dt>
         <dd class="mono">{{ facts().best }}</dd>
       </div>
       <div>
         <dt>
-          Typical <span class="quiet">{{ typicalOf(facts().lately) }}</span>
+          {{ say.typical }} <span class="quiet">{{ typicalOf(facts().lately) }}</span>
         </dt>
         <dd class="mono">{{ facts().typical }}</dd>
       </div>
       <div>
-        <dt>Days with practice <span class="quiet">of the last 30</span></dt>
+        <dt>
+          {{ say.daysWithPractice }} <span class="quiet">{{ say.ofTheLast }}</span>
+        </dt>
         <dd class="mono">
           {{ facts().days }}
           @if (facts().streak > 1) {
-            <span class="quiet">, the last {{ facts().streak }} in a row</span>
+            <span class="quiet">{{ say.theLastInARow({ streak: facts().streak }) }}</span>
           }
         </dd>
       </div>
@@ -40,6 +43,7 @@ import { typicalOf } from '../../base/words/counted';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogFacts {
+  protected readonly say = SAY;
   protected readonly typicalOf = typicalOf;
   readonly overview = input.required<LogOverview>();
   /** Whether it is of stages practised alone. */
@@ -52,7 +56,7 @@ export class LogFacts {
       typical: typical === null ? '–' : clockText(typical),
       lately: Math.min(TYPICAL_OF, timed) || TYPICAL_OF,
       timed: numbered(timed),
-      of: this.ofStages() ? 'stage practice' : 'whole solves',
+      of: this.ofStages() ? SAY.stagePractice : SAY.wholeSolves,
       days: streaks.lastThirty,
       streak: streaks.current,
     };

@@ -5,48 +5,53 @@ import type { LogFilter } from '@sleetcrest/core/learner/log';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { DateField } from '../../ui/fields/date-field';
 import { ToldField } from '../../ui/fields/told-field';
+import { SAY } from './words';
 
 /** Which records are looked at: by day, kind, stage, method, outcome, tag and words. */
 @Component({
   selector: 'sc-log-filters',
   imports: [Choice, DateField, MatButton, ToldField],
   template: `
-    <form role="search" aria-label="Records shown" (submit)="$event.preventDefault()">
-      <sc-date-field label="From" [value]="filter().from ?? ''" (told)="set('from', $event)" />
-      <sc-date-field label="To" [value]="filter().to ?? ''" (told)="set('to', $event)" />
+    <form role="search" [attr.aria-label]="say.recordsShown" (submit)="$event.preventDefault()">
+      <sc-date-field
+        [label]="say.from"
+        [value]="filter().from ?? ''"
+        (told)="set('from', $event)"
+      />
+      <sc-date-field [label]="say.to" [value]="filter().to ?? ''" (told)="set('to', $event)" />
       <sc-choice
-        label="Kind"
+        [label]="say.kind"
         [options]="kinds"
         [value]="filter().kind ?? ''"
         (chosen)="set('kind', $event)"
       />
       <sc-choice
-        label="Stage"
+        [label]="say.stage"
         [options]="stageOptions()"
         [value]="filter().stage ?? ''"
         (chosen)="set('stage', $event)"
       />
       <sc-choice
-        label="Method"
+        [label]="say.method"
         [options]="methodOptions()"
         [value]="filter().method ?? ''"
         (chosen)="set('method', $event)"
       />
       <sc-choice
-        label="Ended"
+        [label]="say.ended"
         [options]="endings"
         [value]="filter().outcome ?? ''"
         (chosen)="set('outcome', $event)"
       />
       <sc-told-field
-        label="Words"
+        [label]="say.words"
         type="search"
         [most]="80"
         [value]="filter().text ?? ''"
         (told)="set('text', $event)"
       />
       @if (isNarrow()) {
-        <button matButton type="button" (click)="narrowed.emit({})">Clear filters</button>
+        <button matButton type="button" (click)="narrowed.emit({})">{{ say.clearFilters }}</button>
       }
     </form>
   `,
@@ -67,6 +72,7 @@ import { ToldField } from '../../ui/fields/told-field';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogFilters {
+  protected readonly say = SAY;
   readonly filter = input.required<LogFilter>();
   readonly methods = input.required<readonly { id: string; title: string }[]>();
   readonly stages = input.required<readonly { stage: Stage; title: string }[]>();
@@ -74,14 +80,14 @@ export class LogFilters {
 
   protected readonly kinds: readonly Option<string>[] = [
     { value: '', name: 'any' },
-    { value: 'solve', name: 'whole solves' },
-    { value: 'stage', name: 'one stage alone' },
+    { value: 'solve', name: SAY.wholeSolves },
+    { value: 'stage', name: SAY.oneStageAlone },
   ];
   protected readonly endings: readonly Option<string>[] = [
-    { value: '', name: 'any way' },
+    { value: '', name: SAY.anyWay },
     { value: 'finished', name: 'finished' },
-    { value: 'unfinished', name: 'not finished' },
-    { value: 'aside', name: 'not counted' },
+    { value: 'unfinished', name: SAY.notFinished },
+    { value: 'aside', name: SAY.notCounted },
   ];
   protected readonly stageOptions = computed((): Option<string>[] => [
     { value: '', name: 'any' },

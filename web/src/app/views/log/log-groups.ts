@@ -13,10 +13,10 @@ import {
   SESSION_PAUSE,
 } from '@sleetcrest/core/learner/log';
 import { clockText } from '../../base/words/clock-text';
-import { counted } from '../../base/words/counted';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
 import { dayThere, daySaid, spanThere } from '../../base/words/days';
+import { SAY } from './words';
 
 /** The log by day or by session; choosing one shows its records. */
 @Component({
@@ -31,13 +31,13 @@ import { dayThere, daySaid, spanThere } from '../../base/words/days';
   template: `
     <div class="row">
       <sc-segments
-        label="Grouped by"
+        [label]="say.groupedBy"
         [options]="groupings"
         [value]="by()"
         (chosen)="grouped.emit($event)"
       />
       @if (by() === 'session') {
-        <span class="quiet">A break of more than {{ pause }} minutes begins another.</span>
+        <span class="quiet">{{ say.aBreakOfMoreThan({ pause }) }}</span>
       }
     </div>
     @if (groups(); as all) {
@@ -45,7 +45,7 @@ import { dayThere, daySaid, spanThere } from '../../base/words/days';
         itemSize="46"
         class="lines"
         tabindex="0"
-        aria-label="Groups, newest first"
+        [attr.aria-label]="say.groupsNewestFirst"
       >
         <button
           *cdkVirtualFor="let line of lines()"
@@ -60,10 +60,10 @@ import { dayThere, daySaid, spanThere } from '../../base/words/days';
         </button>
       </cdk-virtual-scroll-viewport>
       @if (all.length === 0) {
-        <p class="quiet">Nothing here.</p>
+        <p class="quiet">{{ say.nothingHere }}</p>
       }
     } @else {
-      <mat-progress-bar mode="indeterminate" aria-label="Grouping" />
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.grouping" />
     }
   `,
   styles: `
@@ -105,6 +105,7 @@ import { dayThere, daySaid, spanThere } from '../../base/words/days';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogGroups {
+  protected readonly say = SAY;
   readonly groups = input.required<readonly LogGroup[] | null>();
   readonly by = input.required<Grouping>();
   readonly titleOf = input.required<(stage: Stage) => string>();
@@ -112,8 +113,8 @@ export class LogGroups {
   readonly chosen = output<LogGroup>();
 
   protected readonly groupings: readonly Option<Grouping>[] = [
-    { value: 'day', name: 'Days' },
-    { value: 'session', name: 'Sessions' },
+    { value: 'day', name: SAY.days },
+    { value: 'session', name: SAY.sessions },
   ];
   protected readonly pause = SESSION_PAUSE;
   protected readonly lines = computed(() =>
@@ -121,10 +122,10 @@ export class LogGroups {
       return {
         group,
         when: this.by() === 'day' ? daySaid(dayThere(group.from)) : spanThere(group.from, group.to),
-        count: counted(group.count, 'record'),
+        count: SAY.records4({ records: group.count }),
         solves: group.times
           .filter(({ stage }) => stage === null)
-          .map((times) => `${counted(times.count, 'solve')}: ${timesSaid(times)}`)
+          .map((times) => SAY.sessionLine({ solves: times.count, times: timesSaid(times) }))
           .join(''),
         stages: group.times
           .flatMap((times) =>
@@ -140,4 +141,6 @@ export class LogGroups {
 
 /** The times of one kind; a single one is said as it is. */
 const timesSaid = ({ count, best, median }: KindTimes): string =>
-  count === 1 ? clockText(best) : `median ${clockText(median)}, best ${clockText(best)}`;
+  count === 1
+    ? clockText(best)
+    : SAY.medianBest({ median: clockText(median), best: clockText(best) });

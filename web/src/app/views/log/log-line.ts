@@ -8,6 +8,7 @@ import { clockText, secondsSaid } from '../../base/words/clock-text';
 import type { LogLine } from './log-windows';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { momentThere, momentThereShort } from '../../base/words/days';
+import { SAY } from './words';
 
 /** One record as a line of the table. */
 @Component({
@@ -18,7 +19,7 @@ import { momentThere, momentThereShort } from '../../base/words/days';
       @if (own()) {
         <span role="cell">
           <mat-checkbox
-            [aria-label]="'Choose the record of ' + when()"
+            [aria-label]="say.chooseTheRecordOf({ when: when() })"
             [checked]="chosen()"
             (change)="toggled.emit(entry.id)"
           />
@@ -61,9 +62,9 @@ import { momentThere, momentThereShort } from '../../base/words/days';
       <span role="cell" class="method">{{ method() }}</span>
       <span role="cell" class="notes" [title]="entry.note">
         @if (entry.outcome === 'unfinished') {
-          <span class="mark">not finished</span>
+          <span class="mark">{{ say.notFinished }}</span>
         } @else if (entry.outcome === 'aside') {
-          <span class="mark">not counted: {{ entry.reason }}</span>
+          <span class="mark">{{ say.notCounted2({ reason: entry.reason }) }}</span>
         }
         @for (tag of entry.tags; track tag) {
           <span class="tag">{{ tag }}</span>
@@ -74,7 +75,7 @@ import { momentThere, momentThereShort } from '../../base/words/days';
         @if (entry.turns !== '' && entry.scramble !== '') {
           <a
             matIconButton
-            [attr.aria-label]="'Review the solve of ' + when()"
+            [attr.aria-label]="say.reviewTheSolveOf({ when: when() })"
             [routerLink]="['/review', entry.id]"
             [queryParams]="of() ? { of: of() } : {}"
           >
@@ -83,7 +84,9 @@ import { momentThere, momentThereShort } from '../../base/words/days';
         }
         <button
           matIconButton
-          [attr.aria-label]="(own() ? 'Change' : 'Look at') + ' the record of ' + when()"
+          [attr.aria-label]="
+            own() ? say.changeTheRecord({ when: when() }) : say.lookAtTheRecord({ when: when() })
+          "
           (click)="edited.emit(entry)"
         >
           <mat-icon svgIcon="edit" />
@@ -92,7 +95,7 @@ import { momentThere, momentThereShort } from '../../base/words/days';
           <button
             matIconButton
             class="delete"
-            [attr.aria-label]="'Delete the record of ' + when()"
+            [attr.aria-label]="say.deleteTheRecordOf({ when: when() })"
             (click)="removed.emit(entry.id)"
           >
             <mat-icon svgIcon="remove" />
@@ -190,6 +193,7 @@ import { momentThere, momentThereShort } from '../../base/words/days';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogLineView {
+  protected readonly say = SAY;
   readonly line = input.required<LogLine>();
   readonly own = input(true);
   readonly of = input<string>();
@@ -206,7 +210,7 @@ export class LogLineView {
   protected readonly whenShort = computed(() => momentThereShort(this.line()!.beganAt));
   protected readonly what = computed(() => {
     const stage = this.line()?.stage;
-    return stage == null ? 'Solve' : `${this.titleOf()(stage)} alone`;
+    return stage == null ? SAY.solve : SAY.alone({ stage: this.titleOf()(stage) });
   });
   protected readonly time = computed(() => {
     const time = this.line()?.time;
@@ -214,9 +218,9 @@ export class LogLineView {
   });
   protected readonly said = computed(() => {
     const line = this.line();
-    if (line?.time == null) return 'no time';
+    if (line?.time == null) return SAY.noTime;
     const said = secondsSaid(line.time);
-    return line.outcome === 'finished' ? said : `${said}, does not count`;
+    return line.outcome === 'finished' ? said : SAY.doesNotCount({ said });
   });
   /** Where the time of a solve went: a small ridge, each rise as wide as its stage's time. */
   protected readonly ridge = computed(() => {
@@ -244,7 +248,7 @@ export class LogLineView {
     return {
       slower,
       text: size === '0.00' ? size : `${slower ? '+' : '−'}${size}`,
-      says: `${size} s ${slower ? 'more' : 'less'} than is typical, ${clockText(typical)}`,
+      says: SAY.besideTypical({ slower: slower ? 'yes' : 'no', size, typical: clockText(typical) }),
     };
   });
   protected readonly method = computed(() => {

@@ -4,21 +4,23 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { accountFeature } from '../../subjects/account';
 import { LogBooks, MOST_HELD } from '../../subjects/log';
-import { counted, numbered } from '../../base/words/counted';
+import { numbered } from '../../base/words/counted';
 import { Trouble } from '../../ui/trouble';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
-const NO_ROOM =
-  'This browser has no room left: what you told last is kept only as long as this page is open. ' +
-  'Make room, or stay until the server can be reached.';
+const NO_ROOM = SAY.thisBrowserHasNoRoom;
 
 /** Where the records are just now: in this browser, waiting for the server, refused by it. */
 @Component({
   selector: 'sc-log-notes',
-  imports: [MatButton, RouterLink, Trouble],
+  imports: [Sentence, SentenceSlot, MatButton, RouterLink, Trouble],
   template: `
     @if (status() === 'guest') {
       <p>
-        Kept in this browser. <a routerLink="/sign-in">Make an account</a> and it moves in with you.
+        <sc-sentence [of]="say.keptInThisBrowserAnd">
+          <a *scSlot="'link'" routerLink="/sign-in">{{ say.makeAnAccount }}</a>
+        </sc-sentence>
       </p>
     }
     @if (books.isFull()) {
@@ -28,14 +30,13 @@ const NO_ROOM =
       <p role="status">{{ says }}</p>
     } @else if (books.isCutOff()) {
       <p role="status">
-        You are offline: this is what is held here, up to your newest
-        {{ most }} records.
+        {{ say.youAreOfflineThisIs({ most }) }}
       </p>
     }
     @if (refused(); as says) {
       <sc-trouble [of]="says"
-        ><button matButton (click)="books.tryAgain()">Try again</button>
-        <button matButton (click)="books.forgetRefused()">Delete</button></sc-trouble
+        ><button matButton (click)="books.tryAgain()">{{ say.tryAgain }}</button>
+        <button matButton (click)="books.forgetRefused()">{{ say.delete }}</button></sc-trouble
       >
     }
   `,
@@ -50,6 +51,7 @@ const NO_ROOM =
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogNotes {
+  protected readonly say = SAY;
   protected readonly noRoom = NO_ROOM;
   protected readonly books = inject(LogBooks);
   protected readonly status = inject(Store).selectSignal(accountFeature.selectStatus);
@@ -57,13 +59,12 @@ export class LogNotes {
   protected readonly waiting = computed(() => {
     const count = this.books.waiting();
     if (count === 0) return null;
-    const what = counted(count, 'of your records waits', 'of your records wait');
-    return `${what} here until the server can be reached.`;
+    return SAY.wait({ records: count });
   });
   protected readonly refused = computed(() => {
     const all = this.books.refused();
     const [first] = all;
     if (!first) return null;
-    return `${counted(all.length, 'change was', 'changes were')} refused: ${first.refused!}`;
+    return SAY.changesWereRefused({ changes: all.length, refused: first.refused! });
   });
 }

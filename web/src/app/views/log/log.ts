@@ -17,7 +17,6 @@ import { entryFeature } from '../../subjects/cube';
 import { LogBooks, type LogReader } from '../../subjects/log';
 import { selectFirstSide, MethodStore } from '../../subjects/method';
 import { dayThere, today } from '../../base/words/days';
-import { counted } from '../../base/words/counted';
 import { reading } from '../../base/reading/reading';
 import { apiFailure } from '../../base/api/failure';
 import { LogBulk, type Tagging } from './log-bulk';
@@ -34,20 +33,24 @@ import { LogFacts } from './log-facts';
 import { Page } from '../../ui/page';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** Whole solves and single stages are not to be counted together: the former, unless asked for. */
 const countable = (filter: LogFilter): LogFilter => ({ ...filter, kind: filter.kind ?? 'solve' });
 
 const FACES: readonly Option<Face>[] = [
-  { value: 'records', name: 'Records' },
-  { value: 'charts', name: 'Charts' },
-  { value: 'groups', name: 'Days and sessions' },
+  { value: 'records', name: SAY.records2 },
+  { value: 'charts', name: SAY.charts },
+  { value: 'groups', name: SAY.daysAndSessions },
 ];
 
 /** A learner's log: the records, what is counted from them, and taking them in and out. */
 @Component({
   selector: 'sc-log',
   imports: [
+    Sentence,
+    SentenceSlot,
     Page,
     LogFacts,
     CdkFixedSizeVirtualScroll,
@@ -75,6 +78,7 @@ const FACES: readonly Option<Face>[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Log {
+  protected readonly say = SAY;
   /** The learner whose log is looked at, from the address; one's own where there is none. */
   readonly of = input<string>();
   readonly name = input<string>();
@@ -140,7 +144,7 @@ export class Log {
     );
   });
   protected readonly total = computed(() => this.table.value()?.total() ?? null);
-  protected readonly countSaid = computed(() => counted(this.total() ?? 0, 'record'));
+  protected readonly countSaid = computed(() => SAY.records4({ records: this.total() ?? 0 }));
   protected readonly titleOf = computed(() => {
     const [first, scheme] = [this.first(), this.scheme()];
     return (stage: Stage): string => stageWords(stage, first, scheme).title;

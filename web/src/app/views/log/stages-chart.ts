@@ -10,12 +10,13 @@ import { axis, common, tipFrom } from '../../ui/charts/drawing';
 import type { Inks } from '../../ui/charts/inks';
 import { clockText } from '../../base/words/clock-text';
 import { clock0, type TitleOf } from './charts';
+import { SAY } from './words';
 
 /** What there is to say of the group, whose figures do not follow the days asked for. */
 const GROUP_SAYS = {
   none: undefined,
-  few: `Your group has too few others to compare with: it takes ${LEAST_OTHERS} for each stage.`,
-  enough: `Your group: what is typical of its others over the last ${GROUP_DAYS} days.`,
+  few: SAY.yourGroupHasTooFew({ leastOthers: LEAST_OTHERS }),
+  enough: SAY.yourGroupWhatIsTypical({ groupDays: GROUP_DAYS }),
 };
 const groupOf = ({ group }: Ridge): keyof typeof GROUP_SAYS =>
   group === null ? 'none' : group === 'too few' ? 'few' : 'enough';
@@ -24,6 +25,8 @@ const groupOf = ({ group }: Ridge): keyof typeof GROUP_SAYS =>
 const FILLED = 0.82;
 
 interface Row {
+  /** Which times they are, and how the key names them. */
+  of: 'now' | 'before' | 'group';
   name: string;
   stages: readonly StageSummary[];
   ink: string;
@@ -43,13 +46,14 @@ interface Rise {
  * are of different solves, and no solve took their sum.
  */
 export function stagesChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): Chart {
-  const rows: Row[] = [
-    { name: 'Now', stages: ridge.now, ink: inks.quiet },
-    { name: 'A month before', stages: ridge.earlier, ink: inks.before },
+  const all: Row[] = [
+    { of: 'now', name: SAY.now, stages: ridge.now, ink: inks.quiet },
+    { of: 'before', name: SAY.aMonthBefore, stages: ridge.earlier, ink: inks.before },
     ...(Array.isArray(ridge.group)
-      ? [{ name: 'Your group', stages: ridge.group, ink: inks.done }]
+      ? [{ of: 'group' as const, name: SAY.yourGroup, stages: ridge.group, ink: inks.done }]
       : []),
-  ].filter(({ stages }) => stages.length > 0);
+  ];
+  const rows = all.filter(({ stages }) => stages.length > 0);
   const shown = STAGES.filter((stage) =>
     rows.some(({ stages }) => stages.some((one) => one.stage === stage)),
   );
@@ -62,11 +66,11 @@ export function stagesChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): Chart {
   const note = GROUP_SAYS[groupOf(ridge)];
   const says = (k: number): string => {
     const { row, stage, median } = rises[k]!;
-    return `${titleOf(stage)}, ${rows[row]!.name.toLowerCase()}: ${clockText(median)} s`;
+    return SAY.stageTip({ stage: titleOf(stage), row: rows[row]!.of, median: clockText(median) });
   };
   return {
-    title: 'Where the time goes',
-    says: `The median time of each stage from ${ridge.from} to ${ridge.to}, and a month before.${note ? ` ${note}` : ''}`,
+    title: SAY.whereTheTimeGoes,
+    says: [SAY.stagesSay({ from: ridge.from, to: ridge.to }), note].join(' ').trim(),
     note,
     keys: rows.map(({ name, ink }) => ({ name, ink })),
     options: {
@@ -90,7 +94,7 @@ export function stagesChart(ridge: Ridge, titleOf: TitleOf, inks: Inks): Chart {
       ],
     },
     points: rises.map((_, k) => says(k)),
-    head: ['Stage', ...rows.map(({ name }) => name)],
+    head: [SAY.stage, ...rows.map(({ name }) => name)],
     rows: shown.map((stage) => [
       titleOf(stage),
       ...rows.map(({ stages }) => {

@@ -10,6 +10,7 @@ import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
 import { approachesOf, meanOf, quantileOf, worstOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
 import type { Hand } from '@sleetcrest/core/shown/hands';
+import { SAY } from './words';
 
 /** One method of the comparison, with what has been found of it so far. */
 export interface Column {
@@ -58,48 +59,50 @@ export function wholeRows(columns: readonly Column[], hand: Hand = 'right'): Row
     demands[columns.indexOf(column)]![of];
   return [
     figure(
-      'Turns, mean',
+      SAY.turnsMean,
       columns,
       1,
       surveyed(({ turns }) => meanOf(turns)),
     ),
     figure(
-      'Turns, a quarter need at most',
+      SAY.turnsAQuarterNeedAt,
       columns,
       0,
       surveyed(({ turns }) => quantileOf(turns, 0.25)),
     ),
     figure(
-      'Turns, half need at most',
+      SAY.turnsHalfNeedAtMost,
       columns,
       0,
       surveyed(({ turns }) => quantileOf(turns, 0.5)),
     ),
     figure(
-      'Turns, three quarters need at most',
+      SAY.turnsThreeQuartersNeedAt,
       columns,
       0,
       surveyed(({ turns }) => quantileOf(turns, 0.75)),
     ),
     figure(
-      'Turns, worst',
+      SAY.turnsWorst,
       columns,
       0,
       surveyed(({ turns }) => worstOf(turns)),
     ),
-    figure('Sequences to know', columns, 0, demand('sequences')),
-    figure('Cases to know', columns, 0, demand('cases')),
-    figure('Turns of a sequence, mean', columns, 1, demand('length')),
-    figure('Effort of a sequence, mean', columns, 1, demand('handCost')),
-    figure('Looks, mean', columns, 1, sum('looks')),
-    figure('Stickers looked at to decide, mean', columns, 1, ({ seeing }) => seeing && seeing.mean),
-    figure('Stickers for one look, worst', columns, 0, ({ seeing }) => seeing && seeing.worst),
-    figure('Re-holds, mean', columns, 1, sum('holds')),
+    figure(SAY.sequencesToKnow, columns, 0, demand('sequences')),
+    figure(SAY.casesToKnow, columns, 0, demand('cases')),
+    figure(SAY.turnsOfASequenceMean, columns, 1, demand('length')),
+    figure(SAY.effortOfASequenceMean, columns, 1, demand('handCost')),
+    figure(SAY.looksMean, columns, 1, sum('looks')),
+    figure(SAY.stickersLookedAtToDecide, columns, 1, ({ seeing }) => seeing && seeing.mean),
+    figure(SAY.stickersForOneLookWorst, columns, 0, ({ seeing }) => seeing && seeing.worst),
+    figure(SAY.reHoldsMean, columns, 1, sum('holds')),
     {
-      name: 'Hardest case',
+      name: SAY.hardestCase,
       digits: 0,
       cells: demands.map(({ hardest }) => ({
-        text: hardest ? `${hardest.title} (${hardest.turns} turns)` : 'none to know by heart',
+        text: hardest
+          ? SAY.turns({ title: hardest.title, turns: hardest.turns })
+          : SAY.noneToKnowByHeart,
         value: null,
       })),
     },

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type Distribution, meanOf, quantileOf } from '@sleetcrest/core/engine/run';
-import { counted } from '../../base/words/counted';
+import { SAY } from './words';
 
 /** One method of the picture. */
 export interface RidgeOf {
@@ -40,7 +40,7 @@ const [WIDTH, HEIGHT] = [1000, 100];
               </svg>
             } @else {
               <p class="quiet">
-                {{ row.missing ? 'It has no such stage.' : 'Its turns are being counted.' }}
+                {{ row.missing ? say.itHasNoSuchStage : say.itsTurnsAreBeingCounted }}
               </p>
             }
           </div>
@@ -65,6 +65,7 @@ const [WIDTH, HEIGHT] = [1000, 100];
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MethodRidges {
+  protected readonly say = SAY;
   readonly methods = input.required<readonly RidgeOf[]>();
 
   /** The turns at both ends of the scale, and the largest share of all. */
@@ -99,19 +100,28 @@ export class MethodRidges {
         missing: one.missing,
         path: one.turns ? this.pathOf(one.turns) : '',
         mean: mean === null ? 0 : this.x(mean),
-        turnsSaid: one.missing ? '–' : mean === null ? '… turns' : `${mean.toFixed(1)} turns`,
+        turnsSaid: one.missing
+          ? '–'
+          : mean === null
+            ? SAY.turnsUnknown
+            : SAY.turnsOnAverage({ mean: mean.toFixed(1) }),
         saves: saves !== null && saves > 0,
         savesSaid:
           k === 0
-            ? 'on average'
+            ? SAY.onAverage
             : saves === null
               ? ''
-              : `${Math.abs(saves).toFixed(1)} ${saves >= 0 ? 'saved' : 'more'}`,
-        learnSaid: counted(one.sequences, 'sequence'),
+              : SAY.savesSaid({
+                  how: saves >= 0 ? 'saved' : 'more',
+                  saves: Math.abs(saves).toFixed(1),
+                }),
+        learnSaid: SAY.learns({ sequences: one.sequences }),
         casesSaid:
           k === 0 || more === 0
-            ? `and ${counted(one.cases, 'case')}`
-            : `${Math.abs(more)} ${more > 0 ? 'more to learn' : 'fewer to learn'}`,
+            ? SAY.casesToo({ cases: one.cases })
+            : more > 0
+              ? SAY.learnsMore({ more })
+              : SAY.learnsFewer({ fewer: -more }),
         says: one.turns ? saysOf(one.name, one.turns) : '',
       };
     });
@@ -133,4 +143,9 @@ export class MethodRidges {
 }
 
 const saysOf = (name: string, turns: Distribution): string =>
-  `${name}: half of all cubes need ${quantileOf(turns, 0.5)} turns at most, a quarter ${quantileOf(turns, 0.25)}, three quarters ${quantileOf(turns, 0.75)}`;
+  SAY.halfOfAllCubesNeed({
+    name,
+    turns: quantileOf(turns, 0.5),
+    turns2: quantileOf(turns, 0.25),
+    turns3: quantileOf(turns, 0.75),
+  });

@@ -38,6 +38,7 @@ import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
+import { SAY } from './words';
 
 const MOST_COLUMNS = 4;
 const WHOLE = 'whole';
@@ -62,6 +63,7 @@ const WHOLE = 'whole';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Methods {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly hand = this.store.selectSignal(readerFeature.selectHand);
   private readonly router = inject(Router);
@@ -83,7 +85,7 @@ export class Methods {
   protected readonly groups = computed(() => [
     { title: '', rows: wholeRows(this.columns(), this.hand()) },
     {
-      title: 'Mean turns by stage, and the approach',
+      title: SAY.meanTurnsByStageAnd,
       rows: stageRows(this.columns(), this.first(), this.scheme()),
     },
   ]);
@@ -93,7 +95,7 @@ export class Methods {
       this.columns().flatMap(({ survey }) => survey?.stages.map(({ stage }) => stage) ?? []),
     );
     return [
-      { value: WHOLE, name: 'Whole solve' },
+      { value: WHOLE, name: SAY.wholeSolve },
       ...STAGES.filter((stage) => met.has(stage)).map((stage) => ({
         value: stage,
         name: stageWords(stage, this.first(), this.scheme()).title,

@@ -22,13 +22,14 @@ import {
 import { entryFeature } from '../../subjects/cube';
 import { selectFirstSide } from '../../subjects/method';
 import { Choice } from '../../ui/fields/choice';
+import { SAY } from './words';
 
 /** Builds a method stage by stage; only approaches that can follow the one before are offered. */
 @Component({
   selector: 'sc-mix-builder',
   imports: [Choice, MatButton],
   template: `
-    <section aria-label="Build a mix">
+    <section [attr.aria-label]="say.buildAMix">
       @for (slot of slots(); track $index) {
         <sc-choice
           [label]="slot.title"
@@ -38,8 +39,8 @@ import { Choice } from '../../ui/fields/choice';
         />
       }
       <div class="go">
-        <button matButton (click)="closed.emit()">Cancel</button>
-        <button matButton="filled" (click)="make()">Compare this mix</button>
+        <button matButton (click)="closed.emit()">{{ say.cancel }}</button>
+        <button matButton="filled" (click)="make()">{{ say.compareThisMix }}</button>
       </div>
     </section>
   `,
@@ -64,6 +65,7 @@ import { Choice } from '../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MixBuilder {
+  protected readonly say = SAY;
   readonly base = input.required<Method>();
   readonly made = output<Method>();
   readonly closed = output();
@@ -104,7 +106,9 @@ export class MixBuilder {
       .filter(({ id }) => !before.has(id))
       .map(({ title, short }) => `“${short ?? title}”`);
     const name =
-      changed.length > 0 ? `${shortTitle(this.base())} with ${changed.join(', ')}` : 'Mix';
+      changed.length > 0
+        ? SAY.with({ base: shortTitle(this.base()), changed: changed.join(', ') })
+        : SAY.mix;
     this.made.emit(mixOf(approaches, `mix-${stamp}`, name.slice(0, 120)));
   }
 }

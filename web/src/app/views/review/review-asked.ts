@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, input, model, output } from '@angul
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import type { ColourScheme } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** Asks for the turns of a solve that is to be taken apart. */
 @Component({
@@ -10,11 +11,10 @@ import type { ColourScheme } from '@sleetcrest/core';
   template: `
     <form class="asked" (submit)="$event.preventDefault(); given.emit()">
       <p>
-        Give the turns that mixed the cube and the turns you did, as they came; slips and all. The
-        stages and the way you did them are recognised, whatever method it was.
+        {{ say.giveTheTurnsThatMixed }}
       </p>
       <mat-form-field appearance="outline" class="mono" subscriptSizing="dynamic">
-        <mat-label>Scramble</mat-label>
+        <mat-label>{{ say.scramble }}</mat-label>
         <textarea
           #mixed
           matInput
@@ -26,7 +26,7 @@ import type { ColourScheme } from '@sleetcrest/core';
         ></textarea>
       </mat-form-field>
       <mat-form-field appearance="outline" class="mono" subscriptSizing="dynamic">
-        <mat-label>Turns done</mat-label>
+        <mat-label>{{ say.turnsDone }}</mat-label>
         <textarea
           #done
           matInput
@@ -38,15 +38,14 @@ import type { ColourScheme } from '@sleetcrest/core';
         ></textarea>
       </mat-form-field>
       <p class="quiet">
-        Held with {{ scheme()[0] }} up and {{ scheme()[2] }} in front at the beginning; write x, y
-        or z when you turn the whole cube.
+        {{ say.heldWithUpAndIn({ up: scheme()[0]!, front: scheme()[2]! }) }}
       </p>
       <button
         matButton="filled"
         type="submit"
         [disabled]="turns().trim() === '' || scramble().trim() === ''"
       >
-        Review this solve
+        {{ say.reviewThisSolve }}
       </button>
     </form>
   `,
@@ -54,6 +53,7 @@ import type { ColourScheme } from '@sleetcrest/core';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReviewAsked {
+  protected readonly say = SAY;
   readonly scheme = input.required<ColourScheme>();
   readonly scramble = model.required<string>();
   readonly turns = model.required<string>();

@@ -3,13 +3,14 @@ import { type ColourScheme, stageWords } from '@sleetcrest/core';
 import { caseTitle } from '@sleetcrest/core/teaching/approaches';
 import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
 import { CaseName } from '../../subjects/method/parts/case-name';
-import type { Whose } from '../../subjects/method';
+import type { Whose } from '../../subjects/method/work';
+import { SAY } from './words';
 
 /** How a case was answered, in words and as a mark that needs no colour. */
 const ANSWERED: Record<Answered, { mark: string; says: string }> = {
-  'as-taught': { mark: '', says: 'as taught' },
-  otherwise: { mark: '≈', says: 'in other turns' },
-  own: { mark: '?', says: 'unrecognised' },
+  'as-taught': { mark: '', says: 'taught' },
+  otherwise: { mark: '≈', says: 'otherwise' },
+  own: { mark: '?', says: 'own' },
 };
 
 /** The stages of a reviewed solve: what was done, beside the chosen method and the shortest. */
@@ -20,10 +21,10 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
     <table>
       <thead>
         <tr>
-          <th scope="col">Stage, and how it was done</th>
-          <th scope="col" class="number">Turns</th>
+          <th scope="col">{{ say.stageAndHowItWas }}</th>
+          <th scope="col" class="number">{{ say.turns }}</th>
           <th scope="col" class="number">{{ methodName() }}</th>
-          <th scope="col" class="number">Shortest</th>
+          <th scope="col" class="number">{{ say.shortest }}</th>
         </tr>
       </thead>
       <tbody>
@@ -60,25 +61,31 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
             <td class="number mono">
               {{ row.stage.shortest?.turnCount ?? '–' }}
               @if (row.stage.shortest?.exact) {
-                <span class="quieter exact" title="No fewer turns are possible">exact</span>
+                <span class="quieter exact" [title]="say.noFewerTurnsArePossible">{{
+                  say.exact
+                }}</span>
               }
             </td>
           </tr>
         }
         @if (review().lastLayer; as last) {
           <tr class="whole">
-            <th scope="row"><b>The last layer in all</b></th>
+            <th scope="row">
+              <b>{{ say.theLastLayerInAll }}</b>
+            </th>
             <td class="number mono">{{ last.turnCount }}</td>
             <td class="number mono">{{ last.method?.turnCount ?? '–' }}</td>
             <td class="number mono">
               {{ last.shortest.turnCount }}
-              <span class="quieter exact">{{ last.shortest.exact ? 'exact' : 'best known' }}</span>
+              <span class="quieter exact">{{
+                last.shortest.exact ? say.exact : say.bestKnown
+              }}</span>
             </td>
           </tr>
         }
       </tbody>
     </table>
-    <p class="quieter key">≈ done with other turns than taught; ? unrecognised turns</p>
+    <p class="quieter key">{{ say.doneWithOtherTurnsThan }}</p>
   `,
   styles: `
     table {
@@ -176,6 +183,7 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReviewStages {
+  protected readonly say = SAY;
   readonly review = input.required<Review>();
   readonly scheme = input.required<ColourScheme>();
   /** The short title of the method it was compared with. */
@@ -192,15 +200,12 @@ export class ReviewStages {
       looks: stage.looks.map((look) => {
         const title = this.titled(look.title);
         const { mark, says } = ANSWERED[look.answered];
-        const taught =
-          look.taught !== null && look.taught !== look.turnCount
-            ? `, taught in ${look.taught}`
-            : '';
+        const taught = look.taught !== look.turnCount ? (look.taught ?? 0) : 0;
         return {
           ...look,
           title,
           mark,
-          says: `${title}: ${look.turnCount} turns ${says}${taught}`,
+          says: SAY.look({ title, turnCount: look.turnCount, answered: says, taught }),
         };
       }),
     })),
@@ -213,7 +218,7 @@ export class ReviewStages {
 
   private titled(title: string | null): string {
     const { first } = this.review();
-    return title === null ? 'unrecognised turns' : caseTitle({ title }, first, this.scheme());
+    return title === null ? SAY.unrecognisedTurns : caseTitle({ title }, first, this.scheme());
   }
 }
 
@@ -221,7 +226,7 @@ export class ReviewStages {
 const RECOGNISED = 0.35;
 
 function howDone({ reached, from, to, fit, approach }: ReviewedStage): string {
-  if (from === to) return 'done already';
-  const how = fit < RECOGNISED ? 'by a way not known here' : approach.title;
-  return reached ? how : `${how}, not finished`;
+  if (from === to) return SAY.doneAlready;
+  const how = fit < RECOGNISED ? SAY.byAWayNotKnown : approach.title;
+  return reached ? how : SAY.notFinished({ how });
 }

@@ -8,10 +8,12 @@ import { Notices } from '../../base/dialogs/notices';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import {
+  type Colour,
   FRONT,
   paintedFromCube,
   readMoves,
   shortTitle,
+  type Side,
   sideInHold,
   stageWords,
   stickersSeen,
@@ -37,6 +39,8 @@ import { Trouble } from '../../ui/trouble';
 import { ReviewAsked } from './review-asked';
 import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** How many turns are shown about the one looked at. */
 const ABOUT = 2;
@@ -45,6 +49,8 @@ const ABOUT = 2;
 @Component({
   selector: 'sc-review',
   imports: [
+    Sentence,
+    SentenceSlot,
     Page,
     ReviewAsked,
     Crown,
@@ -64,6 +70,7 @@ const ABOUT = 2;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReviewView {
+  protected readonly say = SAY;
   /** The record that is reviewed, and whose it is, from the address. */
   readonly id = input<string>();
   readonly of = input<string>();
@@ -154,8 +161,8 @@ export class ReviewView {
     stickersSeen(paintedFromCube(this.at().cube), this.scheme(), this.at().hold),
   );
   protected readonly heldSays = computed(() => {
-    const [up, front] = [UP, FRONT].map((face) => this.scheme()[sideInHold(this.at().hold, face)]);
-    return `${up} up, ${front} in front`;
+    const seen = (face: Side): Colour => this.scheme()[sideInHold(this.at().hold, face)]!;
+    return SAY.upInFront({ up: seen(UP), front: seen(FRONT) });
   });
   /** The turns about the one looked at: those done, the next, and those ahead. */
   protected readonly nearby = computed(() => {
@@ -174,8 +181,11 @@ export class ReviewView {
     const review = this.review();
     if (!review) return '';
     const waste = review.wastes.reduce((sum, { turns }) => sum + turns, 0);
-    const ended = review.finished ? '' : ', not finished';
-    return `${review.turnCount} turns${ended}${waste > 0 ? `, ${waste} of them for nothing` : ''}`;
+    return SAY.summary({
+      finished: review.finished ? 'yes' : 'no',
+      turnCount: review.turnCount,
+      waste,
+    });
   });
   protected readonly clock = computed(() => {
     const time = this.entry()?.time;
@@ -229,7 +239,7 @@ export class ReviewView {
     const owner = this.of() ?? this.account()?.id;
     const { origin } = window.location;
     this.clipboard.copy(`${origin}/review/${this.id()}?of=${owner}`);
-    void this.notices.say('The link is copied. It opens for you and for your coach.');
+    void this.notices.say(SAY.theLinkIsCopiedIt);
   }
 
   protected handIn(): void {

@@ -19,23 +19,37 @@ import { Choice, type Option } from '../../ui/fields/choice';
 import { Crown } from '../../ui/crown/crown';
 import { Page } from '../../ui/page';
 import { Segments } from '../../ui/fields/segments';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** How this person reads turns, sees colours and owns a cube. */
 @Component({
   selector: 'sc-settings',
-  imports: [Page, Choice, Crown, MatButton, Segments, MatSlideToggle, MethodChoice, RouterLink],
+  imports: [
+    Sentence,
+    SentenceSlot,
+    Page,
+    Choice,
+    Crown,
+    MatButton,
+    Segments,
+    MatSlideToggle,
+    MethodChoice,
+    RouterLink,
+  ],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Settings {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   protected readonly firstColours = FIRST_COLOURS;
   protected readonly dialects = DIALECT_OPTIONS;
   protected readonly themes: readonly Option<Reader['theme']>[] = [
-    { value: 'auto', name: 'As the system' },
-    { value: 'day', name: 'Day' },
-    { value: 'night', name: 'Night' },
+    { value: 'auto', name: SAY.asTheSystem },
+    { value: 'day', name: SAY.day },
+    { value: 'night', name: SAY.night },
   ];
   protected readonly handed: readonly Option<Reader['hand']>[] = [
     { value: 'left', name: 'Left-handed' },

@@ -6,6 +6,7 @@ import { GroupStore } from '../../subjects/group';
 import { Groups } from './groups/groups';
 import { Mine } from './mine/mine';
 import { Choice, type Option } from '../../ui/fields/choice';
+import { SAY } from './words';
 
 /** The Table: a coach's group with what belongs to it; for everybody else, their side of it. */
 @Component({
@@ -25,7 +26,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
       <header class="frame no-print">
         @if (groups.taught().length > 1) {
           <sc-choice
-            label="Group"
+            [label]="say.group"
             [options]="taught()"
             [value]="group.id"
             (chosen)="groups.choose($event)"
@@ -33,42 +34,43 @@ import { Choice, type Option } from '../../ui/fields/choice';
         } @else {
           <b class="group">{{ group.name }}</b>
         }
-        <nav aria-label="Of the group">
+        <nav [attr.aria-label]="say.ofTheGroup">
           <a
             matButton
             routerLink="/table"
             routerLinkActive="current"
             [routerLinkActiveOptions]="{ exact: true }"
-            >Progress</a
+            >{{ say.progress }}</a
           >
-          <a matButton routerLink="/table/plan" routerLinkActive="current">Plan</a>
-          <a matButton routerLink="/table/set" routerLinkActive="current">Set work</a>
+          <a matButton routerLink="/table/plan" routerLinkActive="current">{{ say.plan }}</a>
+          <a matButton routerLink="/table/set" routerLinkActive="current">{{ say.setWork }}</a>
           @if (groups.may('answer')) {
-            <a matButton routerLink="/table/answers" routerLinkActive="current">Answers</a>
+            <a matButton routerLink="/table/answers" routerLinkActive="current">{{
+              say.answers
+            }}</a>
           }
           @if (groups.may('plan')) {
-            <a matButton routerLink="/table/paper" routerLinkActive="current">Paper</a>
+            <a matButton routerLink="/table/paper" routerLinkActive="current">{{ say.paper }}</a>
           }
-          <a matButton routerLink="/table/who" routerLinkActive="current">Learners</a>
-          <a matButton routerLink="/table/groups" routerLinkActive="current">Groups</a>
+          <a matButton routerLink="/table/who" routerLinkActive="current">{{ say.learners }}</a>
+          <a matButton routerLink="/table/groups" routerLinkActive="current">{{ say.groups }}</a>
         </nav>
         <span class="gap"></span>
-        <a matButton="filled" routerLink="/table/board">Board</a>
+        <a matButton="filled" routerLink="/table/board">{{ say.board }}</a>
       </header>
       <router-outlet />
     } @else if (groups.account()?.role === 'coach' && groups.isKnown()) {
       <section class="first" aria-labelledby="first-group">
-        <h1 id="first-group">Your first group</h1>
+        <h1 id="first-group">{{ say.yourFirstGroup }}</h1>
         <p>
-          Make a group, add your learners, and see here how far each of them is, what to do next and
-          with whom.
+          {{ say.makeAGroupAddYour }}
         </p>
         <sc-groups />
       </section>
     } @else if (groups.isKnown()) {
       <sc-mine />
     } @else {
-      <mat-progress-bar mode="indeterminate" aria-label="Fetching your groups" />
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.fetchingYourGroups" />
     }
   `,
   styles: `
@@ -109,6 +111,7 @@ import { Choice, type Option } from '../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TableFrame {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   protected readonly taught = computed((): Option<string>[] =>
     this.groups.taught().map(({ id, name }) => ({ value: id, name })),

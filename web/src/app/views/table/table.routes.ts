@@ -1,5 +1,6 @@
 import type { Routes } from '@angular/router';
 import { TableFrame } from './table-frame';
+import { SAY } from './words';
 
 export const routes: Routes = [
   {
@@ -13,44 +14,44 @@ export const routes: Routes = [
       },
       {
         path: 'plan',
-        title: 'Plan',
+        title: SAY.plan,
         loadComponent: () => import('./planner/planner').then(({ Planner }) => Planner),
       },
       {
         path: 'set',
-        title: 'Set work',
+        title: SAY.setWork,
         loadComponent: () => import('./set/set-work').then(({ SetWork }) => SetWork),
       },
       {
         path: 'answers',
-        title: 'Answers',
+        title: SAY.answers,
         loadComponent: () => import('./work/work-view').then(({ WorkView }) => WorkView),
       },
       {
         path: 'paper',
-        title: 'Paper',
+        title: SAY.paper,
         loadComponent: () => import('./print/print-paper').then(({ PrintPaper }) => PrintPaper),
       },
       {
         path: 'who',
-        title: 'Learners',
+        title: SAY.learners,
         loadComponent: () => import('./roster/roster').then(({ Roster }) => Roster),
       },
       {
         path: 'groups',
-        title: 'Groups',
+        title: SAY.groups,
         loadComponent: () => import('./groups/groups-page').then(({ GroupsPage }) => GroupsPage),
       },
       {
         path: 'mine',
-        title: 'My table',
+        title: SAY.myTable,
         loadComponent: () => import('./mine/mine').then(({ Mine }) => Mine),
       },
     ],
   },
   {
     path: 'board',
-    title: 'Board',
+    title: SAY.board,
     loadComponent: () => import('./board/board').then(({ Board }) => Board),
   },
 ];

@@ -12,14 +12,15 @@ import type { Keeping } from './timed-record';
 import { Trouble } from '../../ui/trouble';
 import type { Option } from '../../ui/fields/choice';
 import { Segments } from '../../ui/fields/segments';
+import { SAY } from './words';
 
 /** What can have come between; any other words will do as well. */
-const REASONS = ['a piece popped out', 'somebody interrupted', 'the scramble was wrong'];
+const REASONS = [SAY.aPiecePoppedOut, SAY.somebodyInterrupted, SAY.theScrambleWasWrong];
 
 const KEPT_SAID: Record<Keeping, string> = {
-  kept: 'in the log',
-  waiting: 'kept here until the server can be reached',
-  failed: 'not in the log yet',
+  kept: SAY.inTheLog,
+  waiting: SAY.keptHereUntilTheServer,
+  failed: SAY.notInTheLogYet,
 };
 
 /** What is told of a solve once it is stopped. Everything is kept as it is told. */
@@ -43,14 +44,14 @@ const KEPT_SAID: Record<Keeping, string> = {
       </table>
     }
     <sc-segments
-      label="How it ended"
+      [label]="say.howItEnded"
       [options]="endings"
       [value]="aside() ? 'aside' : entry().outcome"
       (chosen)="end($event)"
     />
     @if (aside() || entry().outcome === 'aside') {
       <sc-told-field
-        label="Why it is not counted"
+        [label]="say.whyItIsNotCounted"
         list="reasons"
         [most]="200"
         [value]="entry().reason"
@@ -68,11 +69,11 @@ const KEPT_SAID: Record<Keeping, string> = {
         [rows]="words.rows"
         [most]="words.most"
         [value]="entry()[words.field]"
-        (told)="say(words, $event)"
+        (told)="tell(words, $event)"
       />
     }
     <sc-told-field
-      label="Turns done, if you know them"
+      [label]="say.turnsDoneIfYouKnow"
       [rows]="2"
       [mono]="true"
       [value]="entry().turns"
@@ -81,12 +82,12 @@ const KEPT_SAID: Record<Keeping, string> = {
     <sc-trouble [of]="wrong()" />
     <div class="row">
       @if (entry().turns !== '') {
-        <a matButton="filled" [routerLink]="['/review', entry().id]">Review it</a>
+        <a matButton="filled" [routerLink]="['/review', entry().id]">{{ say.reviewIt }}</a>
       }
       <button matButton="outlined" (click)="next.emit()">
-        Next<span class="keys-only">&ngsp;(Enter)</span>
+        {{ say.next }}<span class="keys-only">&ngsp;{{ say.enter }}</span>
       </button>
-      <button matButton (click)="discarded.emit()">Delete</button>
+      <button matButton (click)="discarded.emit()">{{ say.delete }}</button>
     </div>
   `,
   styles: `
@@ -127,6 +128,7 @@ const KEPT_SAID: Record<Keeping, string> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class After {
+  protected readonly say = SAY;
   readonly entry = input.required<LogEntry>();
   readonly state = input<Keeping | null>(null);
   readonly first = input.required<Side>();
@@ -149,7 +151,7 @@ export class After {
     this.entry().splits.map(({ stage, time, turns }) => ({
       title: stageWords(stage, this.first(), this.scheme()).title,
       time: clockText(time),
-      turns: turns === null ? '' : turns === 1 ? '1 turn' : `${turns} turns`,
+      turns: turns === null ? '' : SAY.turns({ turns }),
     })),
   );
   /** Nothing before it is known: that it is kept is said only once it is. */
@@ -158,14 +160,14 @@ export class After {
     return state && KEPT_SAID[state];
   });
 
-  protected say({ field }: ToldWords, words: string): void {
+  protected tell({ field }: ToldWords, words: string): void {
     this.changed.emit({ [field]: words });
   }
 
   protected readonly endings: readonly Option<Outcome>[] = [
-    { value: 'finished', name: 'Finished' },
-    { value: 'unfinished', name: 'Not finished' },
-    { value: 'aside', name: 'Don’t count' },
+    { value: 'finished', name: SAY.finished },
+    { value: 'unfinished', name: SAY.notFinished },
+    { value: 'aside', name: SAY.dontCount },
   ];
 
   protected end(outcome: Outcome): void {

@@ -9,20 +9,22 @@ import { LogBooks } from '../../subjects/log';
 import { reading } from '../../base/reading/reading';
 import { clockText, secondsSaid } from '../../base/words/clock-text';
 import { typicalOf } from '../../base/words/counted';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 const SHOWN = 6;
 
 /** The latest times of what is timed, and the typical one. */
 @Component({
   selector: 'sc-recent',
-  imports: [MatButton, MatIcon, RouterLink],
+  imports: [Sentence, SentenceSlot, MatButton, MatIcon, RouterLink],
   template: `
-    <h2>{{ stage() ? 'This stage before' : 'Before' }}</h2>
+    <h2>{{ stage() ? say.thisStageBefore : say.before }}</h2>
     @if (typical(); as median) {
       <p>
-        Typical <b class="mono">{{ median.time }}</b>&ngsp;<span class="quieter">{{
-          typicalOf(median.of)
-        }}</span>
+        <sc-sentence [of]="say.typical">
+          <b *scSlot="'time'" class="mono">{{ median.time }}</b> </sc-sentence
+        >&ngsp;<span class="quieter">{{ typicalOf(median.of) }}</span>
       </p>
     }
     <ol>
@@ -32,10 +34,10 @@ const SHOWN = 6;
           <span class="quieter">{{ one.day }}</span>
         </li>
       } @empty {
-        <li class="quieter">{{ isFetching() ? '…' : 'No times yet.' }}</li>
+        <li class="quieter">{{ isFetching() ? '…' : say.noTimesYet }}</li>
       }
     </ol>
-    <a matButton routerLink="/log"><mat-icon svgIcon="table" />The whole log</a>
+    <a matButton routerLink="/log"><mat-icon svgIcon="table" />{{ say.theWholeLog }}</a>
   `,
   styles: `
     :host {
@@ -73,6 +75,7 @@ const SHOWN = 6;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Recent {
+  protected readonly say = SAY;
   protected readonly typicalOf = typicalOf;
   /** The stage practised alone; null for whole solves. */
   readonly stage = input.required<Stage | null>();
@@ -108,7 +111,7 @@ export class Recent {
       id,
       counts: outcome === 'finished',
       time: time === null ? '–' : clockText(time),
-      said: time === null ? 'no time' : secondsSaid(time),
+      said: time === null ? SAY.noTime : secondsSaid(time),
       day: dayThere(beganAt) === today() ? 'today' : daySaid(dayThere(beganAt)),
     })),
   );

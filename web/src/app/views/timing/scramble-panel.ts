@@ -14,7 +14,7 @@ import { entryFeature } from '../../subjects/cube';
 import { readerFeature } from '../../subjects/settings';
 import { Tiles } from '../../subjects/settings/parts/tiles';
 import { Crown } from '../../ui/crown/crown';
-import { counted } from '../../base/words/counted';
+import { SAY } from './words';
 
 /** The turns that mix the cube, and how it must look after them. */
 @Component({
@@ -23,26 +23,28 @@ import { counted } from '../../base/words/counted';
   template: `
     @if (scramble(); as turns) {
       <h2>
-        {{ ofStage() ? 'Mix to this position (from a solved cube)' : 'Turns to mix it' }}
-        <span class="quieter"
-          >{{ count() }}, held {{ scheme()[0] }} up, {{ scheme()[2] }} in front</span
-        >
+        {{ ofStage() ? say.mixToThisPositionFrom : say.turnsToMixIt }}
+        <span class="quieter">{{
+          say.held({ turns: count(), up: scheme()[0]!, front: scheme()[2]! })
+        }}</span>
       </h2>
       <div class="mixing">
         <sc-tiles [turns]="turns" />
         <figure>
           <sc-crown
-            label="The cube after the scramble"
+            [label]="say.theCubeAfterTheScramble"
             [stickers]="picture()"
             [letters]="letters()"
           />
-          <figcaption class="quieter">It must look like this.</figcaption>
+          <figcaption class="quieter">{{ say.itMustLookLikeThis }}</figcaption>
         </figure>
       </div>
-      <button matButton [disabled]="isLooking()" (click)="another.emit()">Another one</button>
+      <button matButton [disabled]="isLooking()" (click)="another.emit()">
+        {{ say.anotherOne }}
+      </button>
     } @else if (isMixing()) {
-      <p class="quieter">Preparing a scramble (slow only the first time)</p>
-      <mat-progress-bar mode="indeterminate" aria-label="Mixing" />
+      <p class="quieter">{{ say.preparingAScrambleSlowOnly }}</p>
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.mixing" />
     }
   `,
   styles: `
@@ -73,6 +75,7 @@ import { counted } from '../../base/words/counted';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ScramblePanel {
+  protected readonly say = SAY;
   /** The turns from solved; null until they are made. */
   readonly scramble = input.required<string | null>();
   readonly ofStage = input(false);
@@ -87,7 +90,7 @@ export class ScramblePanel {
     const read = readMoves(this.scramble() ?? '');
     return read.ok ? read.value : [];
   });
-  protected readonly count = computed(() => counted(countTurns(this.moves()), 'turn'));
+  protected readonly count = computed(() => countTurns(this.moves()));
   protected readonly picture = computed(() =>
     stickersSeen(paintedFromCube(cubeAfter(this.moves())), this.scheme(), HOME_HOLD),
   );

@@ -5,6 +5,7 @@ import type { LogEntry } from '@sleetcrest/core/learner/log';
 import { LogBooks } from '../../subjects/log';
 import { apiFailure } from '../../base/api/failure';
 import { TimingRun } from './timing-run';
+import { SAY } from './words';
 
 /** Where the record of a solve is: in the log, waiting for the server, or only here. */
 export type Keeping = 'kept' | 'waiting' | 'failed';
@@ -40,7 +41,7 @@ export class TimedRecord {
       this.run.settle();
     } catch (error) {
       this.keeping.set('failed');
-      this.trouble.set(`It could not be kept: ${apiFailure(error).message}`);
+      this.trouble.set(SAY.itCouldNotBeKept({ message: apiFailure(error).message }));
     }
   }
 
@@ -64,8 +65,8 @@ export class TimedRecord {
     const book = this.books.own();
     try {
       const said = {
-        kept: 'This time is deleted.',
-        waiting: 'This time is deleted as soon as the server can be reached.',
+        kept: SAY.thisTimeIsDeleted,
+        waiting: SAY.thisTimeIsDeletedAs,
       }[await book.remove([entry.id])];
       this.run.settle();
       void this.notices.offerUndo(said, () => void this.bringBack(entry));

@@ -21,6 +21,7 @@ import { keptRun, type TimingSettings } from './kept-run';
 import { TimingRun } from './timing-run';
 import { ticking } from '../../base/state/ticking';
 import { touches } from '../../base/keys/touches';
+import { SAY } from './words';
 
 /** The two keys under the forefingers, and what each does. */
 const HAND_KEYS: Partial<Record<string, Hand>> = { KeyF: 'left', KeyJ: 'right' };
@@ -38,6 +39,7 @@ const TICK = 100;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TimerFace {
+  protected readonly say = SAY;
   readonly settings = input.required<TimingSettings>();
   readonly titleOf = input.required<(stage: Stage) => string>();
   readonly nextAsked = output();
@@ -67,15 +69,15 @@ export class TimerFace {
   protected readonly says = computed((): string => {
     const { phase } = this.timer();
     const cue = this.cue();
-    if (this.run.ready()) return 'Let go to start';
+    if (this.run.ready()) return SAY.letGoToStart;
     if (phase === 'looking') {
-      return { look: 'Look', soon: 'Soon', begin: 'Start', over: 'Time’s up: start when ready' }[
+      return { look: SAY.look, soon: SAY.soon, begin: SAY.start, over: SAY.timesUpStartWhenReady }[
         cue!.says
       ];
     }
     if (phase === 'running') return this.stageSaid();
-    if (phase === 'stopped') return 'Stopped';
-    return this.settings().look > 0 ? 'Start looking' : 'Lay both hands down';
+    if (phase === 'stopped') return SAY.stopped;
+    return this.settings().look > 0 ? SAY.startLooking : SAY.layBothHandsDown;
   });
 
   /** By hand, as the template names them. */
@@ -102,10 +104,13 @@ export class TimerFace {
   private stageSaid(): string {
     const timer = this.timer();
     const stages = this.run.draft()?.stages ?? [];
-    if (timer.phase !== 'running' || stages.length < 2) return 'Both hands down to stop';
+    if (timer.phase !== 'running' || stages.length < 2) return SAY.bothHandsDownToStop;
     const stage = stages[timer.marks.length]!;
     const last = timer.marks.length === stages.length - 1;
-    return `${this.titleOf()(stage)}: ${last ? 'both hands down to stop' : touches() ? 'press Stage done when it is' : 'Space when it is done'}`;
+    return SAY.stageNow({
+      how: last ? 'last' : touches() ? 'touch' : 'key',
+      stage: this.titleOf()(stage),
+    });
   }
 
   /** Takes the keyboard off whatever was pressed: Enter and Space belong to the timer now. */

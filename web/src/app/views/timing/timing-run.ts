@@ -31,6 +31,7 @@ import { SimulatedTableTimer } from '../../devices/table-timer/simulated-table-t
 import type { TableTimer } from '../../devices/table-timer/table-timer';
 import { Store } from '@ngrx/store';
 import { selectFirstSide } from '../../subjects/method';
+import { SAY } from './words';
 
 /** @throws RangeError when the scramble cannot be read, which no scramble of ours is. */
 const cubeOf = (scramble: string): Cube => cubeAfter(knownMoves(scramble));
@@ -199,7 +200,7 @@ export class TimingRun {
       beganAt: momentHere(new Date(timer.since)),
       time: secondsBetween(timer.since, timer.until),
       outcome: solved ? 'finished' : 'unfinished',
-      note: slept > 0 ? `The device slept ${slept} s meanwhile; the time may leave that out.` : '',
+      note: slept > 0 ? SAY.theDeviceSleptSMeanwhile({ slept }) : '',
       method: draft.method,
       cube,
       scramble: draft.scramble,

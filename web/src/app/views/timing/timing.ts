@@ -46,6 +46,7 @@ import { Trouble } from '../../ui/trouble';
 import { Choice, type Option } from '../../ui/fields/choice';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Page } from '../../ui/page';
+import { SAY } from './words';
 
 /** Timing a solve: scramble, look, solve with both hands off the cube at either end, tell. */
 @Component({
@@ -71,6 +72,7 @@ import { Page } from '../../ui/page';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Timing {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly scrambler = inject(Scrambler);
   private readonly simulated = inject(SimulatedCube);
@@ -101,12 +103,15 @@ export class Timing {
     return (stage: Stage): string => stageWords(stage, first, scheme).title;
   });
   protected readonly scopes = computed((): Option<Stage | ''>[] => [
-    { value: '', name: 'a whole solve' },
-    ...this.stages().map((stage) => ({ value: stage, name: `only ${this.titleOf()(stage)}` })),
+    { value: '', name: SAY.aWholeSolve },
+    ...this.stages().map((stage) => ({
+      value: stage,
+      name: SAY.only({ stage: this.titleOf()(stage) }),
+    })),
   ]);
   protected readonly looks = ['0', '8', '15', '30', '60'].map((seconds) => ({
     value: seconds,
-    name: seconds === '0' ? 'none' : `${seconds} s`,
+    name: seconds === '0' ? SAY.none : `${seconds} s`,
   }));
   /** Which scramble is waited for: a late one does not take the place of another. */
   private asked = 0;
@@ -131,7 +136,7 @@ export class Timing {
       const at = ridge.filter(({ state }) => state === 'walked').length;
       const cube = this.run.cube();
       const here = ridge.find(({ state }) => state === 'here');
-      const title = phase === 'running' ? (here?.title ?? 'Solving') : 'Before a solve';
+      const title = phase === 'running' ? (here?.title ?? SAY.solving) : SAY.beforeASolve;
       return {
         doing: phase === 'running' ? 'solve' : 'idle',
         title,
@@ -206,9 +211,9 @@ export class Timing {
   private whyNone({ message }: Error): string {
     const { stage } = this.settings();
     if (stage !== null && !this.stages().includes(stage)) {
-      return `The method chosen has no stage “${this.titleOf()(stage)}”: choose another stage or method.`;
+      return SAY.theMethodChosenHasNo({ stage: this.titleOf()(stage) });
     }
-    return `There is no scramble. ${message}`;
+    return SAY.thereIsNoScramble({ message });
   }
 
   protected async connectTable(): Promise<void> {

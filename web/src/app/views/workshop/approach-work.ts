@@ -8,6 +8,7 @@ import { CaseForm } from './case-form';
 import { DraftDesk } from './draft-desk';
 import { SayingsForm } from './sayings-form';
 import { CaseName } from '../../subjects/method/parts/case-name';
+import { SAY } from './words';
 
 /** The approach in hand: what it is called, its cases, and the one that is being changed. */
 @Component({
@@ -15,13 +16,14 @@ import { CaseName } from '../../subjects/method/parts/case-name';
   imports: [CaseName, CaseForm, Choice, MatButton, MatCheckbox, MatIcon, SayingsForm, ToldField],
   templateUrl: './approach-work.html',
   styleUrl: './approach-work.scss',
-  host: { role: 'region', 'aria-label': 'Approach' },
+  host: { role: 'region', '[attr.aria-label]': 'say.approach' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ApproachWork {
+  protected readonly say = SAY;
   protected readonly desk = inject(DraftDesk);
   protected readonly ups = [
-    { value: 'first', name: 'first colour' },
-    { value: 'opposite', name: 'its opposite' },
+    { value: 'first', name: SAY.firstColour },
+    { value: 'opposite', name: SAY.itsOpposite },
   ] as const;
 }

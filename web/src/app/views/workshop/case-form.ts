@@ -38,12 +38,12 @@ import {
 } from '@sleetcrest/core/teaching/approaches';
 import { readerFeature } from '../../subjects/settings';
 import { Tiles } from '../../subjects/settings/parts/tiles';
-import { counted } from '../../base/words/counted';
 import { Crown, type Stroke } from '../../ui/crown/crown';
 import { ToldField } from '../../ui/fields/told-field';
 import { heldFurther, painted, withPatterns } from '@sleetcrest/core/engine/draft';
 import { Trouble } from '../../ui/trouble';
 import { Choice } from '../../ui/fields/choice';
+import { SAY } from './words';
 
 /** A change to a case: applied to the case as it then is, since several may come within a frame. */
 export interface CaseChange {
@@ -56,6 +56,9 @@ interface Brush {
   seen: Seen | null;
   colour: Colour | null;
 }
+
+/** What a sentence may name, as it is written in one. */
+const ROLES = '{piece} {at} {first} {opposite} {front} {right}';
 
 /** One case of one's own approach: what must be seen, and what is turned. */
 @Component({
@@ -77,11 +80,12 @@ interface Brush {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CaseForm {
+  protected readonly say = SAY;
   readonly approach = input.required<PatternApproach>();
   readonly value = input.required<Case>();
   protected readonly text = textOf;
   protected readonly anew = retold;
-  protected readonly roles = '{piece} {at} {first} {opposite} {front} {right} … name what is meant';
+  protected readonly roles = SAY.nameWhatIsMeant({ roles: ROLES });
   readonly changed = output<CaseChange>();
 
   protected readonly reader = inject(Store).selectSignal(readerFeature.selectReaderState);
@@ -103,7 +107,7 @@ export class CaseForm {
       new Map(
         this.cells().flatMap((cell, sticker): [number, string][] => {
           if (!cell || 'is' in cell) return [];
-          if ('not' in cell) return [[sticker, `not ${colourLetter(cell.not)}`]];
+          if ('not' in cell) return [[sticker, SAY.not({ not: colourLetter(cell.not) })]];
           const letters = cell.oneOf.map(colourLetter).join('');
           return [[sticker, letters]];
         }),
@@ -121,10 +125,10 @@ export class CaseForm {
       role('right', at(RIGHT)),
       role('back', at(BACK)),
       role('left', at(LEFT)),
-      { name: 'not yellow', seen: '!opposite', colour: null },
-      { name: 'not white', seen: '!first', colour: null },
-      { name: 'any side colour', seen: 'side', colour: null },
-      { name: 'rub out', seen: null, colour: null },
+      { name: SAY.notYellow, seen: '!opposite', colour: null },
+      { name: SAY.notWhite, seen: '!first', colour: null },
+      { name: SAY.anySideColour, seen: 'side', colour: null },
+      { name: SAY.rubOut, seen: null, colour: null },
     ];
   });
   protected readonly sequenceTrouble = computed(() => {
@@ -137,8 +141,7 @@ export class CaseForm {
     const read = readMoves(this.value().sequence);
     if (!read.ok || read.value.length === 0) return '';
     const { cost, regrips } = handsFor(read.value, this.reader().hand);
-    const regripped = regrips === 0 ? 'no regrip' : counted(regrips, 'regrip');
-    return `${counted(countTurns(read.value), 'turn')} · effort ${cost.toFixed(1)} · ${regripped}`;
+    return SAY.cost({ turns: countTurns(read.value), cost: cost.toFixed(1), regrips });
   });
 
   private change(update: (one: Case) => Case): void {
@@ -172,8 +175,8 @@ export class CaseForm {
 
   protected readonly layers = [
     { value: '', name: 'nothing' },
-    { value: 'U', name: 'the top' },
-    { value: 'D', name: 'the bottom' },
+    { value: 'U', name: SAY.theTop },
+    { value: 'D', name: SAY.theBottom },
   ] as const;
 
   protected setLineUp(layer: 'U' | 'D' | ''): void {
@@ -181,8 +184,8 @@ export class CaseForm {
       if (layer === '') return rest;
       const name = layer === 'U' ? 'top' : 'bottom';
       const words = {
-        turning: `Turn the ${name} until it looks like this.`,
-        already: 'It looks like this already.',
+        turning: SAY.turnTheUntilItLooks({ name }),
+        already: SAY.itLooksLikeThisAlready,
       };
       return { ...rest, lineUp: { ...words, ...lineUp, layer } };
     });

@@ -8,13 +8,14 @@ import {
   type PatternApproach,
 } from '@sleetcrest/core/teaching/approaches';
 import { complete } from '@sleetcrest/core/teaching/methods';
+import { SAY } from './words';
 
 /** A method as it is being worked on. */
 export type Draft = SavedMethod['method'];
 
 /** A copy of a method under a name and id of its own, to be changed. */
 export function copyOf(method: Method, taken: ReadonlySet<string>): Draft {
-  const title = `${shortTitle(method)}, my way`.slice(0, 120);
+  const title = SAY.myWay({ method: shortTitle(method) }).slice(0, 120);
   const id = freeId(idOf(title), (one) => methodById(one) !== undefined || taken.has(one));
   return structuredClone({ ...method, id, title }) as Draft;
 }

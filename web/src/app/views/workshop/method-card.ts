@@ -11,7 +11,7 @@ import {
 } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
-import { counted } from '../../base/words/counted';
+import { SAY } from './words';
 
 /** A method as it lies on the shelf: its stages as a ridge, its proof, and what it asks of the head. */
 @Component({
@@ -21,12 +21,12 @@ import { counted } from '../../base/words/counted';
     <h3>{{ short() }}</h3>
     <p class="quiet">{{ more() }}</p>
     <svg viewBox="0 0 1000 100" preserveAspectRatio="none" aria-hidden="true">
-      <title>Each rise is as wide as the cases there are to know.</title>
+      <title>{{ say.eachRiseIsAsWide }}</title>
       @for (rise of rises(); track $index) {
         <path [attr.d]="rise.path" />
       }
     </svg>
-    <ol [attr.aria-label]="'Stages of ' + short()">
+    <ol [attr.aria-label]="say.stagesOf({ short: short() })">
       @for (stage of stages(); track $index) {
         <li>
           <b>{{ stage.title }}</b> {{ stage.how }}
@@ -39,16 +39,17 @@ import { counted } from '../../base/words/counted';
     </p>
     <button
       matButton="outlined"
-      [attr.aria-label]="(own() ? 'Open ' : 'Copy and change ') + short()"
+      [attr.aria-label]="own() ? say.openOne({ short: short() }) : say.copyOne({ short: short() })"
       (click)="taken.emit()"
     >
-      {{ own() ? 'Open' : 'Copy and change' }}
+      {{ own() ? say.open : say.copyAndChange }}
     </button>
   `,
   styleUrl: './method-card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MethodCard {
+  protected readonly say = SAY;
   readonly method = input.required<Method>();
   /** How it stands with its proof; built-in ones are proved. */
   readonly proof = input.required<string>();
@@ -70,10 +71,10 @@ export class MethodCard {
     })),
   );
   protected readonly proofSaid = computed(() =>
-    this.proof() === 'proved' ? 'Solves every cube' : `Proof: ${this.proof()}`,
+    this.proof() === 'proved' ? SAY.solvesEveryCube : SAY.proof2({ proof: this.proof() }),
   );
   protected readonly figures = computed(() => {
     const { sequences, cases } = demandsOf(this.approaches());
-    return `${counted(sequences, 'sequence')}, ${counted(cases, 'case')}`;
+    return SAY.demands({ sequences, cases });
   });
 }

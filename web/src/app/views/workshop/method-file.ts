@@ -3,6 +3,7 @@ import { fail, ok, type Result } from '@sleetcrest/core';
 import { saveText } from '../../base/files/save-file';
 import type { Draft } from './drafting';
 import { methodProblem } from '@sleetcrest/core/engine/run';
+import { SAY } from './words';
 
 /** Saves a method as a Method document. */
 export function saveMethod(draft: Draft): void {
@@ -16,7 +17,7 @@ export async function readMethodFile(file: File): Promise<Result<Draft, string>>
   try {
     json = JSON.parse(await file.text());
   } catch {
-    const why = 'this is not JSON. Export a method here to see what one looks like.';
+    const why = SAY.thisIsNotJsonExport;
     return fail(`${file.name}: ${why}`);
   }
   const parsed = methodSchema.safeParse(json);

@@ -34,6 +34,9 @@ import type { Verdict } from './proofs';
 import { numbered } from '../../base/words/counted';
 import { anew } from '../../base/state/anew';
 import { Trouble } from '../../ui/trouble';
+import { listed } from '../../base/words/say';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** Sets of cases that look alike, told at most. */
 const MOST_ALIKE = 3;
@@ -44,23 +47,29 @@ interface Moment {
   step: number;
 }
 
-/** Whether what is looked at led to the goal from every start. */
-const walkedWords = (walked: boolean | null): string =>
-  walked === null
-    ? ''
-    : walked
-      ? ' Every start was done by looking so.'
-      : ' Looking so leads astray on some cube: go by the pictures.';
+/** Above this share of looks, what is ahead is not enough to tell by. */
+const NOTABLE = 0.005;
 
 /** Whether an approach solves every start; if not, a cube it fails on, live, and the wrong step. */
 @Component({
   selector: 'sc-proof-panel',
-  imports: [Crown, CubeView, MatButton, MatIcon, MatIconButton, MatProgressBar, Trouble],
+  imports: [
+    Sentence,
+    SentenceSlot,
+    Crown,
+    CubeView,
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    MatProgressBar,
+    Trouble,
+  ],
   templateUrl: './proof-panel.html',
   styleUrl: './proof-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ProofPanel {
+  protected readonly say = SAY;
   readonly approach = input.required<Approach>();
   readonly verdict = input<Verdict>();
   readonly share = input<number>();
@@ -101,22 +110,18 @@ export class ProofPanel {
     const made = this.seeing.value();
     if (made?.approach !== this.approach()) return null;
     const { ahead, around } = made;
-    const title = (id: string): string =>
-      caseTitle(
-        this.approach().cases.find((one) => one.id === id)!,
-        UP,
-        STANDARD_SCHEME,
-      );
-    const open =
-      ahead.open > 0.005
-        ? ` In ${Math.round(ahead.open * 100)} % of looks top, front and right do not tell.`
-        : ' Top, front and right are enough.';
     return {
-      says: `${around.mean.toFixed(1)} stickers decide on average, ${around.worst} at most.${open}${walkedWords(around.walked)}`,
+      says: SAY.looksSay({
+        mean: around.mean.toFixed(1),
+        worst: around.worst,
+        enough: ahead.open > NOTABLE ? 'no' : 'yes',
+        open: Math.round(ahead.open * 100),
+        walked: around.walked === null ? 'unknown' : around.walked ? 'yes' : 'no',
+      }),
       alike: ahead.alike
         .filter(({ length }) => length > 1)
         .slice(0, MOST_ALIKE)
-        .map((cases) => cases.map((id) => `“${title(id)}”`).join(' and ')),
+        .map((cases) => listed(cases.map((id) => `“${this.titleOf(id)}”`))),
     };
   });
   /** Which of the sentences that are not so is looked at. */
@@ -173,5 +178,11 @@ export class ProofPanel {
 
   protected toStep(step: number): void {
     this.at.set(this.moments().findIndex((moment) => moment.step === step));
+  }
+
+  /** What a case of it is called, with white as the first colour. */
+  protected titleOf(id: string): string {
+    const one = this.approach().cases.find((each) => each.id === id);
+    return one ? caseTitle(one, UP, STANDARD_SCHEME) : '';
   }
 }

@@ -13,6 +13,7 @@ import {
 } from '@sleetcrest/core/teaching/sayings';
 import { ToldField } from '../../ui/fields/told-field';
 import { Trouble } from '../../ui/trouble';
+import { SAY } from './words';
 
 /** So many characters fit in one line of the field. */
 const A_LINE = 40;
@@ -31,21 +32,21 @@ interface Row {
   selector: 'sc-sayings-form',
   imports: [MatButton, ToldField, Trouble],
   template: `
-    <h3>Words to remember it by</h3>
+    <h3>{{ say.wordsToRememberItBy }}</h3>
     @if (rows().length === 0) {
-      <p class="quieter">No sequence of several turns is in this approach.</p>
+      <p class="quieter">{{ say.noSequenceOfSeveralTurns }}</p>
     }
     @for (row of rows(); track row.sequence) {
       <div class="row">
         <span class="mono">{{ row.sequence }}</span>
         <sc-told-field
-          label="Name"
+          [label]="say.name"
           [most]="60"
           [value]="row.name"
           (told)="tell(row, $event, row.words)"
         />
         <sc-told-field
-          label="Words, one for each turn"
+          [label]="say.wordsOneForEachTurn"
           [most]="600"
           [rows]="row.words.length > A_LINE ? 2 : 1"
           [value]="row.words"
@@ -53,7 +54,7 @@ interface Row {
         />
         @if (row.own) {
           <button matButton (click)="told.emit({ sequence: row.sequence, saying: null })">
-            Back to the first words
+            {{ say.backToTheFirstWords }}
           </button>
         }
         @for (problem of row.problems; track problem) {
@@ -62,13 +63,14 @@ interface Row {
       </div>
     }
     <p class="quieter">
-      A group of turns has its count: turn a page ×4. Words are separated by · or /.
+      {{ say.aGroupOfTurnsHas }}
     </p>
   `,
   styleUrl: './sayings-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SayingsForm {
+  protected readonly say = SAY;
   readonly approach = input.required<Approach>();
   /** All approaches of the method: words must be told apart over the whole of it. */
   readonly approaches = input.required<readonly Approach[]>();

@@ -44,6 +44,7 @@ import { Trouble } from '../../ui/trouble';
 import { Choice } from '../../ui/fields/choice';
 import { ApproachWork } from './approach-work';
 import { Page } from '../../ui/page';
+import { SAY } from './words';
 
 const SETTLED = 250;
 
@@ -70,6 +71,7 @@ const SETTLED = 250;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Workshop {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly methods = inject(MethodStore);
   private readonly consent = inject(Consent);
@@ -138,9 +140,9 @@ export class Workshop {
   }
 
   private mark(approach: Approach): string {
-    if (this.desk.isBuiltIn(approach)) return 'built in';
+    if (this.desk.isBuiltIn(approach)) return SAY.builtIn2;
     const verdict = this.proofs.verdict(approach);
-    if (!verdict) return this.proofs.share(approach) === undefined ? 'not tried' : 'trying …';
+    if (!verdict) return this.proofs.share(approach) === undefined ? SAY.notTried : SAY.trying;
     return isProved(verdict) ? 'proved' : 'fails';
   }
 
@@ -161,9 +163,9 @@ export class Workshop {
     this.store.dispatch(WorkshopPage.draftPutAway());
     if (!draft || saved) return;
     void this.notices.offerUndo(
-      `“${draft.title}” was not saved.`,
+      SAY.wasNotSaved({ title: draft.title }),
       () => this.store.dispatch(WorkshopPage.methodTakenUp({ draft })),
-      'Take it up again',
+      SAY.takeItUpAgain,
     );
   }
 
@@ -194,7 +196,7 @@ export class Workshop {
 
   private setMethod(method: Draft): void {
     this.store.dispatch(SettingsPage.settingChanged({ change: { method } }));
-    void this.notices.say(`“${method.title}” is now used everywhere.`, 'Good');
+    void this.notices.say(SAY.isNowUsedEverywhere({ title: method.title }), SAY.good);
   }
 
   protected exportFile(): void {

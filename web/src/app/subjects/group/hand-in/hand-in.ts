@@ -3,6 +3,7 @@ import { Store } from '@ngrx/store';
 import type { HandIn as Handing } from '@sleetcrest/contract/table';
 import { accountFeature } from '../../account';
 import { Dialogs } from '../../../base/dialogs/dialogs';
+import { SAY } from './words';
 
 /** Hands something in to one's coach: a record of the log, or a cube with a question. */
 @Injectable({ providedIn: 'root' })
@@ -14,6 +15,6 @@ export class HandIn {
 
   async ask(handed: Handing['handed']): Promise<void> {
     const dialog = import('../parts/hand-in-dialog').then(({ HandInDialog }) => HandInDialog);
-    await this.dialogs.open(dialog, { data: handed, width: '520px', ariaLabel: 'Hand it in' });
+    await this.dialogs.open(dialog, { data: handed, width: '520px', ariaLabel: SAY.handItIn });
   }
 }

@@ -11,13 +11,14 @@ import { daySaid, today } from '../../../base/words/days';
 import { Held } from '../../../base/reading/held';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
-import type { Whose } from '../../method';
+import type { Whose } from '../../method/work';
 import { CaseName } from '../../method/parts/case-name';
 import { GroupStore } from '../group-store';
 import { methodTitles } from '../method-titles';
 import { TableApi } from '../table-api';
 import { taskPlace } from './task-place';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 /** Done longer ago than so many days is not shown any more. */
 const SHOWN_DAYS = 7;
@@ -41,15 +42,15 @@ const SHOWN_DAYS = 7;
           }
         </div>
         @if (one.own.doneAt === null) {
-          <button matButton="filled" (click)="go(one.assignment)">Do it</button>
-          <button matButton (click)="say(one.assignment, true)">I have done it</button>
+          <button matButton="filled" (click)="go(one.assignment)">{{ say.doIt }}</button>
+          <button matButton (click)="mark(one.assignment, true)">{{ say.iHaveDoneIt }}</button>
         } @else if (one.own.said) {
-          <button matButton (click)="say(one.assignment, false)">Mark as not done</button>
+          <button matButton (click)="mark(one.assignment, false)">{{ say.markAsNotDone }}</button>
         }
       </article>
     } @empty {
       @if (saysNothing() && !asking.isBusy()) {
-        <p class="quiet">No tasks for you.</p>
+        <p class="quiet">{{ say.noTasksForYou }}</p>
       }
     }
   `,
@@ -77,6 +78,7 @@ const SHOWN_DAYS = 7;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Assignments {
+  protected readonly say = SAY;
   /** Whether it is said that nothing is set. */
   readonly saysNothing = input(false);
 
@@ -129,14 +131,14 @@ export class Assignments {
 
   /** How far it is, and by when it is wanted: what is late is said, and no more. */
   protected says({ groupName, until }: Assignment, { done, of, doneAt }: Progress): string {
-    if (doneAt !== null) return `${groupName} · done`;
-    const far = of > 1 ? `${done} of ${of}` : '';
+    if (doneAt !== null) return SAY.done({ groupName });
+    const far = of > 1 ? SAY.of({ done, of }) : '';
     const by =
       until === null
         ? ''
         : until < today()
-          ? `was due on ${daySaid(until)}`
-          : `until ${daySaid(until)}`;
+          ? SAY.wasDueOn({ until: daySaid(until) })
+          : SAY.until({ until: daySaid(until) });
     return [groupName, far, by].filter((part) => part !== '').join(' · ');
   }
 
@@ -152,7 +154,7 @@ export class Assignments {
     void this.router.navigate([path], { queryParams: query });
   }
 
-  protected async say({ id }: Assignment, done: boolean): Promise<void> {
+  protected async mark({ id }: Assignment, done: boolean): Promise<void> {
     await this.action.run(async () => {
       const changed = await this.api.sayDone(id, done);
       this.asking.set((this.asking.value() ?? []).map((one) => (one.id === id ? changed : one)));

@@ -1,14 +1,17 @@
 import { ChangeDetectionStrategy, Component, input, model } from '@angular/core';
 import { MatCheckbox } from '@angular/material/checkbox';
 import type { Member } from '@sleetcrest/contract/accounts';
+import { SAY } from './words';
 
 /** Chooses all learners of a group, or some. */
 @Component({
   selector: 'sc-for-whom',
   imports: [MatCheckbox],
   template: `
-    <span>For</span>
-    <mat-checkbox [checked]="whom().length === 0" (change)="whom.set([])">all</mat-checkbox>
+    <span>{{ say.for }}</span>
+    <mat-checkbox [checked]="whom().length === 0" (change)="whom.set([])">{{
+      say.all
+    }}</mat-checkbox>
     @for (learner of learners(); track learner.id) {
       <mat-checkbox
         [checked]="whom().includes(learner.id)"
@@ -24,10 +27,11 @@ import type { Member } from '@sleetcrest/contract/accounts';
       @include blocks.row(0 8px);
     }
   `,
-  host: { role: 'group', 'aria-label': 'For whom' },
+  host: { role: 'group', '[attr.aria-label]': 'say.forWhom' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ForWhom {
+  protected readonly say = SAY;
   readonly learners = input.required<readonly Member[]>();
   /** Their ids; none for all, also those who join later. */
   readonly whom = model.required<readonly string[]>();

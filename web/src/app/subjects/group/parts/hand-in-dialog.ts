@@ -17,6 +17,7 @@ import { GroupStore } from '../group-store';
 import { TableApi } from '../table-api';
 import { Trouble } from '../../../ui/trouble';
 import { Choice, type Option } from '../../../ui/fields/choice';
+import { SAY } from './words';
 
 /** What is handed in, to whom, and the words with it. */
 @Component({
@@ -32,29 +33,28 @@ import { Choice, type Option } from '../../../ui/fields/choice';
     Trouble,
   ],
   template: `
-    <h2 mat-dialog-title>{{ isQuestion ? 'Ask your coach' : 'Hand it in' }}</h2>
+    <h2 mat-dialog-title>{{ isQuestion ? say.askYourCoach : say.handItIn }}</h2>
     <mat-dialog-content>
       @if (!groups.isKnown()) {
-        <mat-progress-bar mode="indeterminate" aria-label="Fetching your groups" />
+        <mat-progress-bar mode="indeterminate" [aria-label]="say.fetchingYourGroups" />
       } @else if (all().length === 0) {
         <p>
-          {{
-            groups.trouble() ??
-              'You belong to no group yet: your coach tells you a code, and under Table you join by it.'
-          }}
+          {{ groups.trouble() ?? say.youBelongToNoGroup }}
         </p>
       } @else {
         @if (all().length > 1) {
           <sc-choice
-            label="To"
+            [label]="say.to"
             [options]="addressees()"
             [value]="group_()?.id ?? ''"
             (chosen)="chosen.set($event)"
           />
         } @else {
-          <p>To {{ group_()?.coach?.name }}, {{ group_()?.name }}.</p>
+          <p>
+            {{ say.toCoach({ coach: group_()?.coach?.name ?? '', group: group_()?.name ?? '' }) }}
+          </p>
         }
-        <label for="hand-in-words">{{ isQuestion ? 'What do you ask?' : 'A word with it' }}</label>
+        <label for="hand-in-words">{{ isQuestion ? say.whatDoYouAsk : say.aWordWithIt }}</label>
         <textarea
           class="words"
           id="hand-in-words"
@@ -68,9 +68,9 @@ import { Choice, type Option } from '../../../ui/fields/choice';
       <sc-trouble [of]="trouble()" />
     </mat-dialog-content>
     <mat-dialog-actions>
-      <button matButton (click)="dialog.close()">Not now</button>
+      <button matButton (click)="dialog.close()">{{ say.notNow }}</button>
       <button matButton="filled" [disabled]="busy() || !group_()" (click)="send()">
-        {{ isQuestion ? 'Ask' : 'Hand it in' }}
+        {{ isQuestion ? say.ask : say.handItIn }}
       </button>
     </mat-dialog-actions>
   `,
@@ -78,6 +78,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class HandInDialog {
+  protected readonly say = SAY;
   private readonly handed = inject<HandIn['handed']>(MAT_DIALOG_DATA);
   protected readonly dialog = inject<MatDialogRef<HandInDialog>>(MatDialogRef);
   private readonly api = inject(TableApi);
@@ -106,7 +107,7 @@ export class HandInDialog {
     await this.action.run(async () => {
       await this.api.handIn({ id, group: group.id, handed, words: this.words() });
       this.dialog.close();
-      void this.notices.say(`${group.coach.name} has it. The answer comes under Table.`);
+      void this.notices.say(SAY.hasItTheAnswerComes({ name: group.coach.name }));
     });
   }
 }

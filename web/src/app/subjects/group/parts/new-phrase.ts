@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatInput, MatLabel } from '@angular/material/input';
 import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
+import { SAY } from './words';
 
 /** Asks a coach for the phrase that somebody of their group signs in with from now on. */
 @Component({
@@ -11,7 +12,7 @@ import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
   template: `
     <form (ngSubmit)="told.emit(phrase())">
       <mat-form-field appearance="outline" subscriptSizing="dynamic">
-        <mat-label>New passphrase for {{ name() }}</mat-label>
+        <mat-label>{{ say.newPassphraseFor({ name: name() }) }}</mat-label>
         <input
           matInput
           name="phrase"
@@ -20,8 +21,10 @@ import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
           (ngModelChange)="phrase.set($event)"
         />
       </mat-form-field>
-      <button matButton="filled" type="submit" [disabled]="phrase().length < least">Set it</button>
-      <button matButton type="button" (click)="left.emit()">Leave it as it is</button>
+      <button matButton="filled" type="submit" [disabled]="phrase().length < least">
+        {{ say.setIt }}
+      </button>
+      <button matButton type="button" (click)="left.emit()">{{ say.leaveItAsItIs }}</button>
     </form>
   `,
   styles: `
@@ -34,6 +37,7 @@ import { LEAST_PHRASE } from '@sleetcrest/contract/accounts';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class NewPhrase {
+  protected readonly say = SAY;
   readonly name = input.required<string>();
   readonly told = output<string>();
   readonly left = output();

@@ -5,6 +5,7 @@ import { format } from 'date-fns';
 import { Notices } from '../../../base/dialogs/notices';
 import { Seat } from '../seat/seat';
 import { TakeUp } from '../seat/take-up';
+import { SAY } from './words';
 
 /** While one sits at a table: the hand, and what the coach shows, as an offer. */
 @Component({
@@ -12,44 +13,45 @@ import { TakeUp } from '../seat/take-up';
   imports: [MatButton, MatIcon],
   template: `
     @if (seat.session(); as session) {
-      <aside aria-label="Your seat at the table">
+      <aside [attr.aria-label]="say.yourSeatAtTheTable">
         <span class="at">{{ session.groupName }}</span>
         <button
           matButton="outlined"
           class="hand"
           [class.up]="seat.hand()"
           [attr.aria-pressed]="seat.hand()"
-          title="Key: h"
+          [title]="say.keyH"
           (click)="seat.toggleHand()"
         >
-          <mat-icon svgIcon="hand" />{{ seat.hand() ? 'Your hand is up' : 'Raise your hand' }}
+          <mat-icon svgIcon="hand" />{{ seat.hand() ? say.yourHandIsUp : say.raiseYourHand }}
         </button>
         @if (!seat.isHeard()) {
-          <span role="status">Sending …</span>
+          <span role="status">{{ say.sending }}</span>
         } @else if (seat.isBehind()) {
-          <span role="status">The table cannot be reached just now; trying again.</span>
+          <span role="status">{{ say.theTableCannotBeReached }}</span>
         }
         @if (seat.offer(); as offer) {
           <span class="offer" role="status">
             <b>{{ offer.words }}</b>
-            <button matButton="filled" (click)="look()">Look</button>
-            <button matButton (click)="seat.settle(offer)">Not now</button>
+            <button matButton="filled" (click)="look()">{{ say.look }}</button>
+            <button matButton (click)="seat.settle(offer)">{{ say.notNow }}</button>
           </span>
         }
         @if (session.showsTimes && seat.others().length > 0) {
           <details>
-            <summary>{{ seat.others().length }} others</summary>
+            <summary>{{ say.others({ others: seat.others().length }) }}</summary>
             <ul>
               @for (one of seat.others(); track one.id) {
                 <li>
-                  <b>{{ one.name }}</b> {{ one.here?.title }}, since {{ clock(one.since) }}
+                  <b>{{ one.name }}</b>
+                  {{ say.since({ title: one.here?.title ?? '', since: clock(one.since) }) }}
                 </li>
               }
             </ul>
           </details>
         }
         <span class="gap"></span>
-        <button matButton (click)="getUp()">Leave</button>
+        <button matButton (click)="getUp()">{{ say.leave }}</button>
       </aside>
     }
   `,
@@ -80,6 +82,7 @@ import { TakeUp } from '../seat/take-up';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SeatStrip {
+  protected readonly say = SAY;
   protected readonly seat = inject(Seat);
   private readonly up = inject(TakeUp);
   private readonly notices = inject(Notices);
@@ -102,8 +105,6 @@ export class SeatStrip {
 
   protected async getUp(): Promise<void> {
     await this.seat.getUp();
-    void this.notices.say(
-      'You have left. What you did is yours, and nothing of it was kept at the table.',
-    );
+    void this.notices.say(SAY.youHaveLeftWhatYou);
   }
 }

@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import type { Offer } from '@sleetcrest/contract/table';
 import { v4 as uuid } from 'uuid';
 import { WalkPage } from '../../walk';
+import { SAY } from './words';
 
 /** Takes up what a coach shows: goes to where it is looked at. */
 @Injectable({ providedIn: 'root' })
@@ -33,7 +34,7 @@ export class TakeUp {
     const id = uuid();
     const record = {
       id,
-      name: name.slice(0, 80) || 'A cube from the table',
+      name: name.slice(0, 80) || SAY.aCubeFromTheTable,
       start,
       method,
       firstColour,

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { Store } from '@ngrx/store';
 import { readerFeature } from '../../settings';
 import { inkOf, pictureUrl } from '../../settings/parts/picture';
-import { CaseBook, type Whose } from '../case-book';
+import { CaseBook, type Whose } from '../work';
 
 /** A case by its small picture and its name, in the colours of whoever reads. */
 @Component({

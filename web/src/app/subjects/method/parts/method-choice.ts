@@ -4,6 +4,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
 import { Consent } from '../choosing/consent';
 import { MethodStore } from '../method-store';
 import { proofOf } from '../choosing/proof-of';
+import { SAY } from './words';
 
 /** A method as chosen: a named one's id, or one's own written out. */
 export type MethodChosen = string | Method;
@@ -29,7 +30,7 @@ export type MethodChosen = string | Method;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MethodChoice {
-  readonly label = input('Method');
+  readonly label = input(SAY.method);
   readonly value = input.required<MethodChosen>();
   /** Whether choosing one that is not proved asks first. */
   readonly warns = input(true);
@@ -58,7 +59,7 @@ export class MethodChoice {
 
   protected readonly options = computed((): Option<string>[] => [
     ...METHODS.map((method) => ({ value: method.id, name: shortTitle(method) })),
-    ...this.own().map((one) => ({ value: one.id, name: shortTitle(one), under: 'Made here' })),
+    ...this.own().map((one) => ({ value: one.id, name: shortTitle(one), under: SAY.madeHere })),
   ]);
 
   constructor() {

@@ -12,10 +12,11 @@ import {
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { type CasePicture, plainPicture } from '@sleetcrest/core/shown/cases';
 import { type Approach, approachById, caseTitle } from '@sleetcrest/core/teaching/approaches';
-import { entryFeature } from '../cube';
-import { readerFeature } from '../settings';
-import { selectMethodChosen } from './chosen';
+import { entryFeature } from '../../cube';
+import { readerFeature } from '../../settings';
+import { selectMethodChosen } from '../chosen';
 import { Work } from './work';
+import { SAY } from '../words';
 
 /** Whose cases are meant, where they are not the reader's own. */
 export interface Whose {
@@ -30,7 +31,7 @@ interface Found {
 }
 
 /** What a case is called that is in no method any more. */
-const GONE = 'a case that is not there any more';
+const GONE = SAY.aCaseThatIsNot;
 
 /** What cases are called and what they look like, in the colours of whoever reads; each picture is made once. */
 @Injectable({ providedIn: 'root' })

@@ -1,1 +1,2 @@
+export { CaseBook, type Whose } from './case-book';
 export { type OnProgress, type Proved, Work } from './work';

@@ -32,31 +32,34 @@ import { Segments } from '../../../ui/fields/segments';
 import { Crown } from '../../../ui/crown/crown';
 import { Trouble } from '../../../ui/trouble';
 import { CaseName } from '../../method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 const SIGHTS: readonly { value: Sight; name: string }[] = [
-  { value: 'ahead', name: 'Top, front and right' },
-  { value: 'around', name: 'Also back, left and below' },
+  { value: 'ahead', name: SAY.topFrontAndRight },
+  { value: 'around', name: SAY.alsoBackLeftAndBelow },
 ];
-const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the right'];
+/** Which way the whole cube is turned first, by its quarter turns. */
+const TURNED = ['no', 'left', 'half', 'right'] as const;
 
 /** Look here first: the fewest stickers that decide the case, as 1, 2, 3 on the picture. */
 @Component({
   selector: 'sc-glance',
-  imports: [CaseName, Crown, MatButton, MatProgressBar, Segments, Trouble],
+  imports: [Sentence, SentenceSlot, CaseName, Crown, MatButton, MatProgressBar, Segments, Trouble],
   template: `
     <sc-segments
-      label="What may be looked at"
+      [label]="say.whatMayBeLookedAt"
       [options]="sights"
       [value]="sight()"
       (chosen)="sight.set($event)"
     />
     @if (trouble(); as sentence) {
-      <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
+      <sc-trouble [of]="sentence" [again]="say.tryAgain" (asked)="again()" />
     } @else if (plan(); as known) {
       <p class="quiet">{{ figures() }}</p>
       <div class="plan">
         <sc-crown
-          label="What to look at, in order"
+          [label]="say.whatToLookAtIn"
           [stickers]="stickers()"
           [numbers]="numbers()"
           [letters]="letters()"
@@ -64,19 +67,23 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
         <ol aria-live="polite">
           @for (one of steps(); track $index) {
             <li>
-              {{ one.place }}{{ one.again ? ', seen before' : '' }}:
-              <b>{{ one.seen }}</b>
-              <span class="quiet">&ngsp;· leaves {{ one.leaves }}</span>
-              <button matButton (click)="back($index)">Other</button>
+              <sc-sentence
+                [of]="say.looked"
+                [with]="{ place: one.place, again: one.again ? 'yes' : 'no' }"
+              >
+                <b *scSlot="'seen'">{{ one.seen }}</b>
+              </sc-sentence>
+              <span class="quiet">&ngsp;{{ say.leaves({ leaves: one.leaves }) }}</span>
+              <button matButton (click)="back($index)">{{ say.other }}</button>
             </li>
           }
           @if (next(); as asked) {
             <li>
-              {{ asked.place }}: what is there?
-              <span class="answers" role="group" aria-label="Answers">
+              {{ say.whatIsThere({ place: asked.place }) }}
+              <span class="answers" role="group" [attr.aria-label]="say.answers">
                 @for (one of asked.answers; track $index) {
                   <button matButton="outlined" (click)="answer($index)">
-                    {{ one.seen }}<small>leaves {{ one.leaves }}</small>
+                    {{ one.seen }}<small>{{ say.leaves({ leaves: one.leaves }) }}</small>
                   </button>
                 }
               </span>
@@ -93,16 +100,17 @@ const TURNED = ['', 'a quarter to the left', 'half way round', 'a quarter to the
         </p>
       }
       @if (way().length > 0) {
-        <button matButton (click)="way.set([])">Start again</button>
+        <button matButton (click)="way.set([])">{{ say.startAgain }}</button>
       }
     } @else {
-      <mat-progress-bar mode="indeterminate" aria-label="Working out what to look at" />
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.workingOutWhatToLook" />
     }
   `,
   styleUrl: './glance-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GlanceView {
+  protected readonly say = SAY;
   readonly approach = input.required<Approach>();
   /** The case whose likeliest way is shown at first. */
   readonly case = input<string>();
@@ -152,14 +160,16 @@ export class GlanceView {
     const plan = this.plan();
     if (!plan) return '';
     const looks = (count: number): string => count.toFixed(1).replace(/\.0$/, '');
-    const proven =
-      plan.mean - plan.atLeast < 1e-6
-        ? 'no plan needs fewer'
-        : `no plan needs fewer than ${looks(plan.atLeast)}`;
-    const order = plan.inOrder === null ? '' : `; case by case it takes ${looks(plan.inOrder)}`;
-    const open =
-      plan.open > 0 ? ` In ${Math.round(plan.open * 100)} % of looks it cannot be told so.` : '';
-    return `${looks(plan.mean)} looks on average, ${plan.worst} at most; ${proven}${order}.${open}`;
+    return SAY.figures({
+      mean: looks(plan.mean),
+      worst: plan.worst,
+      proven: plan.mean - plan.atLeast < 1e-6 ? 'yes' : 'no',
+      atLeast: looks(plan.atLeast),
+      ordered: plan.inOrder === null ? 'no' : 'yes',
+      inOrder: looks(plan.inOrder ?? 0),
+      told: plan.open > 0 ? 'no' : 'yes',
+      open: Math.round(plan.open * 100),
+    });
   });
   protected readonly steps = computed(() =>
     this.way().flatMap((at, k) => {
@@ -194,10 +204,10 @@ export class GlanceView {
     const node = this.nodes().at(-1);
     if (!node || 'answers' in node) return null;
     if ('open' in node) {
-      return { says: 'That is all one can see from here. It is one of these:', cases: node.open };
+      return { says: SAY.thatIsAllOneCan, cases: node.open };
     }
-    const turned = node.turn ? `First turn the whole cube ${TURNED[node.turn]}. ` : '';
-    return { says: `${turned}It is this case:`, cases: [node.case] };
+    const says = SAY.itIsThisCase({ turned: TURNED[node.turn ?? 0]! });
+    return { says, cases: [node.case] };
   });
 
   private readonly looked = computed(() =>
@@ -250,7 +260,7 @@ export class GlanceView {
   private leaves(node: GlanceNode): string {
     const cases = casesIn(node);
     if (cases.length === 1) return `“${this.title(cases[0]!)}”`;
-    if (cases.length > 2) return `${cases.length} cases`;
+    if (cases.length > 2) return SAY.cases({ cases: cases.length });
     return cases.map((id) => `“${this.title(id)}”`).join(', ');
   }
 

@@ -35,6 +35,7 @@ import { methodPath } from '@sleetcrest/core/learner/path';
 import { fewestTo, type FirstGoal, reachedOf, wayBetween } from '@sleetcrest/core/puzzle/search';
 import { type Approach, approachById, isSearch } from '@sleetcrest/core/teaching/approaches';
 import { wayTables } from '../../../base/work/way-tables';
+import { SAY } from './words';
 
 /** One thing that was to be looked at, what was seen there, and the cases that leaves. */
 export interface LookedAt {
@@ -82,7 +83,7 @@ export const learnDeeds = {
     const shown = showCase(caseId, method, first, randomFrom(seed));
     if (!shown.ok) return shown;
     const step = caseStep(shown.value, caseId, method, first);
-    if (!step) return { ok: false as const, error: `${caseId} does not wait there` };
+    if (!step) return { ok: false as const, error: SAY.doesNotWaitThere({ caseId }) };
     return { ok: true as const, value: { ...shown.value, ...step } };
   },
 
@@ -91,7 +92,7 @@ export const learnDeeds = {
     const made = setUpFor(caseId, method, seed, first);
     if (!made.ok) return made;
     const step = caseStep(made.value, caseId, method, first);
-    if (!step) return { ok: false as const, error: `${caseId} does not wait there` };
+    if (!step) return { ok: false as const, error: SAY.doesNotWaitThere({ caseId }) };
     return { ok: true as const, value: { ...made.value, ...step } };
   },
 

@@ -3,17 +3,18 @@ import { Store } from '@ngrx/store';
 import type { Move } from '@sleetcrest/core';
 import { handsFor } from '@sleetcrest/core/shown/hands';
 import { readerFeature } from '../reader.feature';
-import { counted } from '../../../base/words/counted';
 import { Strip } from '../../../ui/strip/strip';
+import { SAY } from './words';
 
 /** How to hold and which finger turns, for some turns from two hands at rest. */
 @Component({
   selector: 'sc-hands',
   imports: [Strip],
-  template: ` <sc-strip label="Hands" [all]="all()" [now]="now()">{{ cost() }}</sc-strip> `,
+  template: ` <sc-strip [label]="say.hands" [all]="all()" [now]="now()">{{ cost() }}</sc-strip> `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Hands {
+  protected readonly say = SAY;
   readonly moves = input.required<readonly Move[]>();
   /** Which of the moves is done now, if they are being done. */
   readonly at = input<number | null>(null);
@@ -29,7 +30,6 @@ export class Hands {
   });
   protected readonly cost = computed(() => {
     const { cost, regrips } = this.plan();
-    const regripped = regrips === 0 ? '' : `, ${counted(regrips, 'regrip')}`;
-    return `effort ${cost.toFixed(1)}${regripped}`;
+    return SAY.effort({ cost: cost.toFixed(1), regrips });
   });
 }

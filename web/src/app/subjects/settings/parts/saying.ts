@@ -4,6 +4,7 @@ import { type Method, readMoves } from '@sleetcrest/core';
 import { sayingFor, wordsOver } from '@sleetcrest/core/teaching/sayings';
 import { taughtFeature } from '../reader.feature';
 import { Strip } from '../../../ui/strip/strip';
+import { SAY } from './words';
 
 /** The words a teacher has for a sequence, by which it is remembered; nothing where there are none. */
 @Component({
@@ -11,12 +12,13 @@ import { Strip } from '../../../ui/strip/strip';
   imports: [Strip],
   template: `
     @if (saying(); as said) {
-      <sc-strip label="Words for it" [lead]="said.name" [all]="said.words" [now]="now()" />
+      <sc-strip [label]="say.wordsForIt" [lead]="said.name" [all]="said.words" [now]="now()" />
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SayingView {
+  protected readonly say = SAY;
   /** In the prime dialect, one round. */
   readonly sequence = input.required<string>();
   readonly method = input.required<Method | undefined>();

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Banner } from '../../../ui/banner';
 import { Rest } from '../rest/rest';
+import { SAY } from './words';
 
 /** Proposes a rest, calmly; it covers nothing and waits until it is answered. */
 @Component({
@@ -10,16 +11,16 @@ import { Rest } from '../rest/rest';
   template: `
     <sc-banner>
       <p>
-        <b>Time for a rest.</b> Put the cube down, open your hands and look far away for a while.
-        Pain, numbness or tingling means stop; ask a clinician if it lasts.
+        <b>{{ say.timeForARest }}</b> {{ say.putTheCubeDownOpen }}
       </p>
-      <button matButton="tonal" (click)="rest.rested()">I have rested</button>
-      <button matButton (click)="later()">In five minutes</button>
+      <button matButton="tonal" (click)="rest.rested()">{{ say.iHaveRested }}</button>
+      <button matButton (click)="later()">{{ say.inFiveMinutes }}</button>
     </sc-banner>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RestBanner {
+  protected readonly say = SAY;
   protected readonly rest = inject(Rest);
 
   protected later(): void {

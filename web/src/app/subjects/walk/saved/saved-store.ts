@@ -15,6 +15,7 @@ import { Outbox } from '../../../base/outbox/outbox';
 import { WHOSE } from '../../../base/outbox/whose';
 import { SavedCubes, WalkPage } from '../walk.actions';
 import { SavedWalks } from './saved-walks';
+import { SAY } from './words';
 
 /** How many cubes the drawer shows at once. */
 export const PAGE_SIZE = 8;
@@ -106,8 +107,8 @@ export const SavedStore = signalStore(
           walk.dispatch(SavedCubes.cubeDeleted({ id: solve.id }));
           const said =
             outcome.is === 'waiting'
-              ? `“${solve.name}” is deleted as soon as the server can be reached.`
-              : `“${solve.name}” is deleted.`;
+              ? SAY.isDeletedAsSoonAs({ name: solve.name })
+              : SAY.isDeleted({ name: solve.name });
           void notices.offerUndo(said, () => void restore(solve));
         },
       };

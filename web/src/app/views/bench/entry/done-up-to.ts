@@ -7,15 +7,16 @@ import { MethodStages } from '../../../subjects/walk/work';
 import { entryFeature, EntryPage } from '../../../subjects/cube';
 import { Trouble } from '../../../ui/trouble';
 import { Choice, type Option } from '../../../ui/fields/choice';
+import { SAY } from './words';
 
 /** Paints what is done once a stage is reached, so that only the rest is asked for. */
 @Component({
   selector: 'sc-done-up-to',
   imports: [Choice, Trouble],
   template: `
-    <sc-trouble [of]="told.trouble()" again="Try again" (asked)="told.again()" />
+    <sc-trouble [of]="told.trouble()" [again]="say.tryAgain" (asked)="told.again()" />
     <sc-choice
-      label="Already solved up to …"
+      [label]="say.alreadySolvedUpTo"
       [options]="options()"
       [value]="chosen()"
       (chosen)="choose($event)"
@@ -24,6 +25,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DoneUpTo {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly scheme = this.store.selectSignal(entryFeature.selectScheme);
   private readonly firstColour = this.store.selectSignal(readerFeature.selectFirstColour);
@@ -33,7 +35,7 @@ export class DoneUpTo {
   protected readonly options = computed((): Option<Stage | 'nothing'>[] => {
     const first = sideOfColour(this.scheme(), this.firstColour());
     return [
-      { value: 'nothing', name: 'nothing yet' },
+      { value: 'nothing', name: SAY.nothingYet },
       ...this.told
         .stages()
         .slice(0, -1)

@@ -57,20 +57,24 @@ import { TurnsEntry } from './turns-entry';
 import { momentOfLate } from '../../../base/words/days';
 import { Unfitting } from './unfitting';
 import { StillToPaint } from './still-to-paint';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** The ways to say how a cube looks. */
 const WAYS = [
-  { value: 'paint', name: 'Paint it' },
-  { value: 'ask', name: 'Ask me' },
-  { value: 'photos', name: 'Photographs' },
-  { value: 'turns', name: 'Type turns' },
-  { value: 'file', name: 'Open a file' },
+  { value: 'paint', name: SAY.paintIt },
+  { value: 'ask', name: SAY.askMe },
+  { value: 'photos', name: SAY.photographs },
+  { value: 'turns', name: SAY.typeTurns },
+  { value: 'file', name: SAY.openAFile },
 ] as const;
 
 /** Where a cube is entered: painted, turned or opened. */
 @Component({
   selector: 'sc-entry',
   imports: [
+    Sentence,
+    SentenceSlot,
     Choice,
     Crown,
     DoneUpTo,
@@ -96,6 +100,7 @@ const WAYS = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Entry {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly injector = inject(Injector);
   private readonly walkButton = viewChild.required<string, ElementRef<HTMLButtonElement>>(
@@ -167,9 +172,9 @@ export class Entry {
   protected readonly reached = computed(() => {
     const first = this.first();
     const last = this.inspection().reached.at(-1);
-    if (last === undefined) return 'No stage is done yet.';
-    if (last === 'edge-cycle') return 'It is solved already.';
-    return `Done so far: ${stageWords(last, first, this.scheme()).title}.`;
+    if (last === undefined) return SAY.noStageIsDoneYet;
+    if (last === 'edge-cycle') return SAY.itIsSolvedAlready;
+    return SAY.doneSoFar({ title: stageWords(last, first, this.scheme()).title });
   });
 
   protected paint({ sticker, colour, continues }: Stroke): void {
@@ -249,7 +254,7 @@ export class Entry {
     const id = uuid();
     const record = {
       id,
-      name: `Cube of ${momentOfLate(new Date())}`,
+      name: SAY.cubeOf({ momentOfLate: momentOfLate(new Date()) }),
       start: writePainted(this.known(), this.scheme()),
       method: this.reader().method,
       firstColour: this.reader().firstColour,

@@ -15,6 +15,7 @@ import { Solver } from '../../../subjects/walk/work';
 import { reading } from '../../../base/reading/reading';
 import { Trouble } from '../../../ui/trouble';
 import { entryFeature } from '../../../subjects/cube';
+import { SAY } from './words';
 
 interface Far {
   title: string;
@@ -28,11 +29,10 @@ interface Far {
   template: `
     @if (inspection().firstLayer === 'face-only') {
       <p class="careful">
-        <b>One side is all {{ first() }}, but it is not a layer yet:</b> the stickers round it do
-        not match the centres of their sides, so these pieces are in the wrong places.
+        <b>{{ say.oneSideIsAllBut({ first: first() }) }}</b> {{ say.theStickersRoundItDo }}
       </p>
     }
-    <sc-trouble [of]="trouble()" again="Try again" (asked)="methods.again()" />
+    <sc-trouble [of]="trouble()" [again]="say.tryAgain" (asked)="methods.again()" />
     @if (own(); as far) {
       <p>
         {{ far.says }}
@@ -40,7 +40,7 @@ interface Far {
     }
     @if (others().length > 0) {
       <details>
-        <summary>In other methods</summary>
+        <summary>{{ say.inOtherMethods }}</summary>
         <ul>
           @for (far of others(); track far.title) {
             <li>{{ far.says }}</li>
@@ -67,6 +67,7 @@ interface Far {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FarApart {
+  protected readonly say = SAY;
   readonly inspection = input.required<Inspection>();
 
   private readonly store = inject(Store);
@@ -93,8 +94,8 @@ export class FarApart {
     return (this.methods.value() ?? []).map(({ method, stages }) => {
       const { done, next } = progressOf(stages, this.inspection().reached);
       const says = next
-        ? `Next in the ${shortTitle(method)} method: ${named(next)}.`
-        : `${shortTitle(method)}: all done, ${named(done!)} too.`;
+        ? SAY.nextInTheMethod({ method: shortTitle(method), next: named(next) })
+        : SAY.allDoneToo({ method: shortTitle(method), done: named(done!) });
       return { title: method.title, says };
     });
   });

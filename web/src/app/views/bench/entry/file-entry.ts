@@ -5,6 +5,7 @@ import { type ColourScheme, methodById, writePainted } from '@sleetcrest/core';
 import { saveText } from '../../../base/files/save-file';
 import type { Opened } from './read-document';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 const MOST_BYTES = 256_000;
 
@@ -14,8 +15,7 @@ const MOST_BYTES = 256_000;
   imports: [MatButton, MatIcon, Trouble],
   template: `
     <p>
-      A Cube document is a JSON file with the colours of the six sides, as this page saves it. A
-      Walkthrough document opens too: with its cube, its method and its first colour.
+      {{ say.aCubeDocumentIsA }}
     </p>
     <input
       #file
@@ -23,15 +23,15 @@ const MOST_BYTES = 256_000;
       class="unseen"
       tabindex="-1"
       accept=".json,application/json"
-      aria-label="Cube or walkthrough"
+      [attr.aria-label]="say.cubeOrWalkthrough"
       (change)="open(file)"
     />
     <div class="buttons">
       <button matButton="tonal" (click)="file.click()">
-        <mat-icon svgIcon="open" />Open a document
+        <mat-icon svgIcon="open" />{{ say.openADocument }}
       </button>
       <button matButton="outlined" (click)="save()">
-        <mat-icon svgIcon="save" />Save the picture as one
+        <mat-icon svgIcon="save" />{{ say.saveThePictureAsOne }}
       </button>
     </div>
     <sc-trouble [of]="failure()" />
@@ -50,6 +50,7 @@ const MOST_BYTES = 256_000;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FileEntry {
+  protected readonly say = SAY;
   readonly painted = input.required<readonly number[]>();
   readonly scheme = input.required<ColourScheme>();
   readonly opened = output<Opened>();
@@ -69,7 +70,7 @@ export class FileEntry {
       this.opened.emit(opened);
     } catch (error) {
       this.failure.set(
-        `${file.name} was not opened: ${(error as Error).message}. The picture is as it was.`,
+        SAY.wasNotOpenedThePicture({ name: file.name, message: (error as Error).message }),
       );
     }
     // The same file, mended, can be chosen again.
@@ -85,6 +86,6 @@ export class FileEntry {
 function saysOf(file: string, { method, firstColour }: Required<Opened>['walk']): string {
   const known = methodById(method);
   return known
-    ? `${file} is a walk by ${known.title}, first colour ${firstColour}: both are chosen here now.`
-    : `${file} is a walk by a method that is not built in (${method}), first colour ${firstColour}: choose the method yourself.`;
+    ? SAY.isAWalkByFirst({ file, title: known.title, firstColour })
+    : SAY.isAWalkByA({ file, method, firstColour });
 }

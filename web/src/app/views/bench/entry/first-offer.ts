@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { readerFeature, SettingsPage } from '../../../subjects/settings';
+import { SAY } from './words';
 
 /** Offers the first pages once to somebody who may never have solved a cube. */
 @Component({
@@ -10,10 +11,12 @@ import { readerFeature, SettingsPage } from '../../../subjects/settings';
   imports: [MatButton, RouterLink],
   template: `
     @if (!offered()) {
-      <aside aria-label="First things">
-        <p><b>Never solved a cube?</b> Eight small pages show what you need first.</p>
-        <a matButton="outlined" routerLink="/first" (click)="taken()">Show me</a>
-        <button matButton (click)="taken()">Not now</button>
+      <aside [attr.aria-label]="say.firstThings">
+        <p>
+          <b>{{ say.neverSolvedACube }}</b> {{ say.eightSmallPagesShowWhat }}
+        </p>
+        <a matButton="outlined" routerLink="/first" (click)="taken()">{{ say.showMe }}</a>
+        <button matButton (click)="taken()">{{ say.notNow }}</button>
       </aside>
     }
   `,
@@ -31,6 +34,7 @@ import { readerFeature, SettingsPage } from '../../../subjects/settings';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FirstOffer {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   protected readonly offered = this.store.selectSignal(readerFeature.selectFirstOffered);
 

@@ -28,7 +28,8 @@ import { entryFeature, EntryPage } from '../../../subjects/cube';
 import { stickerPlace } from '../../../ui/crown/geometry';
 import { Voice } from '../../../devices/voice/voice';
 import { Palette } from './palette';
-import { counted } from '../../../base/words/counted';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** A random cube takes about so many answers in this order. */
 const USUAL = 31;
@@ -41,7 +42,7 @@ const NONE = -2;
  */
 @Component({
   selector: 'sc-guided-entry',
-  imports: [MatButton, MatSlideToggle, Palette],
+  imports: [Sentence, SentenceSlot, MatButton, MatSlideToggle, Palette],
   template: `
     <!-- A pot of paint is an answer: none of them is chosen for longer. -->
     <sc-palette
@@ -53,23 +54,33 @@ const NONE = -2;
     />
     @if (question(); as asked) {
       <p class="hold" aria-live="polite">
-        Hold it with <b>{{ up() }}</b> up and <b>{{ front() }}</b> in front; you also see the right
-        side.
+        <sc-sentence [of]="say.holdItWithUpAndIn">
+          <b *scSlot="'up'">{{ up() }}</b>
+          <b *scSlot="'front'">{{ front() }}</b>
+        </sc-sentence>
       </p>
       <p class="asked" aria-live="polite">
         @if (suspect()) {
-          Look again: <b>{{ place() }}</b>, which colour is it really?
+          <sc-sentence [of]="say.lookAgainWhichColourIs">
+            <b *scSlot="'place'">{{ place() }}</b>
+          </sc-sentence>
         } @else {
-          <b class="place">{{ place() }}</b>: which colour?
+          <sc-sentence [of]="say.whichColour">
+            <b *scSlot="'place'" class="place">{{ place() }}</b>
+          </sc-sentence>
         }
         <span class="count">
-          {{ count() }} entered, {{ follows() }} worked out; a mixed cube takes about {{ usual }}.
+          {{ say.enteredWorkedOutAMixed({ count: count(), follows: follows(), usual }) }}
         </span>
       </p>
     } @else {
       <p class="asked" aria-live="polite">
-        <b>Done</b>: {{ counted(count(), 'answer') }}.
-        {{ legal() ? 'Enter walks it to solved.' : '' }}
+        <sc-sentence [of]="say.answers" [with]="{ answers: count() }">
+          <b *scSlot="'done'">{{ say.done }}</b>
+        </sc-sentence>
+        @if (legal()) {
+          {{ say.enterWalksItToSolved }}
+        }
       </p>
     }
     <div class="tools">
@@ -77,13 +88,13 @@ const NONE = -2;
         [checked]="reader().speakEntry"
         (change)="change({ speakEntry: $event.checked })"
       >
-        Say it aloud
+        {{ say.sayItAloud }}
       </mat-slide-toggle>
       @if (reader().speakEntry && voice.silent()) {
-        <span class="quiet">No voice is installed here: it stays silent.</span>
+        <span class="quiet">{{ say.noVoiceIsInstalledHere }}</span>
       }
       <button matButton [disabled]="!canUndo()" (click)="takeBack()">
-        Undo<span class="keys-only">&ngsp;(Backspace)</span>
+        {{ say.undo }}<span class="keys-only">&ngsp;{{ say.backspace }}</span>
       </button>
     </div>
   `,
@@ -119,7 +130,7 @@ const NONE = -2;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GuidedEntry {
-  protected readonly counted = counted;
+  protected readonly say = SAY;
   /** The cube is whole and its person wants to go on. */
   readonly finished = output();
   /** The last answer was given, and the cube is whole. */
@@ -176,9 +187,9 @@ export class GuidedEntry {
   private readonly sideSaid = computed(() => {
     const question = this.question();
     if (!question) return this.legal() ? 'Done.' : '';
-    if (this.suspect()) return `No cube looks like this. Look again: ${this.place()}.`;
+    if (this.suspect()) return SAY.noCubeLooksLikeThis({ place: this.place() });
     const side = this.scheme()[Math.floor(question.sticker / 9)]!;
-    return `The ${side} side. ${this.up()} up, ${this.front()} in front.`;
+    return SAY.theSideUpInFront({ side, up: this.up(), front: this.front() });
   });
 
   private sideName(face: Side): string {

@@ -1,13 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
 import { colourLetter, COLOURS, type ColourScheme, SIDES, UNSEEN } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** The six colours and the eraser, with how many stickers of each colour are left to paint. */
 @Component({
   selector: 'sc-palette',
   imports: [MatIcon],
   template: `
-    <div role="group" aria-label="Colour to paint with">
+    <div role="group" [attr.aria-label]="say.colourToPaintWith">
       @for (pot of pots(); track pot.side) {
         <button
           type="button"
@@ -26,7 +27,7 @@ import { colourLetter, COLOURS, type ColourScheme, SIDES, UNSEEN } from '@sleetc
       <button
         type="button"
         class="eraser"
-        aria-label="Rub out"
+        [attr.aria-label]="say.rubOut"
         [attr.aria-pressed]="brush() === unseen"
         (click)="chosen.emit(unseen)"
       >
@@ -39,6 +40,7 @@ import { colourLetter, COLOURS, type ColourScheme, SIDES, UNSEEN } from '@sleetc
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Palette {
+  protected readonly say = SAY;
   readonly scheme = input.required<ColourScheme>();
   readonly left = input.required<readonly number[]>();
   readonly brush = input.required<number>();
@@ -50,7 +52,7 @@ export class Palette {
     SIDES.map((side) => {
       const colour = this.scheme()[side]!;
       const left = this.left()[side]!;
-      const says = left < 0 ? `${colour}, ${-left} too many` : `${colour}, ${left} left`;
+      const says = left < 0 ? SAY.tooMany({ colour, left: -left }) : SAY.left({ colour, left });
       return {
         side,
         colour,

@@ -11,6 +11,7 @@ import {
   readCubeDocument,
 } from '@sleetcrest/core';
 import type { z } from 'zod';
+import { SAY } from './words';
 
 /** What a file holds: a cube, and how it is walked if it is a whole walkthrough. */
 export interface Opened {
@@ -24,7 +25,7 @@ export function readDocument(text: string): Opened {
   try {
     json = JSON.parse(text);
   } catch {
-    throw new Error('it is not a JSON file');
+    throw new Error(SAY.itIsNotAJson);
   }
   if (!isWalkthrough(json)) return { cube: cubeOf(parsed(cubeSchema, json)) };
   const { start, method, firstColour } = parsed(walkthroughReadSchema, json);

@@ -5,11 +5,14 @@ import {
   applyMoves,
   type ColourScheme,
   countTurns,
+  FRONT,
   HOME_HOLD,
   paintedFromCube,
   readMoves,
   solvedCube,
+  UP,
 } from '@sleetcrest/core';
+import { SAY } from './words';
 
 /** Enters a cube by the turns that lead to it from a solved one. */
 @Component({
@@ -17,7 +20,7 @@ import {
   imports: [MatButton, MatFormField, MatHint, MatInput, MatLabel],
   template: `
     <mat-form-field appearance="outline">
-      <mat-label>Turns from a solved cube</mat-label>
+      <mat-label>{{ say.turnsFromASolvedCube }}</mat-label>
       <textarea
         #field
         matInput
@@ -28,11 +31,11 @@ import {
         aria-describedby="turns-said"
         (input)="text.set(field.value)"
       ></textarea>
-      <mat-hint>R' or Ri for the other way, R2 or RR for a half turn, (R U)3 to repeat</mat-hint>
+      <mat-hint>{{ say.rOrRiForThe }}</mat-hint>
     </mat-form-field>
     <p id="turns-said" [class.wrong]="!read().ok" role="status">{{ said() }}</p>
     <button matButton="tonal" [disabled]="!usable()" (click)="use()">
-      Put these turns on the picture
+      {{ say.putTheseTurnsOnThe }}
     </button>
   `,
   styles: `
@@ -52,6 +55,7 @@ import {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TurnsEntry {
+  protected readonly say = SAY;
   /** The stickers of the cube these turns lead to. */
   readonly entered = output<number[]>();
 
@@ -67,12 +71,12 @@ export class TurnsEntry {
     const read = this.read();
     if (!read.ok) return `${read.error.message}.`;
     const count = countTurns(read.value);
-    return count === 0 ? this.howToHold() : `${count} turns.`;
+    return count === 0 ? this.howToHold() : SAY.turns({ count });
   });
 
   private howToHold(): string {
-    const [up, , front] = this.scheme();
-    return `Hold the solved cube with ${up} up and ${front} in front, and do them in order.`;
+    const scheme = this.scheme();
+    return SAY.holdTheSolvedCubeWith({ up: scheme[UP]!, front: scheme[FRONT]! });
   }
 
   protected use(): void {

@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { SAY } from './words';
 
 /** What does not fit in a painted cube, and how each is mended. */
 @Component({
   selector: 'sc-unfitting',
   template: `
-    <h2>Something does not fit yet</h2>
+    <h2>{{ say.somethingDoesNotFitYet }}</h2>
     <ul>
       @for (problem of problems(); track $index) {
         <li>
@@ -31,5 +32,6 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Unfitting {
+  protected readonly say = SAY;
   readonly problems = input.required<readonly { says: string; repair: string }[]>();
 }

@@ -49,16 +49,17 @@ import { TurnTile } from '../../../ui/tiles/turn-tile';
 import { Voice } from '../../../devices/voice/voice';
 import { keepAwake } from './awake';
 import { Ticker } from './ticker';
+import { SAY } from './words';
 
 type Far = Reader['far'];
 
 const ADVANCES: readonly Option<Far['advance']>[] = [
-  { value: 'key', name: 'when you press' },
-  { value: 'pace', name: 'by itself' },
+  { value: 'key', name: SAY.whenYouPress },
+  { value: 'pace', name: SAY.byItself },
 ];
 const PAUSES: readonly Option<Far['pause']>[] = [
-  { value: 'key', name: 'until you press' },
-  { value: 'wait', name: 'as long as it takes to say' },
+  { value: 'key', name: SAY.untilYouPress },
+  { value: 'wait', name: SAY.asLongAsItTakes },
 ];
 /** How long a word takes to say, where no voice says it. */
 const SECONDS_A_WORD = 0.3;
@@ -73,13 +74,14 @@ const IDLE_KEYS = ['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock'];
   host: {
     role: 'dialog',
     'aria-modal': 'true',
-    'aria-label': 'Large view of the walk',
+    '[attr.aria-label]': 'say.largeViewOfTheWalk',
     tabindex: '-1',
   },
   hostDirectives: [CdkTrapFocus],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FarWalk implements OnDestroy {
+  protected readonly say = SAY;
   readonly closed = output();
   readonly doubted = output();
 
@@ -123,9 +125,9 @@ export class FarWalk implements OnDestroy {
     const { frame, position } = this.scene() ?? {};
     if (!frame || !position) return [];
     const { turn } = position;
-    const found = turn === 0 ? [{ name: 'Find', says: frame.step.find }] : [];
-    if (turn < frame.holdCount) return [...found, { name: 'Hold', says: frame.holdLine ?? '' }];
-    return turn === frame.holdCount ? [...found, { name: 'Look', says: frame.step.look }] : [];
+    const found = turn === 0 ? [{ name: SAY.find, says: frame.step.find }] : [];
+    if (turn < frame.holdCount) return [...found, { name: SAY.hold, says: frame.holdLine ?? '' }];
+    return turn === frame.holdCount ? [...found, { name: SAY.look, says: frame.step.look }] : [];
   });
   /** The teacher's word that begins with the turn that comes now; a group is said once. */
   protected readonly word = computed(() => {
@@ -201,7 +203,8 @@ export class FarWalk implements OnDestroy {
   private sentence({ frame, position }: WalkScene): string {
     if (!frame) return 'Solved.';
     const move = frame.moves[position.turn];
-    if (move === undefined) return `${frame.step.why} Check it. ${this.goal()?.goal ?? ''}`;
+    if (move === undefined)
+      return SAY.checkIt({ why: frame.step.why, goal: this.goal()?.goal ?? '' });
     const turn = writeMove(move, 'words');
     const word = this.word();
     return [...this.lines().map(({ says }) => says), ...(word ? [`${word}:`] : []), turn].join(' ');

@@ -10,6 +10,7 @@ import {
 import type { Outline, Point } from '@sleetcrest/core/insight/pictures';
 import { deedOf } from '../../../base/keys/key-scope';
 import { OUTLINE_KEYS } from './photos.keys';
+import { SAY } from './words';
 
 const STEPS: Record<string, readonly [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -17,7 +18,7 @@ const STEPS: Record<string, readonly [number, number]> = {
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
-const CORNERS = ['top left', 'top right', 'bottom right', 'bottom left'];
+const CORNERS = [SAY.topLeft, SAY.topRight, SAY.bottomRight, SAY.bottomLeft];
 
 /** Four corners that are drawn, or moved by arrow keys, to where the side lies in a picture. */
 @Component({
@@ -29,7 +30,7 @@ const CORNERS = ['top left', 'top right', 'bottom right', 'bottom left'];
         <circle
           tabindex="0"
           role="slider"
-          [attr.aria-label]="names[$index] + ' corner'"
+          [attr.aria-label]="say.corner({ name: names[$index]! })"
           [attr.aria-valuenow]="round(corner[0])"
           [attr.aria-valuetext]="round(corner[0]) + ', ' + round(corner[1])"
           [attr.cx]="corner[0]"
@@ -69,6 +70,7 @@ const CORNERS = ['top left', 'top right', 'bottom right', 'bottom left'];
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OutlineHandles {
+  protected readonly say = SAY;
   readonly width = input.required<number>();
   readonly height = input.required<number>();
   readonly outline = input.required<Outline>();

@@ -25,6 +25,7 @@ import { OutlineHandles } from './outline-handles';
 import type { ShotsRead } from './photo-deeds';
 import { PhotoReader } from './photo-reader';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 interface Taken {
   picture: Photo;
@@ -45,6 +46,7 @@ const DIGITS = /^\d{1,9}$/;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PhotoEntry implements OnDestroy {
+  protected readonly say = SAY;
   readonly scheme = input.required<ColourScheme>();
   readonly swatches = input.required<Reader['swatches']>();
   /** The stickers read and confirmed. */
@@ -82,7 +84,10 @@ export class PhotoEntry implements OnDestroy {
       .filter((sticker) => !this.confirmed().has(sticker))
       .map((sticker) => ({
         sticker,
-        place: `${this.scheme()[Math.floor(sticker / 9)]!} side, ${placeOnSide(sticker)}`,
+        place: SAY.side({
+          scheme: this.scheme()[Math.floor(sticker / 9)]!,
+          sticker: placeOnSide(sticker),
+        }),
         colour: this.scheme()[read.painted[sticker]!]!,
         seen: read.seen[sticker]!,
       }));
@@ -97,7 +102,7 @@ export class PhotoEntry implements OnDestroy {
       try {
         await this.take(side + k, await pictureOfFile(file));
       } catch {
-        this.failure.set(`${file.name} is not a picture that can be read; the others are kept.`);
+        this.failure.set(SAY.isNotAPictureThat({ name: file.name }));
       }
     }
   }
@@ -117,7 +122,7 @@ export class PhotoEntry implements OnDestroy {
 
   protected async simulate(text: string): Promise<void> {
     if (!DIGITS.test(text)) {
-      this.failure.set('The seed is a whole number of up to nine digits.');
+      this.failure.set(SAY.theSeedIsAWhole);
       return;
     }
     this.failure.set(null);
@@ -140,9 +145,7 @@ export class PhotoEntry implements OnDestroy {
       };
       afterNextRender(shown, { injector: this.injector });
     } catch {
-      this.failure.set(
-        'No camera can be used here: choose files, or allow the camera for this page.',
-      );
+      this.failure.set(SAY.noCameraCanBeUsed);
     }
   }
 
@@ -192,7 +195,7 @@ export class PhotoEntry implements OnDestroy {
     try {
       await work();
     } catch {
-      this.failure.set('The pictures could not be read: reload the page and try again.');
+      this.failure.set(SAY.thePicturesCouldNotBe);
     } finally {
       this.busy.set(false);
     }

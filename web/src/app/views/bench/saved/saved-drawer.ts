@@ -19,6 +19,7 @@ import {
 import { momentSaid } from '../../../base/words/days';
 import { Crown } from '../../../ui/crown/crown';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 /** The drawer of saved cubes: reopen, resume, rename, delete. */
 @Component({
@@ -29,6 +30,7 @@ import { Trouble } from '../../../ui/trouble';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SavedDrawer {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly cubes = inject(SavedStore);
   private readonly router = inject(Router);
@@ -55,7 +57,7 @@ export class SavedDrawer {
       progress:
         solve.position.step === solve.stepCount
           ? 'solved'
-          : `step ${solve.position.step + 1} of ${solve.stepCount}`,
+          : SAY.stepOf({ step: solve.position.step + 1, stepCount: solve.stepCount }),
     })),
   );
 

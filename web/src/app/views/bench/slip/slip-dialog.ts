@@ -41,8 +41,10 @@ import { listensTo } from '../../../base/keys/keyboard';
 import { SLIP_KEYS } from './slip.keys';
 import { SlipWays, WAYS } from './slip-ways';
 import { anew } from '../../../base/state/anew';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
-const NOT_STARTED = 'The search could not be started: reload the page. Nothing is lost.';
+const NOT_STARTED = SAY.theSearchCouldNotBe;
 
 /** What is known when the question is asked: the whole cube, where one reports its turns. */
 export interface SlipQuestion {
@@ -55,6 +57,8 @@ export interface SlipQuestion {
 @Component({
   selector: 'sc-slip-dialog',
   imports: [
+    Sentence,
+    SentenceSlot,
     Crown,
     MatButton,
     MatIcon,
@@ -70,6 +74,7 @@ export interface SlipQuestion {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SlipDialog {
+  protected readonly say = SAY;
   private readonly store = inject(Store);
   private readonly slips = inject(Slips);
   private readonly dialog = inject(MatDialogRef<SlipDialog>);
@@ -162,8 +167,8 @@ export class SlipDialog {
 
   protected stepTitle(told: SlipFound): string {
     const { stepsBack } = told;
-    if (stepsBack === 0) return 'In this step';
-    return stepsBack === 1 ? 'One step back' : `${stepsBack} steps back`;
+    if (stepsBack === 0) return SAY.inThisStep;
+    return stepsBack === 1 ? SAY.oneStepBack : SAY.stepsBack({ stepsBack });
   }
 
   protected heldUp(hold: Hold): Colour {

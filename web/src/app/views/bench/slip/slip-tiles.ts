@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import type { Dialect, Move } from '@sleetcrest/core';
 import type { Explanation, MeantStep, Slip } from '@sleetcrest/core/insight/slips';
 import { TurnTile } from '../../../ui/tiles/turn-tile';
+import { SAY } from './words';
 
 interface Tile {
   move: Move;
@@ -17,7 +18,7 @@ interface Tile {
       <li [attr.aria-label]="says[tile.state]">
         <sc-turn-tile [move]="tile.move" [dialect]="dialect()" [state]="tile.state" />
         @if (tile.state !== 'done') {
-          <span>{{ tile.state === 'missed' ? 'left out' : 'slip' }}</span>
+          <span>{{ tile.state === 'missed' ? say.leftOut : say.slip }}</span>
         }
       </li>
     }
@@ -39,15 +40,16 @@ interface Tile {
       font-weight: 700;
     }
   `,
-  host: { role: 'list', 'aria-label': 'What was done' },
+  host: { role: 'list', '[attr.aria-label]': 'say.whatWasDone' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SlipTiles {
+  protected readonly say = SAY;
   readonly explanation = input.required<Explanation>();
   readonly steps = input.required<readonly MeantStep[]>();
   readonly dialect = input.required<Dialect>();
 
-  protected readonly says = { done: 'as planned', slipped: 'slipped', missed: 'left out' };
+  protected readonly says = { done: SAY.asPlanned, slipped: 'slipped', missed: SAY.leftOut };
   protected readonly tiles = computed((): Tile[] => {
     const { slips } = this.explanation();
     const [first, ...more] = slips as [Slip, ...Slip[]];

@@ -9,13 +9,13 @@ import {
   UP,
 } from '@sleetcrest/core';
 import type { WayBack } from '@sleetcrest/core/insight/slips';
-import { counted } from '../../../base/words/counted';
 import { TurnTile } from '../../../ui/tiles/turn-tile';
+import { SAY } from './words';
 
 export const WAYS: Record<WayBack['kind'], string> = {
-  undo: 'Undo from there and do it right',
-  shortest: 'A short way back',
-  'go-on': 'Go on from here',
+  undo: SAY.undoFromThereAndDo,
+  shortest: SAY.aShortWayBack,
+  'go-on': SAY.goOnFromHere,
 };
 
 /** The ways back to the walk, each with its hold and its turns. */
@@ -27,12 +27,12 @@ export const WAYS: Record<WayBack['kind'], string> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SlipWays {
+  protected readonly say = SAY;
   readonly ways = input.required<readonly WayBack[]>();
   readonly scheme = input.required<ColourScheme>();
   readonly dialect = input.required<Dialect>();
   readonly taken = output<WayBack>();
   protected readonly titles = WAYS;
-  protected readonly counted = counted;
 
   protected heldUp({ hold }: WayBack): Colour {
     return this.scheme()[sideInHold(hold, UP)]!;

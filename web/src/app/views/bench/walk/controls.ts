@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, input, output } from '@angular/core
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatSlider, MatSliderThumb } from '@angular/material/slider';
+import { SAY } from './words';
 
 /** Next and back by turn and by step, play, and the pace of playing. */
 @Component({
@@ -10,8 +11,8 @@ import { MatSlider, MatSliderThumb } from '@angular/material/slider';
   template: `
     <button
       matIconButton
-      aria-label="Step back"
-      title="Step back (↑)"
+      [attr.aria-label]="say.stepBack"
+      [title]="say.stepBack2"
       (click)="stepBack.emit()"
       [disabled]="atStart()"
     >
@@ -19,25 +20,25 @@ import { MatSlider, MatSliderThumb } from '@angular/material/slider';
     </button>
     <button
       matButton="outlined"
-      title="Turn back (←)"
+      [title]="say.turnBack"
       (click)="turnBack.emit()"
       [disabled]="atStart()"
     >
-      <mat-icon svgIcon="previous" />Back
+      <mat-icon svgIcon="previous" />{{ say.back }}
     </button>
     <button
       matButton="filled"
       class="next"
-      title="Next turn (→)"
+      [title]="say.nextTurn"
       (click)="turnNext.emit()"
       [disabled]="atEnd()"
     >
-      <mat-icon svgIcon="next" iconPositionEnd />Next turn
+      <mat-icon svgIcon="next" iconPositionEnd />{{ say.nextTurn2 }}
     </button>
     <button
       matIconButton
-      aria-label="Next step"
-      title="Next step (↓)"
+      [attr.aria-label]="say.nextStep"
+      [title]="say.nextStep2"
       (click)="stepNext.emit()"
       [disabled]="atEnd()"
     >
@@ -46,19 +47,19 @@ import { MatSlider, MatSliderThumb } from '@angular/material/slider';
     <button
       matButton="outlined"
       class="play"
-      title="Play or pause (space)"
+      [title]="say.playOrPauseSpace"
       (click)="playToggled.emit()"
       [disabled]="atEnd()"
     >
-      <mat-icon [svgIcon]="playing() ? 'pause' : 'play'" />{{ playing() ? 'Pause' : 'Play' }}
+      <mat-icon [svgIcon]="playing() ? 'pause' : 'play'" />{{ playing() ? say.pause : say.play }}
     </button>
     <label>
-      <span>{{ seconds().toFixed(1) }} s a turn</span>
+      <span>{{ say.sATurn({ seconds: seconds().toFixed(1) }) }}</span>
       <mat-slider min="0.4" max="5" step="0.2">
         <input
           #pace
           matSliderThumb
-          aria-label="Seconds a turn"
+          [attr.aria-label]="say.secondsATurn"
           [value]="seconds()"
           (valueChange)="paced.emit($event)"
         />
@@ -69,6 +70,7 @@ import { MatSlider, MatSliderThumb } from '@angular/material/slider';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Controls {
+  protected readonly say = SAY;
   readonly atStart = input.required<boolean>();
   readonly atEnd = input.required<boolean>();
   readonly playing = input.required<boolean>();

@@ -21,6 +21,7 @@ import { LearningWork } from '../../../subjects/practice/work';
 import type { StepFrame } from '../../../subjects/walk';
 import { reading } from '../../../base/reading/reading';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 /** What to look at first on the cube of a step, to see for oneself which case it is. */
 @Component({
@@ -28,16 +29,16 @@ import { Trouble } from '../../../ui/trouble';
   imports: [Trouble],
   template: `
     @if (looks(); as all) {
-      <p>Look here first:</p>
+      <p>{{ say.lookHereFirst }}</p>
       <ol>
         @for (one of all; track $index) {
           <li>{{ one.says }}</li>
         }
       </ol>
     } @else if (trouble(); as sentence) {
-      <sc-trouble [of]="sentence" again="Try again" (asked)="again()" />
+      <sc-trouble [of]="sentence" [again]="say.tryAgain" (asked)="again()" />
     } @else {
-      <p>Working out what to look at …</p>
+      <p>{{ say.workingOutWhatToLook }}</p>
     }
   `,
   styles: `
@@ -55,6 +56,7 @@ import { Trouble } from '../../../ui/trouble';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FirstLooks {
+  protected readonly say = SAY;
   readonly frame = input.required<StepFrame>();
   readonly method = input.required<Method>();
   readonly scheme = input.required<ColourScheme>();

@@ -7,22 +7,26 @@ import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { readerFeature } from '../../../subjects/settings';
 import type { WalkScene } from '../../../subjects/walk';
 import { FollowedCube } from './followed-cube';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** Below a walk that follows a connected cube: what the cube just did, and the cube itself. */
 @Component({
   selector: 'sc-following-panel',
-  imports: [DevicePanel, MatButton],
+  imports: [Sentence, SentenceSlot, DevicePanel, MatButton],
   template: `
     @if (followed.slip(); as slip) {
       <div class="slip" role="alert">
         <p>
-          <b>A slip:</b> that was <span class="mono">{{ slip.did }}</span>; meant was
-          <span class="mono">{{ slip.meant }}</span>. Turn it back, or see the ways back.
+          <sc-sentence [of]="say.aSlip">
+            <span *scSlot="'did'" class="mono">{{ slip.did }}</span>
+            <span *scSlot="'meant'" class="mono">{{ slip.meant }}</span>
+          </sc-sentence>
         </p>
-        <button matButton="filled" (click)="doubted.emit()">What slipped?</button>
+        <button matButton="filled" (click)="doubted.emit()">{{ say.whatSlipped }}</button>
       </div>
     } @else if (followed.halfWay()) {
-      <p class="half">Half of it is done: once more the same way.</p>
+      <p class="half">{{ say.halfOfItIsDone }}</p>
     }
     <sc-device-panel
       [scheme]="scene().timeline.scheme"
@@ -36,6 +40,7 @@ import { FollowedCube } from './followed-cube';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FollowingPanel {
+  protected readonly say = SAY;
   readonly scene = input.required<WalkScene>();
   readonly doubted = output();
   protected readonly followed = inject(FollowedCube);

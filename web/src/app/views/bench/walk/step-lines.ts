@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { type Dialect, writeMove } from '@sleetcrest/core';
 import type { StepFrame } from '../../../subjects/walk';
+import { SAY } from './words';
 
 /**
  * The lines of a step, always in this order: find, hold (only where it changes), look, turn, why.
@@ -12,26 +13,26 @@ import type { StepFrame } from '../../../subjects/walk';
     <dl>
       @if (frame().step.find) {
         <div [class.now]="finding()">
-          <dt>Find</dt>
+          <dt>{{ say.find }}</dt>
           <dd>{{ frame().step.find }}</dd>
         </div>
       }
       @if (frame().holdLine; as line) {
         <div [class.now]="finding()">
-          <dt>Hold</dt>
+          <dt>{{ say.hold }}</dt>
           <dd>{{ line }}</dd>
         </div>
       }
       <div [class.now]="looking()">
-        <dt>Look</dt>
+        <dt>{{ say.look }}</dt>
         <dd>{{ frame().step.look }}</dd>
       </div>
       <div>
-        <dt>Turn</dt>
+        <dt>{{ say.turn }}</dt>
         <dd [class.mono]="dialect() !== 'words'">
           @if (lineUp().length > 0) {
             <span class="part">
-              <span class="tag">line up</span>
+              <span class="tag">{{ say.lineUp }}</span>
               @for (turn of lineUp(); track $index) {
                 <span class="turn">{{ turn }}</span>
               }
@@ -40,7 +41,7 @@ import type { StepFrame } from '../../../subjects/walk';
           @if (sequence().length > 0) {
             <span class="part">
               @if (times() > 1) {
-                <span class="tag">{{ times() }} times</span>
+                <span class="tag">{{ say.times({ times: times() }) }}</span>
               }
               @for (turn of sequence(); track $index) {
                 <span class="turn">{{ turn }}</span>
@@ -50,7 +51,7 @@ import type { StepFrame } from '../../../subjects/walk';
         </dd>
       </div>
       <div>
-        <dt>Why</dt>
+        <dt>{{ say.why }}</dt>
         <dd>{{ frame().step.why }}</dd>
       </div>
     </dl>
@@ -59,6 +60,7 @@ import type { StepFrame } from '../../../subjects/walk';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class StepLines {
+  protected readonly say = SAY;
   readonly frame = input.required<StepFrame>();
   readonly dialect = input.required<Dialect>();
   /** How many of the step's moves are done. */

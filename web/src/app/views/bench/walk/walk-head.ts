@@ -18,6 +18,7 @@ import { readerFeature, SettingsPage } from '../../../subjects/settings';
 import { walkFeature, WalkPage, type WalkScene } from '../../../subjects/walk';
 import { Choice } from '../../../ui/fields/choice';
 import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
+import { SAY } from './words';
 
 /** Above a walk: whose cube it is, how far it is, whether it is kept, and how it is walked. */
 @Component({
@@ -29,6 +30,7 @@ import { DIALECT_OPTIONS, FIRST_COLOURS } from '../../../ui/fields/options';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WalkHead {
+  protected readonly say = SAY;
   readonly scene = input.required<WalkScene>();
   /** On a phone: whether what can be chosen is shown. */
   protected readonly open = signal(false);

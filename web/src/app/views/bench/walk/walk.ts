@@ -52,12 +52,15 @@ import { Controls } from './controls';
 import { StepLines } from './step-lines';
 import { TileRow } from '../../../ui/tiles/tile-row';
 import { WalkHead } from './walk-head';
-import { counted } from '../../../base/words/counted';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** Walks a cube to solved, a turn at a time. */
 @Component({
   selector: 'sc-walk',
   imports: [
+    Sentence,
+    SentenceSlot,
     Controls,
     Crown,
     CubeView,
@@ -78,6 +81,7 @@ import { counted } from '../../../base/words/counted';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Walk {
+  protected readonly say = SAY;
   readonly scene = input.required<WalkScene>();
 
   private readonly store = inject(Store);
@@ -86,7 +90,6 @@ export class Walk {
   private readonly dialog = inject(MatDialog);
   protected readonly followed = inject(FollowedCube);
   protected readonly handing = inject(HandIn);
-  protected readonly counted = counted;
   /** Whether the walk fills the window. */
   protected readonly afar = signal(false);
 
@@ -193,7 +196,7 @@ export class Walk {
   protected readonly comes = computed(() => {
     const { frame, position } = this.scene();
     const move = frame?.moves[position.turn];
-    return move === undefined ? '' : `Next turn: ${writeMove(move, 'words')}`;
+    return move === undefined ? '' : SAY.nextTurn3({ move: writeMove(move, 'words') });
   });
 
   protected next(): void {
@@ -232,7 +235,11 @@ export class Walk {
 
   protected chooseFirst(firstColour: Colour): void {
     if (firstColour === this.firstColour()) return;
-    this.replan({ firstColour }, { firstColour: this.firstColour() }, `${firstColour} first`);
+    this.replan(
+      { firstColour },
+      { firstColour: this.firstColour() },
+      SAY.plannedFirst({ firstColour }),
+    );
   }
 
   protected chooseMethod(chosen: MethodChosen): void {
@@ -240,7 +247,7 @@ export class Walk {
     const was = this.record()?.method;
     if (was === undefined || isEqual(method, was)) return;
     const title = methodOf(method)?.title ?? '';
-    this.replan({ method }, { method: was }, `by “${title}”`);
+    this.replan({ method }, { method: was }, SAY.plannedBy({ title }));
   }
 
   /** Plans the rest anew from the cube as it now lies in the hand; can be undone for a while. */
@@ -257,7 +264,7 @@ export class Walk {
     this.store.dispatch(
       WalkPage.planChanged({ change: { ...change, start, position: { step: 0, turn: 0 } } }),
     );
-    void this.notices.offerUndo(`Planned anew from the cube as it is, ${said}.`, () => {
+    void this.notices.offerUndo(said, () => {
       const { start: from, position } = before;
       this.store.dispatch(SettingsPage.settingChanged({ change: back }));
       this.store.dispatch(WalkPage.planChanged({ change: { ...back, start: from, position } }));
@@ -277,7 +284,7 @@ export class Walk {
     const position = cube ? this.followed.intended() : this.scene().position;
     const { SlipDialog } = await import('../slip/slip-dialog');
     this.dialog.open(SlipDialog, {
-      ariaLabel: 'What slipped?',
+      ariaLabel: SAY.whatSlipped,
       data: { cube, position },
       ...WHOLE_WINDOW,
     });

@@ -22,76 +22,87 @@ import type { SetUpShown } from '../../../subjects/practice/work';
 import { OwnCube, type Told } from './own-cube';
 import { anew } from '../../../base/state/anew';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** A case on a cube in hand: set up, recognised and done. */
 @Component({
   selector: 'sc-both-card',
-  imports: [CaseName, Crown, DevicePanel, MatButton, OwnCube],
+  imports: [Sentence, SentenceSlot, CaseName, Crown, DevicePanel, MatButton, OwnCube],
   template: `
     <div class="card" [class.alone]="telling()">
       @if (!telling() && state(); as now) {
         <sc-crown
-          [label]="now.phase === 'ended' ? 'How it should look now' : 'The cube as it is held'"
+          [label]="now.phase === 'ended' ? say.howItShouldLookNow : say.theCubeAsItIs"
           [stickers]="picture()"
           [letters]="learning.reader().letters"
         />
       }
       <section class="drill">
-        <h2>See it and do it, on a cube</h2>
+        <h2>{{ say.seeItAndDoIt }}</h2>
         @switch (state().phase) {
           @case ('setting-up') {
             <p>
-              From a solved cube, {{ colour(homeUp) }} up and {{ colour(homeFront) }} in front,
-              turn:
+              {{ say.fromASolvedCubeUp({ homeUp: colour(homeUp), homeFront: colour(homeFront) }) }}
             </p>
             <p class="mono set-up">{{ setUpText() }}</p>
-            <p>Then hold it with {{ held() }}. It looks as in the picture.</p>
+            <p>{{ say.thenHoldItWithIt({ held: held() }) }}</p>
             @if (!connected()) {
               <p>
                 <button matButton="filled" (click)="ready($event.timeStamp)">
-                  It looks like that: go
+                  {{ say.itLooksLikeThatGo }}
                 </button>
-                <button matButton (click)="connect()">Connect the simulated cube</button>
+                <button matButton (click)="connect()">{{ say.connectTheSimulatedCube }}</button>
               </p>
             }
           }
           @case ('ended') {
             @if (state().right) {
-              <p class="good">Done, in {{ state().seconds.toFixed(2) }} seconds.</p>
+              <p class="good">{{ say.doneInSeconds({ seconds: state().seconds.toFixed(2) }) }}</p>
             } @else {
-              <p class="bad">Not this time: it is <sc-case-name [case]="case()" /></p>
+              <p class="bad">
+                <sc-sentence [of]="say.notThisTimeItIs">
+                  <sc-case-name *scSlot="'case'" [case]="case()" />
+                </sc-sentence>
+              </p>
             }
           }
           @default {
             @if (comparing() === null) {
-              <p>Which case is it? Do it from memory, held with {{ held() }} to begin with.</p>
+              <p>{{ say.whichCaseIsItDo({ held: held() }) }}</p>
             }
             @if (!connected()) {
               @if (comparing() === null) {
                 <p>
-                  <button matButton="filled" (click)="compare($event.timeStamp)">I am done</button>
-                  <button matButton (click)="say(false, $event.timeStamp)">I do not know it</button>
+                  <button matButton="filled" (click)="compare($event.timeStamp)">
+                    {{ say.iAmDone }}
+                  </button>
+                  <button matButton (click)="give(false, $event.timeStamp)">
+                    {{ say.iDoNotKnowIt }}
+                  </button>
                 </p>
               } @else if (telling()) {
                 <sc-own-cube [done]="done()" [held]="held()" (told)="told($event)" />
-                <p><button matButton (click)="pictures.set(true)">Compare pictures</button></p>
+                <p>
+                  <button matButton (click)="pictures.set(true)">{{ say.comparePictures }}</button>
+                </p>
               } @else {
                 @if (endPictures().length > 1) {
-                  <p>Any of these is right.</p>
+                  <p>{{ say.anyOfTheseIsRight }}</p>
                 }
                 @for (end of endPictures(); track $index) {
                   <sc-crown
                     class="small"
-                    label="How it should look now"
+                    [label]="say.howItShouldLookNow"
                     [stickers]="end"
                     [letters]="learning.reader().letters"
                   />
                 }
                 <p>
-                  <button matButton="filled" (click)="say(true, comparing()!)">
-                    Mine looks like that
+                  <button matButton="filled" (click)="give(true, comparing()!)">
+                    {{ say.mineLooksLikeThat }}
                   </button>
-                  <button matButton (click)="pictures.set(false)">Tell it by a few stickers</button>
+                  <button matButton (click)="pictures.set(false)">{{ say.tellItByAFew }}</button>
                 </p>
               }
             }
@@ -99,13 +110,15 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
         }
         @if (connected() && state().phase !== 'ended') {
           @if (state().phase !== 'setting-up') {
-            <p><button matButton (click)="say(false, now())">I do not know it</button></p>
+            <p>
+              <button matButton (click)="give(false, now())">{{ say.iDoNotKnowIt }}</button>
+            </p>
           }
           <sc-device-panel
             [scheme]="learning.scheme()"
             [hold]="shown().hold"
             [dialect]="learning.reader().dialect"
-            follows="this page follows"
+            [follows]="say.thisPageFollows"
             (turned)="device.turn($event, now())"
             (disconnected)="disconnect()"
           />
@@ -117,6 +130,7 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BothCard {
+  protected readonly say = SAY;
   readonly case = input.required<string>();
   /** The cube it waits on, the turns there from solved, and how it is done. */
   readonly shown = input.required<SetUpShown>();
@@ -149,7 +163,7 @@ export class BothCard {
   protected readonly held = computed(() => {
     const colour = (face: typeof UP): string =>
       this.learning.scheme()[sideInHold(this.shown().hold, face)]!;
-    return `${colour(UP)} up and ${colour(FRONT)} in front`;
+    return SAY.upAndInFront({ up: colour(UP), front: colour(FRONT) });
   });
   private readonly seen = (cube: Cube): ReturnType<typeof stickersSeen> =>
     stickersSeen(paintedFromCube(cube), this.learning.scheme(), this.shown().hold);
@@ -200,10 +214,10 @@ export class BothCard {
 
   /** It was told by a few stickers. */
   protected told({ right, instead }: Told): void {
-    this.say(right, this.comparing()!, instead);
+    this.give(right, this.comparing()!, instead);
   }
 
-  protected say(right: boolean, at: number, answer = ''): void {
+  protected give(right: boolean, at: number, answer = ''): void {
     this.took(both.saidDone(this.state(), right, at), 'touch', answer);
   }
 

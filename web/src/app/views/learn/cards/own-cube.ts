@@ -23,6 +23,8 @@ import { Trouble } from '../../../ui/trouble';
 import { Learning } from '../learning';
 import { CaseName } from '../../../subjects/method/parts/case-name';
 import { stickerWords } from '../../../ui/crown/geometry';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** How a case came out, told by the person. */
 export interface Told {
@@ -34,11 +36,11 @@ export interface Told {
 /** Asks for a few stickers of one's own cube, and says by them how a case came out. */
 @Component({
   selector: 'sc-own-cube',
-  imports: [CaseName, Crown, MatButton, Pots, Trouble],
+  imports: [Sentence, SentenceSlot, CaseName, Crown, MatButton, Pots, Trouble],
   template: `
     <div class="card">
       <sc-crown
-        label="Your cube, as far as you have told it"
+        [label]="say.yourCubeAsFarAs"
         [stickers]="picture()"
         [asked]="asked()"
         [letters]="learning.reader().letters"
@@ -47,11 +49,16 @@ export interface Told {
         @if (trouble(); as message) {
           <sc-trouble [of]="message" />
         } @else if (asked() !== null) {
-          <h2>How does yours look?</h2>
-          <p>Hold it with {{ held() }} again. Which colour is {{ place() }}?</p>
+          <h2>{{ say.howDoesYoursLook }}</h2>
+          <p>{{ say.holdItWithAgainWhich({ held: held(), place: place() }) }}</p>
           <p class="quiet">
-            Sticker {{ colours.now().length + 1 }} of {{ stickers()!.length }}: these reveal any
-            single mistake. <span class="keys-only">A digit or first letter answers too.</span>
+            {{
+              say.stickerOfTheseRevealAny({
+                now: colours.now().length + 1,
+                stickers: stickers()!.length,
+              })
+            }}
+            <span class="keys-only">{{ say.aDigitOrFirstLetter }}</span>
           </p>
           <sc-pots
             [colours]="learning.scheme()"
@@ -60,22 +67,28 @@ export interface Told {
           />
         } @else if (out(); as told) {
           @if (!told.right) {
-            <h2>It came out differently</h2>
+            <h2>{{ say.itCameOutDifferently }}</h2>
             @for (sentence of told.says; track $index) {
-              <p>{{ $first ? 'Most likely:' : 'Or:' }} {{ sentence }}</p>
+              <p>{{ $first ? say.mostLikely : say.or }} {{ sentence }}</p>
             }
             @if (told.instead) {
-              <p>It looks as it does after <sc-case-name [case]="told.instead" /></p>
+              <p>
+                <sc-sentence [of]="say.itLooksAsItDoes">
+                  <sc-case-name *scSlot="'case'" [case]="told.instead" />
+                </sc-sentence>
+              </p>
             } @else if (told.says.length === 0) {
-              <p>No one or two slips explain this: check the colours on your cube.</p>
+              <p>{{ say.noOneOrTwoSlips }}</p>
             }
             <p>
-              <button matButton="filled" (click)="settle(told)">Go on</button>
+              <button matButton="filled" (click)="settle(told)">{{ say.goOn }}</button>
             </p>
           }
         }
         @if (colours.canUndo()) {
-          <p><button matButton (click)="colours.undo()">Undo the last sticker</button></p>
+          <p>
+            <button matButton (click)="colours.undo()">{{ say.undoTheLastSticker }}</button>
+          </p>
         }
       </section>
     </div>
@@ -84,6 +97,7 @@ export interface Told {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class OwnCube {
+  protected readonly say = SAY;
   readonly done = input.required<Done>();
   /** How it is to be held, in words. */
   readonly held = input.required<string>();

@@ -6,6 +6,7 @@ import { listensTo } from '../../../base/keys/keyboard';
 import { CHOICE_KEYS } from '../learn.keys';
 import { Learning, type Answered } from '../learning';
 import { anew } from '../../../base/state/anew';
+import { SAY } from './words';
 
 /** Which way does this letter go? */
 @Component({
@@ -13,9 +14,9 @@ import { anew } from '../../../base/state/anew';
   imports: [MatButton],
   template: `
     <section class="drill">
-      <h2>Which way does this letter go?</h2>
+      <h2>{{ say.whichWayDoesThisLetter }}</h2>
       <p class="letter mono">{{ letter() }}</p>
-      <ol class="choices" aria-label="Answers">
+      <ol class="choices" [attr.aria-label]="say.answers">
         @for (choice of choices(); track choice) {
           <li>
             <button
@@ -33,11 +34,11 @@ import { anew } from '../../../base/state/anew';
       <p aria-live="polite">
         @if (given() !== null) {
           @if (given() === turn()) {
-            <span class="good">Yes.</span>
+            <span class="good">{{ say.yes }}</span>
           } @else {
-            <span class="bad">No: {{ letter() }} is the {{ says(turn()) }}.</span>
+            <span class="bad">{{ say.noIsThe({ letter: letter(), turn: says(turn()) }) }}</span>
           }
-          Imagine a clock on that side, seen from outside: a plain letter goes as its hand does.
+          {{ say.imagineAClockOnThat }}
         }
       </p>
     </section>
@@ -46,6 +47,7 @@ import { anew } from '../../../base/state/anew';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReadCard {
+  protected readonly say = SAY;
   readonly turn = input.required<Turn>();
   /** Another order of the answers for each. */
   readonly seed = input.required<number>();

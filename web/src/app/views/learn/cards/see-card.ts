@@ -20,6 +20,8 @@ import { Crown } from '../../../ui/crown/crown';
 import { Learning, type Answered } from '../learning';
 import { anew } from '../../../base/state/anew';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** The stickers that decide, and how many cases they rule out. */
 interface Looks {
@@ -30,31 +32,37 @@ interface Looks {
 /** A cube on which a case waits: which is it? */
 @Component({
   selector: 'sc-see-card',
-  imports: [CaseName, Crown, MatButton],
+  imports: [Sentence, SentenceSlot, CaseName, Crown, MatButton],
   template: `
     <div class="card">
       <sc-crown
-        label="The cube as it is held"
+        [label]="say.theCubeAsItIs"
         [stickers]="picture()"
         [letters]="learning.reader().letters"
         [marked]="marked()"
       />
       <section>
-        <h2>{{ question().asks === 'way' ? 'Which way?' : 'Which case is this?' }}</h2>
+        <h2>{{ question().asks === 'way' ? say.whichWay : say.whichCaseIsThis }}</h2>
         <div aria-live="polite">
           @if (given(); as answer) {
             @if (answer.right) {
-              <p class="good">Yes, in {{ answer.seconds.toFixed(2) }} seconds.</p>
+              <p class="good">{{ say.yesInSeconds({ seconds: answer.seconds.toFixed(2) }) }}</p>
             } @else {
-              <p class="bad">No, it is <sc-case-name [case]="question().case" /></p>
+              <p class="bad">
+                <sc-sentence [of]="say.noItIs">
+                  <sc-case-name *scSlot="'case'" [case]="question().case" />
+                </sc-sentence>
+              </p>
             }
           } @else {
             <p class="quiet">
-              Look first, then touch it<span class="keys-only"> or press its number</span>.
+              <sc-sentence [of]="say.lookFirstThenTouchIt">
+                <span *scSlot="'more'" class="keys-only"> {{ say.orPressItsNumber }}</span>
+              </sc-sentence>
             </p>
           }
         </div>
-        <ol class="choices" aria-label="Answers">
+        <ol class="choices" [attr.aria-label]="say.answers">
           @for (one of choices(); track one.id) {
             <li [class.aside]="given() && !one.right && given()!.choice !== one.id">
               <button
@@ -73,13 +81,16 @@ interface Looks {
         <div aria-live="polite">
           @if (given(); as answer) {
             @if (looks(); as told) {
-              <p>How you can tell:</p>
+              <p>{{ say.howYouCanTell }}</p>
               <ol class="looks">
                 @for (one of told.looked; track $index) {
                   <li [class.out]="$index === told.rulesOut && !answer.right">
                     {{ said(one) }}
                     @if ($index === told.rulesOut && !answer.right) {
-                      <b>So it is not <sc-case-name [case]="answer.choice" /></b>
+                      <b
+                        ><sc-sentence [of]="say.soItIsNot">
+                          <sc-case-name *scSlot="'case'" [case]="answer.choice" /> </sc-sentence
+                      ></b>
                     }
                   </li>
                 }
@@ -94,6 +105,7 @@ interface Looks {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SeeCard {
+  protected readonly say = SAY;
   readonly approach = input.required<Approach>();
   readonly case = input.required<string>();
   readonly cube = input.required<Cube>();

@@ -17,21 +17,23 @@ import { Learning, type Answered } from '../learning';
 import { Turning, type Turned } from './turning';
 import { anew } from '../../../base/state/anew';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** A sequence to be done from memory, by buttons, letters or the connected cube. */
 @Component({
   selector: 'sc-turn-card',
-  imports: [CaseName, MatButton, Turning, TurnTile],
+  imports: [Sentence, SentenceSlot, CaseName, MatButton, Turning, TurnTile],
   template: `
     <section class="drill">
-      <h2>Turn from memory</h2>
+      <h2>{{ say.turnFromMemory }}</h2>
       <p class="what">
-        The turns for
+        {{ say.theTurnsFor }}
         @for (id of cases(); track id) {
           <sc-case-name [case]="id" />
         }
       </p>
-      <ol class="done" aria-label="Turns done">
+      <ol class="done" [attr.aria-label]="say.turnsDone">
         @for (move of done(); track $index) {
           <li><sc-turn-tile [move]="move" [dialect]="dialect()" state="done" /></li>
         }
@@ -39,23 +41,24 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
           <li><sc-turn-tile [move]="slipped.did" [dialect]="dialect()" state="slipped" /></li>
         }
         @if (done().length === 0 && !wrong()) {
-          <li class="none">Nothing turned yet: {{ total() }} turns in all.</li>
+          <li class="none">{{ say.nothingTurnedYetTurnsIn({ total: total() }) }}</li>
         }
       </ol>
       <div aria-live="polite">
         @if (ended()?.right) {
-          <p class="good">Right, in {{ ended()!.seconds.toFixed(2) }} seconds.</p>
+          <p class="good">{{ say.rightInSeconds({ seconds: ended()!.seconds.toFixed(2) }) }}</p>
         }
         @if (told(); as slip) {
           <p class="bad">{{ slip.says }}</p>
           <p>
-            The way back:
-            <sc-turn-tile [move]="slip.back" [dialect]="dialect()" state="now" />
+            <sc-sentence [of]="say.theWayBack">
+              <sc-turn-tile *scSlot="'tile'" [move]="slip.back" [dialect]="dialect()" state="now" />
+            </sc-sentence>
           </p>
         }
         @if (wrong()) {
-          <p>It goes:</p>
-          <ol class="done" aria-label="The sequence">
+          <p>{{ say.itGoes }}</p>
+          <ol class="done" [attr.aria-label]="say.theSequence">
             @for (move of moves(); track $index) {
               <li>
                 <sc-turn-tile
@@ -69,8 +72,8 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
         }
       </div>
       @if (!ended()) {
-        <sc-turning [hold]="hold" follows="this page follows" (turned)="turned($event)">
-          <button matButton (click)="giveUp($event.timeStamp)">I do not know it</button>
+        <sc-turning [hold]="hold" [follows]="say.thisPageFollows" (turned)="turned($event)">
+          <button matButton (click)="giveUp($event.timeStamp)">{{ say.iDoNotKnowIt }}</button>
         </sc-turning>
       }
     </section>
@@ -79,6 +82,7 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TurnCard {
+  protected readonly say = SAY;
   /** The sequence, in the prime dialect. */
   readonly sequence = input.required<string>();
   /** What it is for. */

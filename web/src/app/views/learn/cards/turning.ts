@@ -13,6 +13,7 @@ import { DevicePanel } from '../../../devices/cube/device-panel';
 import { SimulatedCube } from '../../../devices/cube/simulated-cube';
 import { TurnKeys } from '../../../devices/keyboard/turn-keys';
 import { Learning, type Answered } from '../learning';
+import { SAY } from './words';
 
 /** A turn as it is in the hold of the moment, when it was done, and with what. */
 export interface Turned extends Pick<Answered, 'by'> {
@@ -37,7 +38,7 @@ export interface Turned extends Pick<Answered, 'by'> {
     } @else {
       <sc-turn-keys [dialect]="learning.reader().dialect" (told)="turned.emit($event)" />
       <p>
-        <button matButton (click)="device.connect()">Connect the simulated cube</button>
+        <button matButton (click)="device.connect()">{{ say.connectTheSimulatedCube }}</button>
         <ng-content />
       </p>
     }
@@ -45,6 +46,7 @@ export interface Turned extends Pick<Answered, 'by'> {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Turning {
+  protected readonly say = SAY;
   /** The hold of the moment, itself: turns may come faster than it can be drawn. */
   readonly hold = input.required<Signal<Hold>>();
   /** What follows the connected cube, in a sentence's end. */

@@ -22,6 +22,7 @@ import { Learning, type Answered } from '../learning';
 import { listensTo } from '../../../base/keys/keyboard';
 import { isFreeOfButtons } from '../../../base/keys/keys';
 import { PRACTICE_KEYS } from '../learn.keys';
+import { SAY } from './words';
 
 /** So many cubes are asked about. */
 const AMONG = 4;
@@ -31,9 +32,9 @@ const AMONG = 4;
   selector: 'sc-lesson-among',
   imports: [MatButton, MatProgressBar, SeeCard, Trouble],
   template: `
-    <sc-trouble [of]="cube.trouble()" again="Try again" (asked)="cube.again()" />
+    <sc-trouble [of]="cube.trouble()" [again]="say.tryAgain" (asked)="cube.again()" />
     @if (cube.value(); as other) {
-      <p class="quiet">Cube {{ asked() + 1 }} of {{ among }}: this case, or another one?</p>
+      <p class="quiet">{{ say.cubeOfThisCaseOr({ asked: asked() + 1, among }) }}</p>
       <sc-see-card
         [approach]="approach()"
         [case]="other.case"
@@ -45,17 +46,18 @@ const AMONG = 4;
       @if (answered()) {
         <p>
           <button #onward matButton="filled" (click)="next()">
-            {{ asked() + 1 < among ? 'Next cube' : 'Finish lesson' }}
+            {{ asked() + 1 < among ? say.nextCube : say.finishLesson }}
           </button>
         </p>
       }
     } @else if (!cube.trouble()) {
-      <mat-progress-bar mode="indeterminate" aria-label="Making a cube ready" />
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.makingACubeReady" />
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LessonAmong {
+  protected readonly say = SAY;
   readonly approach = input.required<Approach>();
   readonly case = input.required<string>();
   readonly over = output();

@@ -19,6 +19,7 @@ import { Turning, type Turned } from '../cards/turning';
 import { Learning, type Answered } from '../learning';
 import { TurnsDone } from '../turns-done';
 import { movesOf, shownAfter } from './shown-case';
+import { SAY } from './words';
 
 /** A case done by the hands: with its tiles in sight, or alone from the picture. */
 @Component({
@@ -29,7 +30,7 @@ import { movesOf, shownAfter } from './shown-case';
       <div class="seen">
         @if (alone()) {
           <sc-crown
-            label="The cube as it is held"
+            [label]="say.theCubeAsItIs"
             [stickers]="picture()"
             [letters]="learning.reader().letters"
           />
@@ -46,11 +47,11 @@ import { movesOf, shownAfter } from './shown-case';
       <section>
         @if (alone()) {
           <p>
-            The cube is already held the right way. Do it from memory; the picture turns with you.
+            {{ say.theCubeIsAlreadyHeld }}
           </p>
-          <p class="quiet">{{ state().done }} of {{ moves().length }} turns done.</p>
+          <p class="quiet">{{ say.ofTurnsDone({ done: state().done, moves: moves().length }) }}</p>
         } @else {
-          <p>Turn by turn: do the highlighted turn.</p>
+          <p>{{ say.turnByTurnDoThe }}</p>
           <sc-turns-done [moves]="moves()" [done]="state().done" />
           @if (sequence(); as sequence) {
             <sc-saying [sequence]="sequence" [method]="learning.method()" />
@@ -58,19 +59,19 @@ import { movesOf, shownAfter } from './shown-case';
         }
         <p class="note" role="status">
           @if (state().isWrong) {
-            Not that turn. Look at the tile that is next, and try again.
+            {{ say.notThatTurnLookAt }}
           }
         </p>
         @if (state().seconds !== null) {
-          <p class="good">{{ alone() ? 'Done alone. You know it now.' : 'Done.' }}</p>
+          <p class="good">{{ alone() ? say.doneAloneYouKnowIt : say.done }}</p>
           <p class="go">
-            <button matButton (click)="another.emit()">Once more, another cube</button>
+            <button matButton (click)="another.emit()">{{ say.onceMoreAnotherCube }}</button>
             <button matButton="filled" (click)="onward.emit()">
-              {{ alone() ? 'Now among others' : 'Now alone' }}
+              {{ alone() ? say.nowAmongOthers : say.nowAlone }}
             </button>
           </p>
         } @else {
-          <sc-turning [hold]="hold" follows="this page follows" (turned)="turned($event)" />
+          <sc-turning [hold]="hold" [follows]="say.thisPageFollows" (turned)="turned($event)" />
         }
       </section>
     </div>
@@ -79,6 +80,7 @@ import { movesOf, shownAfter } from './shown-case';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LessonDone {
+  protected readonly say = SAY;
   readonly shown = input.required<Shown>();
   readonly alone = input.required<boolean>();
   readonly sequence = input.required<string>();

@@ -11,6 +11,7 @@ import { CubeView } from '../../../ui/cube/cube-view';
 import { Learning } from '../learning';
 import { TurnsDone } from '../turns-done';
 import { movesOf, shownAfter } from './shown-case';
+import { SAY } from './words';
 
 /** Before the first turn there is something to look at. */
 const FIRST_LOOK = 1600;
@@ -24,6 +25,7 @@ const FIRST_LOOK = 1600;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LessonWatch {
+  protected readonly say = SAY;
   readonly shown = input.required<Shown>();
   readonly approach = input.required<Approach>();
   readonly case = input.required<string>();

@@ -27,13 +27,14 @@ import { LessonDone } from './lesson-done';
 import { LessonWatch } from './lesson-watch';
 import { Page } from '../../../ui/page';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
 
 type Part = 'watch' | 'together' | 'alone' | 'among';
 const PARTS: readonly { value: Part; name: string }[] = [
-  { value: 'watch', name: 'Watch' },
-  { value: 'together', name: 'Together' },
-  { value: 'alone', name: 'Alone, from the picture' },
-  { value: 'among', name: 'Among others' },
+  { value: 'watch', name: SAY.watch },
+  { value: 'together', name: SAY.together },
+  { value: 'alone', name: SAY.aloneFromThePicture },
+  { value: 'among', name: SAY.amongOthers },
 ];
 
 /** A lesson for one case: watched, done together, done alone, and found among others. */
@@ -55,6 +56,7 @@ const PARTS: readonly { value: Part; name: string }[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Lesson {
+  protected readonly say = SAY;
   /** The case, from the address; empty where that names none. */
   readonly case = input('', { transform: (named: string | undefined) => named ?? '' });
 

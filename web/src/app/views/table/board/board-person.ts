@@ -3,6 +3,7 @@ import { MatIcon } from '@angular/material/icon';
 import type { Present } from '@sleetcrest/contract/table';
 import { skyline } from '@sleetcrest/core';
 import { type Here, stateAtTable, type StateAtTable } from '@sleetcrest/core/group/board';
+import { SAY } from './words';
 
 /** A learner on the board, with what is reckoned from when they told it. */
 export interface Person extends Present {
@@ -30,7 +31,7 @@ export function personOf(present: Present): Person {
 const DOING: Record<Here['doing'], string> = {
   idle: 'idle',
   walk: 'walking',
-  lesson: 'in a lesson',
+  lesson: SAY.inALesson,
   practice: 'practising',
   solve: 'solving',
   done: 'done',
@@ -46,7 +47,7 @@ const PEAKS = 5;
       <span class="name">
         {{ person().name }}
         @if (person().guest) {
-          <small>guest</small>
+          <small>{{ say.guest }}</small>
         }
       </span>
       <svg viewBox="0 0 1000 100" preserveAspectRatio="none" aria-hidden="true">
@@ -63,11 +64,11 @@ const PEAKS = 5;
       <span class="what">{{ what() }}</span>
       <span class="how">
         @if (state() === 'hand') {
-          <mat-icon svgIcon="hand" />hand up {{ minutes(person().place.hand!) }}
+          <mat-icon svgIcon="hand" />{{ say.handUp({ hand: minutes(person().place.hand!) }) }}
         } @else if (state() === 'stuck') {
-          stuck {{ minutes(person().place.since) }}
+          {{ say.stuck({ since: minutes(person().place.since) }) }}
         } @else if (state() === 'away') {
-          offline {{ minutes(person().place.told) }}
+          {{ say.offline({ told: minutes(person().place.told) }) }}
         } @else if (state() === 'idle') {
           –
         } @else {
@@ -80,6 +81,7 @@ const PEAKS = 5;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BoardPerson {
+  protected readonly say = SAY;
   readonly person = input.required<Person>();
   /** The server's clock, milliseconds. */
   readonly now = input.required<number>();
@@ -109,15 +111,15 @@ export class BoardPerson {
 
   protected minutes(since: number): string {
     const minutes = Math.max(0, Math.floor((this.now() - since) / 60_000));
-    return minutes === 0 ? 'just now' : `${minutes} min`;
+    return minutes === 0 ? SAY.justNow : SAY.min({ minutes });
   }
 }
 
 const STATES: Record<StateAtTable, string> = {
-  hand: 'hand up',
+  hand: SAY.handUp2,
   stuck: 'stuck',
   done: 'done',
   idle: 'idle',
-  well: 'at it',
+  well: SAY.atIt,
   away: 'offline',
 };

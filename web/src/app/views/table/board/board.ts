@@ -31,6 +31,8 @@ import { listensTo } from '../../../base/keys/keyboard';
 import { BOARD_KEYS } from './board.keys';
 import { Choice, type Option } from '../../../ui/fields/choice';
 import { ticking } from '../../../base/state/ticking';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** Milliseconds between looks at the clock. */
 const TICK = 1000;
@@ -39,6 +41,8 @@ const TICK = 1000;
 @Component({
   selector: 'sc-board',
   imports: [
+    Sentence,
+    SentenceSlot,
     BoardPerson,
     Choice,
     Crown,
@@ -56,6 +60,7 @@ const TICK = 1000;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Board {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
@@ -106,7 +111,7 @@ export class Board {
     return read?.ok ? stickersSeen(read.value.painted, read.value.scheme, HOME_HOLD) : null;
   });
   protected readonly caseChoices = computed((): Option<string>[] => [
-    { value: '', name: 'Choose one …' },
+    { value: '', name: SAY.chooseOne },
     ...this.titles.approaches().flatMap(({ stage, cases }) => {
       const under = this.titles.of(stage);
       return cases.map(({ id, title }) => ({ value: id, name: title, under }));
@@ -189,7 +194,11 @@ export class Board {
         await this.api.takeOff(session.id, person.id);
         this.looked.set(null);
       });
-    void this.notices.offerUndo(`Take ${person.name} off the table?`, () => void off(), 'Take off');
+    void this.notices.offerUndo(
+      SAY.takeOffTheTable({ name: person.name }),
+      () => void off(),
+      SAY.takeOff,
+    );
   }
 
   protected async renewCode(): Promise<void> {
@@ -208,7 +217,7 @@ export class Board {
       const offer = { id: uuid(), words, show };
       this.session.set(await this.api.changeSession(session.id, { offer }));
       this.showing.set(false);
-      void this.notices.say('It is offered to everybody at the table.');
+      void this.notices.say(SAY.itIsOfferedToEverybody);
     });
   }
 
@@ -223,13 +232,14 @@ export class Board {
 
   protected showTheCase(): void {
     const id = this.showCase();
-    if (id !== '') void this.show({ what: 'case', case: id }, `Look here: ${this.titles.of(id)}`);
+    if (id !== '')
+      void this.show({ what: 'case', case: id }, SAY.lookHere({ id: this.titles.of(id) }));
   }
 
   /** The plan of looks by which the case is known. */
   protected showLooks(): void {
     const id = this.showCase();
-    const words = `What to look at first: ${this.titles.of(id)}`;
+    const words = SAY.whatToLookAtFirst2({ id: this.titles.of(id) });
     if (id !== '') void this.show({ what: 'glance', case: id }, words);
   }
 
@@ -242,7 +252,7 @@ export class Board {
         stage: null,
         first: UP,
       });
-      await this.show({ what: 'mixed', scramble }, 'The same cube for all: mix it and begin');
+      await this.show({ what: 'mixed', scramble }, SAY.theSameCubeForAll);
     });
   }
 
@@ -250,14 +260,14 @@ export class Board {
   protected take(person: Person): void {
     const [cube, group] = [person.here?.cube, this.groups.group()];
     if (!cube || !group) return;
-    this.up.walk(cube, group.method, group.firstColour, `${person.name}’s cube`);
+    this.up.walk(cube, group.method, group.firstColour, SAY.sCube({ name: person.name }));
   }
 
   protected showCube(person: Person): void {
     const [cube, group] = [person.here?.cube, this.groups.group()];
     if (!cube || !group) return;
     const { method, firstColour } = group;
-    void this.show({ what: 'cube', cube, method, firstColour }, 'Look here: a cube from the table');
+    void this.show({ what: 'cube', cube, method, firstColour }, SAY.lookHereACubeFrom);
   }
 
   protected async times(showsTimes: boolean): Promise<void> {

@@ -10,16 +10,28 @@ import { action } from '../../../base/reading/action';
 import { leavingWords } from '../../../subjects/account';
 import { GroupApi, GroupStore } from '../../../subjects/group';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** The one place where groups are made, joined, helped with, left, archived ones brought back, and deleted. */
 @Component({
   selector: 'sc-groups',
-  imports: [FormsModule, MatButton, MatFormField, MatInput, MatLabel, Trouble],
+  imports: [
+    Sentence,
+    SentenceSlot,
+    FormsModule,
+    MatButton,
+    MatFormField,
+    MatInput,
+    MatLabel,
+    Trouble,
+  ],
   templateUrl: './groups.html',
   styleUrl: './groups.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Groups {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   private readonly api = inject(GroupApi);
   private readonly notices = inject(Notices);
@@ -42,7 +54,7 @@ export class Groups {
   protected async make(name: HTMLInputElement): Promise<void> {
     const named = name.value.trim();
     if (named === '') {
-      this.action.refuse('Give the group a name first.');
+      this.action.refuse(SAY.giveTheGroupAName);
       return;
     }
     if (await this.action.run(() => this.groups.make(named))) name.value = '';
@@ -51,14 +63,14 @@ export class Groups {
   protected async join(code: HTMLInputElement): Promise<void> {
     const given = code.value.trim().toUpperCase();
     if (given === '') {
-      this.action.refuse('Type the code first.');
+      this.action.refuse(SAY.typeTheCodeFirst);
       return;
     }
     await this.action.run(async () => {
       const { name, rights } = await this.groups.join(given);
       code.value = '';
       void this.notices.say(
-        rights.length > 0 ? `You help with ${name}.` : `You belong to ${name}.`,
+        rights.length > 0 ? SAY.youHelpWith({ name }) : SAY.youBelongTo({ name }),
       );
     });
   }
@@ -85,8 +97,8 @@ export class Groups {
     await this.action.run(async () => {
       const goes = leavingWords(await this.api.leaving(id));
       const dissolve = (): void => void this.action.run(() => this.groups.dissolve(id));
-      const asked = `Delete “${name}”?${goes} Its learners keep their logs.`;
-      void this.notices.offerUndo(asked, dissolve, 'Delete');
+      const asked = [SAY.deleteGroup({ name }), goes, SAY.itsLearnersKeepTheirLogs].join(' ');
+      void this.notices.offerUndo(asked, dissolve, SAY.delete);
     });
   }
 

@@ -36,6 +36,7 @@ import { deedOf } from '../../../base/keys/key-scope';
 import { MATRIX_KEYS } from './matrix.keys';
 import { RestsOn, type LookedAt } from './rests-on';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
 
 /** Pixels: a rise and the room about it, what a heading needs, and what there is on a desk. */
 const LEAST_CELL = 17;
@@ -72,6 +73,7 @@ interface Looked {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class MatrixView {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   protected readonly titles = inject(GroupTitles);
   private readonly api = inject(TableApi);
@@ -81,9 +83,9 @@ export class MatrixView {
   protected readonly clock = clockText;
 
   protected readonly orders: readonly { value: Order; name: string }[] = [
-    { value: 'need', name: 'needs help most' },
+    { value: 'need', name: SAY.needsHelpMost },
     { value: 'name', name: 'name' },
-    { value: 'seen', name: 'away longest' },
+    { value: 'seen', name: SAY.awayLongest },
   ];
   protected readonly order = signal<Order>('need');
   private readonly asking = reading(
@@ -129,9 +131,9 @@ export class MatrixView {
   }
 
   protected seen({ lastDay }: MatrixRow): string {
-    if (lastDay === null) return 'not yet';
+    if (lastDay === null) return SAY.notYet;
     const days = this.todayNumber - lastDay;
-    return days <= 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`;
+    return days <= 0 ? SAY.today : days === 1 ? SAY.yesterday : SAY.daysAgo({ days });
   }
 
   private readonly todayNumber = Math.floor(Date.parse(`${today()}T00:00:00Z`) / 86_400_000);

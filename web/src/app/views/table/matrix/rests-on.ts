@@ -6,12 +6,13 @@ import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
 import { dayNamed } from '@sleetcrest/core/learner/answers';
 import { STANDING_WORDS } from '@sleetcrest/core/learner/standing';
 import { clockText } from '../../../base/words/clock-text';
-import { counted } from '../../../base/words/counted';
 import { percent } from '../../../base/words/percent';
 import { GroupStore, GroupTitles } from '../../../subjects/group';
 import { StandingRise } from '../../../ui/standing/standing-rise';
 import { daySaid } from '../../../base/words/days';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** What is looked at: a learner, and a case with its stage where one was pressed. */
 export interface LookedAt {
@@ -22,36 +23,74 @@ export interface LookedAt {
 }
 
 /** From which chance on it is called what. */
-const LIKELY: readonly (readonly [number, string])[] = [
-  [0.9, 'Very likely'],
-  [0.7, 'Likely'],
-  [0.4, 'Perhaps still'],
-  [0, 'Hardly'],
-];
+const LIKELY: readonly (readonly [number, 'veryLikely' | 'likely' | 'perhapsStill' | 'hardly'])[] =
+  [
+    [0.9, 'veryLikely'],
+    [0.7, 'likely'],
+    [0.4, 'perhapsStill'],
+    [0, 'hardly'],
+  ];
 
 /** What somebody's standing rests on: answers, days and times, in sentences. */
 @Component({
   selector: 'sc-rests-on',
-  imports: [CaseName, MatButton, MatIcon, MatIconButton, RouterLink, StandingRise],
+  imports: [
+    Sentence,
+    SentenceSlot,
+    CaseName,
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    RouterLink,
+    StandingRise,
+  ],
   templateUrl: './rests-on.html',
   styleUrl: './rests-on.scss',
-  host: { tabindex: '-1', role: 'complementary', 'aria-label': 'What it rests on' },
+  host: { tabindex: '-1', role: 'complementary', '[attr.aria-label]': 'say.whatItRestsOn' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RestsOn {
+  protected readonly say = SAY;
   readonly of = input.required<LookedAt>();
   readonly matrix = input.required<Matrix>();
   readonly closed = output();
   protected readonly groups = inject(GroupStore);
   protected readonly words = STANDING_WORDS;
   protected readonly clock = clockText;
-  protected readonly counted = counted;
   protected readonly titles = inject(GroupTitles);
   protected readonly day = (day: number): string => daySaid(dayNamed(day));
 
   /** How likely it is remembered, in words; the number behind them. */
   protected recallWords(recall: number): string {
-    const [, words] = LIKELY.find(([least]) => recall >= least)!;
-    return `${words} remembered today (${percent(recall)}).`;
+    const [, how] = LIKELY.find(([least]) => recall >= least)!;
+    return SAY[how]({ recall: percent(recall) });
+  }
+
+  /** What a case's standing rests on. */
+  protected caseSaid(
+    { answers, rightDays, lastDay }: MatrixRow['cases'][number],
+    stage: MatrixRow['stages'][number] | undefined,
+  ): Record<string, string | number> {
+    const never = stage && stage.times > 0 ? 'stage' : 'never';
+    return {
+      how: answers === 0 ? never : 'answers',
+      answers,
+      days: rightDays,
+      lastDay: lastDay === null ? '' : this.day(lastDay),
+    };
+  }
+
+  /** What a stage's standing rests on. */
+  protected stageSaid({
+    times,
+    lastDay,
+    typical,
+  }: MatrixRow['stages'][number]): Record<string, string | number> {
+    return {
+      how: times === 0 ? 'never' : typical === null ? 'untimed' : 'timed',
+      times,
+      lastDay: lastDay === null ? '' : this.day(lastDay),
+      typical: typical === null ? '' : clockText(typical),
+    };
   }
 }

@@ -9,6 +9,7 @@ import { accountFeature } from '../../../subjects/account';
 import { Seat, TableApi } from '../../../subjects/group';
 import { action } from '../../../base/reading/action';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 /** Sits down at a table by the code on its board; without an account, under a nickname. */
 @Component({
@@ -17,7 +18,7 @@ import { Trouble } from '../../../ui/trouble';
   template: `
     <form (ngSubmit)="join()">
       <mat-form-field appearance="outline" subscriptSizing="dynamic">
-        <mat-label>Code on the board</mat-label>
+        <mat-label>{{ say.codeOnTheBoard }}</mat-label>
         <input
           matInput
           class="mono"
@@ -31,7 +32,7 @@ import { Trouble } from '../../../ui/trouble';
       </mat-form-field>
       @if (!account()) {
         <mat-form-field appearance="outline" subscriptSizing="dynamic">
-          <mat-label>What you want to be called</mat-label>
+          <mat-label>{{ say.whatYouWantToBe }}</mat-label>
           <input
             matInput
             name="nickname"
@@ -42,7 +43,9 @@ import { Trouble } from '../../../ui/trouble';
           />
         </mat-form-field>
       }
-      <button matButton="filled" type="submit" [disabled]="busy()">Join with the code</button>
+      <button matButton="filled" type="submit" [disabled]="busy()">
+        {{ say.joinWithTheCode }}
+      </button>
     </form>
     <sc-trouble [of]="trouble()" />
   `,
@@ -59,6 +62,7 @@ import { Trouble } from '../../../ui/trouble';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class JoinTable {
+  protected readonly say = SAY;
   private readonly api = inject(TableApi);
   private readonly seat = inject(Seat);
   protected readonly account = inject(Store).selectSignal(accountFeature.selectAccount);

@@ -9,45 +9,46 @@ import { WorkView } from '../work/work-view';
 import { Trouble } from '../../../ui/trouble';
 import { Groups } from '../groups/groups';
 import { JoinTable } from './join-table';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** A learner's side of the table: sitting down at it, what is set, and what was handed in. */
 @Component({
   selector: 'sc-mine',
-  imports: [Assignments, Groups, JoinTable, MatButton, Trouble, WorkView],
+  imports: [Sentence, SentenceSlot, Assignments, Groups, JoinTable, MatButton, Trouble, WorkView],
   template: `
     <div class="page">
       <section aria-labelledby="sit-down">
-        <h1 id="sit-down">The table</h1>
+        <h1 id="sit-down">{{ say.theTable }}</h1>
         @if (seat.session(); as sits) {
           <p>
-            You sit at <b>{{ sits.groupName }}</b>. Your coach sees where you are and your hand, as
-            long as you sit; nothing of it is kept.
+            <sc-sentence [of]="say.youSitAtYourCoach">
+              <b *scSlot="'groupName'">{{ sits.groupName }}</b>
+            </sc-sentence>
           </p>
         } @else {
           @for (session of sessions(); track session.id) {
             <p class="meets">
-              <b>{{ session.groupName }}</b> meets now.
-              <button matButton="filled" (click)="sit(session)">Sit down</button>
+              <sc-sentence [of]="say.meetsNow">
+                <b *scSlot="'groupName'">{{ session.groupName }}</b>
+              </sc-sentence>
+              <button matButton="filled" (click)="sit(session)">{{ say.sitDown }}</button>
             </p>
           }
           <sc-trouble [of]="trouble()" />
           <p class="quiet">
-            {{
-              groups.account()
-                ? 'At another table today? Type the code on its board.'
-                : 'At a table today? Type the code on its board. Without an account you are gone from it when it ends.'
-            }}
+            {{ groups.account() ? say.atAnotherTableTodayType : say.atATableTodayType }}
           </p>
           <sc-join-table />
         }
       </section>
       @if (groups.account()) {
         <section aria-labelledby="is-set">
-          <h2 id="is-set">What is set for you</h2>
+          <h2 id="is-set">{{ say.whatIsSetForYou }}</h2>
           <sc-assignments [saysNothing]="true" />
         </section>
         <section aria-labelledby="handed-in">
-          <h2 id="handed-in">What you handed in</h2>
+          <h2 id="handed-in">{{ say.whatYouHandedIn }}</h2>
           <sc-work-view [own]="true" />
         </section>
         <sc-groups />
@@ -87,6 +88,7 @@ import { JoinTable } from './join-table';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Mine {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   protected readonly seat = inject(Seat);
   private readonly api = inject(TableApi);

@@ -7,6 +7,7 @@ import { LEAST_MINUTES, MOST_MINUTES } from '@sleetcrest/core/group/planning';
 import { DateField } from '../../../ui/fields/date-field';
 import { TimeField } from '../../../ui/fields/time-field';
 import { without, written } from './draft';
+import { SAY } from './words';
 
 /** A number of a plan that the coach tells, and its bounds. */
 interface Bounded {
@@ -16,8 +17,8 @@ interface Bounded {
   most: number;
 }
 const NUMBERS: readonly Bounded[] = [
-  { name: 'minutes', label: 'Minutes', least: LEAST_MINUTES, most: MOST_MINUTES },
-  { name: 'cubes', label: 'Cubes', least: 1, most: 200 },
+  { name: 'minutes', label: SAY.minutes, least: LEAST_MINUTES, most: MOST_MINUTES },
+  { name: 'cubes', label: SAY.cubes, least: 1, most: 200 },
 ];
 
 /** What a session is planned for: when, how long, with how many cubes, and who comes. */
@@ -29,6 +30,7 @@ const NUMBERS: readonly Bounded[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PlanAsked {
+  protected readonly say = SAY;
   readonly plan = input.required<SessionPlanDocument>();
   readonly learners = input.required<readonly Member[]>();
   readonly changed = output<Partial<SessionPlanDocument>>();

@@ -6,6 +6,7 @@ import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
 import { TableApi, GroupStore } from '../../../subjects/group';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
 
 /** Where calendars read the planned sessions: a secret address, that can be changed. */
 @Component({
@@ -13,15 +14,14 @@ import { Trouble } from '../../../ui/trouble';
   imports: [MatButton, Trouble],
   template: `
     <p>
-      Your calendar reads the sessions at an address of your own. Whoever has it can read them,
-      nothing else.
+      {{ say.yourCalendarReadsThe }}
     </p>
     <sc-trouble [of]="asking.trouble()" />
     @if (address(); as whole) {
       <code>{{ whole }}</code>
       <div>
-        <button matButton="outlined" (click)="copy(whole)">Copy it</button>
-        <button matButton (click)="change()">Change it</button>
+        <button matButton="outlined" (click)="copy(whole)">{{ say.copyIt }}</button>
+        <button matButton (click)="change()">{{ say.changeIt }}</button>
       </div>
     }
   `,
@@ -41,6 +41,7 @@ import { Trouble } from '../../../ui/trouble';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PlanCalendar {
+  protected readonly say = SAY;
   private readonly groups = inject(GroupStore);
   private readonly api = inject(TableApi);
   private readonly clipboard = inject(Clipboard);
@@ -56,7 +57,7 @@ export class PlanCalendar {
   });
   protected copy(address: string): void {
     this.clipboard.copy(address);
-    void this.notices.say('The address is copied: add it in a calendar as one to subscribe to.');
+    void this.notices.say(SAY.theAddressIsCopiedAdd);
   }
 
   protected async change(): Promise<void> {
@@ -64,7 +65,7 @@ export class PlanCalendar {
     if (!group) return;
     try {
       this.asking.set(await this.api.changeCalendar(group.id));
-      void this.notices.say('The address is another now; the one before finds nothing.');
+      void this.notices.say(SAY.theAddressIsAnotherNow);
     } catch (error) {
       void this.notices.say(apiFailure(error).message);
     }

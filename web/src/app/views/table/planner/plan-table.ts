@@ -5,11 +5,11 @@ import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatOptgroup, MatOption, MatSelect, MatSelectTrigger } from '@angular/material/select';
 import type { PlanTable, Prepared, Slot } from '@sleetcrest/core/group/planning';
 import isEqual from 'fast-deep-equal';
-import { counted } from '../../../base/words/counted';
 import { GroupTitles } from '../../../subjects/group';
 import { SOLVES } from './draft';
 import { casesOfSlot, slotKindWords, slotWords } from './plan-words';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
 
 /** One table of a plan: who sits at it, what it does in each block and why, and the cubes to prepare. */
 @Component({
@@ -30,6 +30,7 @@ import { CaseName } from '../../../subjects/method/parts/case-name';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PlanTableView {
+  protected readonly say = SAY;
   readonly table = input.required<PlanTable>();
   /** Which of the tables it is, from 0. */
   readonly number = input.required<number>();
@@ -48,7 +49,6 @@ export class PlanTableView {
   readonly changed = output<{ block: number; slot: Slot }>();
 
   private readonly titles = inject(GroupTitles);
-  protected readonly counted = counted;
   protected readonly solves = SOLVES;
   protected readonly isSame = isEqual;
 

@@ -7,7 +7,8 @@ import {
   OBJECTIVE,
   type Worth,
 } from '@sleetcrest/core/group/planning';
-import { counted } from '../../../base/words/counted';
+import { listed } from '../../../base/words/say';
+import { SAY } from './words';
 
 /** Cases made sure: less than this is not told as a difference. */
 const NOTABLE = 0.05;
@@ -24,14 +25,14 @@ export function casesOfSlot({ kind, case: id, other }: Slot): string[] {
 /** What a table does in a block. */
 export function slotWords({ kind, case: id, other }: Slot, titleOf: Named): string {
   const cases = casesOfSlot({ kind, case: id, other }).map(titleOf);
-  return [slotKindWords(kind), cases.join(' and ')].join(' ').trim();
+  return [slotKindWords(kind), listed(cases)].join(' ').trim();
 }
 
 const SLOT_KINDS: Record<Slot['kind'], string> = {
-  solve: 'Whole solves',
-  new: 'New, you teach:',
-  apart: 'Tell apart:',
-  firm: 'Consolidate:',
+  solve: SAY.wholeSolves,
+  new: SAY.newYouTeach,
+  apart: SAY.tellApart,
+  firm: SAY.consolidate,
 };
 
 /** What is done in a block, before the cases it is done with are named. */
@@ -42,15 +43,15 @@ export function remarkWords({ kind, block, learners }: Remark, nameOf: Named): s
   const names = learners.map(nameOf).join(', ');
   switch (kind) {
     case 'two-new-at-once':
-      return `In block ${block + 1} two tables would need you at once.`;
+      return SAY.inBlockTwoTablesWould({ block: block + 1 });
     case 'new-twice':
-      return `${names} would meet two new cases in one session.`;
+      return SAY.wouldMeetTwoNewCases({ names });
     case 'too-many':
-      return `More than six sit together: ${names}.`;
+      return SAY.moreThanSix({ names });
     case 'nothing-of-theirs':
-      return `Nothing here suits: ${names}.`;
+      return SAY.nothingHereSuits({ names });
     case 'left-out':
-      return `Has no table yet: ${names}.`;
+      return SAY.hasNoTableYet({ names });
   }
 }
 
@@ -65,9 +66,10 @@ export function worthWords(
 ): string {
   const { blocks, block } = partsOf(minutes);
   const spent = blocks * block * learners.length;
-  const rate =
-    spent > 0 && cases > 0 ? `, one for every ${Math.round(spent / cases)} learner-minutes` : '';
-  const expected = `Expect about ${counted(Math.round(cases), 'case')} learned${rate}.`;
+  const expected = SAY.expected({
+    cases: Math.round(cases),
+    spent: cases > 0 ? Math.round(spent / cases) : 0,
+  });
   if (!proposed) return expected;
   const less = proposed.worth.cases - cases;
   const more = tables - proposed.worth.tables;
@@ -75,15 +77,13 @@ export function worthWords(
   const differs = Math.abs(less) > NOTABLE;
   if (!differs && more === 0 && alone === 0)
     return [expected, bestWords(proposed)].join(' ').trim();
-  const changed = differs
-    ? `Your change ${less > 0 ? 'loses' : 'gains'} ${Math.abs(less).toFixed(1)}`
-    : 'Your change loses none';
-  const look = `${counted(Math.abs(more), 'table')} ${more > 0 ? 'more' : 'fewer'} to look after`;
-  const left =
-    alone > 0
-      ? ` ${counted(alone, 'learner has', 'learners have')} nothing of their own to do.`
-      : '';
-  return `${expected} ${changed}${more === 0 ? '' : `, with ${look}`}.${left}`;
+  const changed = SAY.changed({
+    how: differs ? (less > 0 ? 'loses' : 'gains') : 'none',
+    cases: Math.abs(less).toFixed(1),
+    more: more > 0 ? 'more' : more < 0 ? 'fewer' : 'same',
+    tables: Math.abs(more),
+  });
+  return [expected, changed, alone > 0 ? SAY.alone({ alone }) : ''].join(' ').trim();
 }
 
 /** How good what was proposed is. */
@@ -93,7 +93,10 @@ type Judged = Pick<Planned, 'worth' | 'bound' | 'boundCut' | 'exact'>;
 function bestWords({ worth, bound, boundCut, exact }: Judged): string {
   if (!exact && worth.value <= 0) return '';
   const most = Math.floor((bound / worth.value - 1) * 100) + 1;
-  const best = exact ? 'No plan is worth more' : `No plan is worth ${most} % more`;
-  const reckoned = boundCut ? ', as far as was reckoned' : '';
-  return `${best}${reckoned}, where each extra table costs ${OBJECTIVE.tableCosts} of a case, and everybody is to do something of their own.`;
+  return SAY.best({
+    exact: exact ? 'yes' : 'no',
+    most,
+    cut: boundCut ? 'yes' : 'no',
+    tableCosts: OBJECTIVE.tableCosts,
+  });
 }

@@ -35,7 +35,6 @@ import { GroupTitles, TableApi, GroupStore } from '../../../subjects/group';
 import { PlanningWork } from '../../../subjects/group/work';
 import { daySaid, today } from '../../../base/words/days';
 import { Notices } from '../../../base/dialogs/notices';
-import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
 import { apiFailure } from '../../../base/api/failure';
 import { action } from '../../../base/reading/action';
@@ -48,11 +47,15 @@ import { NEW, PlanInHand } from './plan-in-hand';
 import { remarkWords, worthWords } from './plan-words';
 import { Trouble } from '../../../ui/trouble';
 import { Choice, type Option } from '../../../ui/fields/choice';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** Plans a session: proposes who sits together and what each table does, and says what a change costs. */
 @Component({
   selector: 'sc-planner',
   imports: [
+    Sentence,
+    SentenceSlot,
     CdkDropList,
     CdkDropListGroup,
     Choice,
@@ -73,6 +76,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Planner {
+  protected readonly say = SAY;
   /** The plan that is looked at, from the address. */
   readonly id = input<string>();
 
@@ -83,7 +87,6 @@ export class Planner {
   private readonly notices = inject(Notices);
   private readonly router = inject(Router);
   protected readonly day = daySaid;
-  protected readonly counted = counted;
 
   private readonly keeping = reading(
     () => this.groups.group()?.id,
@@ -97,7 +100,7 @@ export class Planner {
   protected readonly isBusy = this.keeping.isBusy;
   protected readonly matrix = computed((): Matrix | undefined => this.keeping.value()?.matrix);
   protected readonly sessions = computed((): Option<string>[] => [
-    { value: '', name: 'A new one' },
+    { value: '', name: SAY.aNewOne },
     ...this.plans().map(({ plan: { id, on, at } }) => ({
       value: id,
       name: `${daySaid(on)}, ${at}`,
@@ -217,7 +220,7 @@ export class Planner {
   }
 
   protected readonly nameOf = (id: string): string =>
-    this.groups.group()?.learners.find((one) => one.id === id)?.name ?? 'somebody who left';
+    this.groups.group()?.learners.find((one) => one.id === id)?.name ?? SAY.somebodyWhoLeft;
 
   protected dropped({ item, container }: CdkDragDrop<number, number, string>): void {
     this.move(item.data, container.data);
@@ -254,7 +257,7 @@ export class Planner {
       this.hand.kept(kept);
       this.tell([...this.plans().filter((one) => one.plan.id !== kept.plan.id), kept]);
       this.goTo(kept.plan.id);
-      void this.notices.say('The plan is kept.');
+      void this.notices.say(SAY.thePlanIsKept);
     });
   }
 
@@ -263,7 +266,7 @@ export class Planner {
     if (!plan) return;
     this.put(nextWeek(plan, smallSeed()), null);
     this.goTo(NEW);
-    void this.notices.say('This is next week’s now; keep it when it is as you want it.');
+    void this.notices.say(SAY.thisIsNextWeeksNow);
   }
 
   protected async remove(): Promise<void> {
@@ -274,7 +277,7 @@ export class Planner {
       this.tell(this.plans().filter((one) => one.plan.id !== plan.id));
       this.begin();
       this.goTo(NEW);
-      void this.notices.offerUndo('The plan is deleted.', () => {
+      void this.notices.offerUndo(SAY.thePlanIsDeleted, () => {
         this.put(plan, null);
         void this.keep();
       });

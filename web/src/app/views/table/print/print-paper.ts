@@ -14,27 +14,27 @@ import { v4 as uuid } from 'uuid';
 import { daySaid, today } from '../../../base/words/days';
 import { Choice } from '../../../ui/fields/choice';
 import { DateField } from '../../../ui/fields/date-field';
-import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
 import { TableApi, GroupStore } from '../../../subjects/group';
 import { ForWhom } from '../../../subjects/group/parts/for-whom';
 import { Trouble } from '../../../ui/trouble';
 import { timer } from 'rxjs';
+import { SAY } from './words';
 
 const KINDS: readonly { value: AskPrint['kind']; name: string }[] = [
-  { value: 'pack', name: 'packs: what to practise until next time' },
-  { value: 'letters', name: 'letters: one page for each family' },
-  { value: 'certificates', name: 'certificates: what is sure' },
+  { value: 'pack', name: SAY.packsWhatToPractiseUntil },
+  { value: 'letters', name: SAY.lettersOnePageForEach },
+  { value: 'certificates', name: SAY.certificatesWhatIsSure },
 ];
 const KIND_WORDS: Record<AskPrint['kind'], string> = {
-  pack: 'Packs',
-  letters: 'Letters to families',
-  certificates: 'Certificates',
+  pack: SAY.packs,
+  letters: SAY.lettersToFamilies,
+  certificates: SAY.certificates,
 };
 const PAPERS: readonly { value: AskPrint['paper']; name: string }[] = [
   { value: 'A4', name: 'A4' },
-  { value: 'LETTER', name: 'Letter' },
+  { value: 'LETTER', name: SAY.letter },
 ];
 /** Milliseconds between looks at what is being made. */
 const LOOK = 700;
@@ -47,15 +47,20 @@ const LOOK = 700;
     @if (groups.group(); as group) {
       <div class="two">
         <section aria-labelledby="to-print">
-          <h2 id="to-print">Paper to hand out</h2>
-          <sc-choice label="What" [options]="kinds" [value]="kind()" (chosen)="kind.set($event)" />
+          <h2 id="to-print">{{ say.paperToHandOut }}</h2>
           <sc-choice
-            label="Paper"
+            [label]="say.what"
+            [options]="kinds"
+            [value]="kind()"
+            (chosen)="kind.set($event)"
+          />
+          <sc-choice
+            [label]="say.paper"
             [options]="papers"
             [value]="paper()"
             (chosen)="paper.set($event)"
           />
-          <sc-date-field label="Of the day" [value]="day()" (told)="day.set($event)" />
+          <sc-date-field [label]="say.ofTheDay" [value]="day()" (told)="day.set($event)" />
           <sc-for-whom [learners]="group.learners" [(whom)]="whom" />
           <sc-trouble [of]="trouble()" />
           <button
@@ -63,39 +68,39 @@ const LOOK = 700;
             [disabled]="busy() || group.learners.length === 0"
             (click)="make()"
           >
-            Make it
+            {{ say.makeIt }}
           </button>
         </section>
         <section aria-labelledby="is-made">
-          <h2 id="is-made">What is made</h2>
-          <p class="quiet">Kept for a day; made again it is the same.</p>
+          <h2 id="is-made">{{ say.whatIsMade }}</h2>
+          <p class="quiet">{{ say.keptForADayMade }}</p>
           @for (job of jobs(); track job.id) {
             <article>
               <b>{{ words[job.kind] }}</b>
               <span class="quiet">{{ daySaid(job.day) }}</span>
               @switch (job.state) {
                 @case ('done') {
-                  <span>{{ counted(job.of, 'learner') }}</span>
-                  <button matButton="outlined" (click)="download(job)">Download</button>
-                  <button matButton (click)="remove(job)">Delete</button>
+                  <span>{{ say.learners({ learners: job.of }) }}</span>
+                  <button matButton="outlined" (click)="download(job)">{{ say.download }}</button>
+                  <button matButton (click)="remove(job)">{{ say.delete }}</button>
                 }
                 @case ('failed') {
-                  <span class="bad">It could not be made.</span>
-                  <button matButton (click)="remove(job)">Delete</button>
+                  <span class="bad">{{ say.itCouldNotBeMade }}</span>
+                  <button matButton (click)="remove(job)">{{ say.delete }}</button>
                 }
                 @default {
                   <mat-progress-bar
                     [mode]="job.of > 0 ? 'determinate' : 'indeterminate'"
                     [value]="job.of > 0 ? (100 * job.done) / job.of : 0"
-                    [attr.aria-label]="'Making ' + words[job.kind]"
+                    [attr.aria-label]="say.making({ words: words[job.kind] })"
                   />
-                  <span role="status">{{ job.done }} of {{ job.of || '…' }}</span>
-                  <button matButton (click)="remove(job)">Cancel</button>
+                  <span role="status">{{ say.of({ done: job.done, of: job.of || '…' }) }}</span>
+                  <button matButton (click)="remove(job)">{{ say.cancel }}</button>
                 }
               }
             </article>
           } @empty {
-            <p class="quiet">Nothing yet.</p>
+            <p class="quiet">{{ say.nothingYet }}</p>
           }
         </section>
       </div>
@@ -119,12 +124,12 @@ const LOOK = 700;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PrintPaper {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   private readonly api = inject(TableApi);
   protected readonly kinds = KINDS;
   protected readonly words = KIND_WORDS;
   protected readonly papers = PAPERS;
-  protected readonly counted = counted;
   protected readonly daySaid = daySaid;
   protected readonly kind = signal<AskPrint['kind']>('pack');
   protected readonly paper = signal<AskPrint['paper']>('A4');

@@ -11,10 +11,10 @@ import { MatButton } from '@angular/material/button';
 import type { NameSlips } from '@sleetcrest/contract/table';
 import { v4 as uuid } from 'uuid';
 import { action } from '../../../base/reading/action';
-import { counted } from '../../../base/words/counted';
 import { GroupApi, GroupStore } from '../../../subjects/group';
 import { Trouble } from '../../../ui/trouble';
 import { markTaken, readClass, type ListRow } from './class-list';
+import { SAY } from './words';
 
 /** Brings a whole class into the group: names typed, pasted or opened, looked at before they are added. */
 @Component({
@@ -23,12 +23,11 @@ import { markTaken, readClass, type ListRow } from './class-list';
   template: `
     <sc-trouble [of]="action.trouble()" />
     <p class="quiet">
-      A name on each line, or a CSV file with the names first. A nickname will do; nothing else is
-      asked.
+      {{ say.aNameOnEachLine }}
     </p>
     <textarea
       class="words"
-      aria-label="Names, one on each line"
+      [attr.aria-label]="say.namesOneOnEachLine"
       rows="5"
       [ngModel]="pasted()"
       (ngModelChange)="pasted.set($event); rows.set(null)"
@@ -39,7 +38,7 @@ import { markTaken, readClass, type ListRow } from './class-list';
         [disabled]="action.busy() || pasted().trim() === ''"
         (click)="look()"
       >
-        Check the list
+        {{ say.checkTheList }}
       </button>
       <label class="file">
         <input
@@ -48,29 +47,29 @@ import { markTaken, readClass, type ListRow } from './class-list';
           accept=".csv,.txt,text/csv,text/plain"
           (change)="file(list.files)"
         />
-        Open a file
+        {{ say.openAFile }}
       </label>
     </div>
     @if (rows(); as all) {
-      <ul class="found" aria-label="What is in the list">
+      <ul class="found" [attr.aria-label]="say.whatIsInTheList">
         @for (row of all; track row.line) {
           <li [class.bad]="row.wrong">
             <span class="mono">{{ row.line }}</span> <b>{{ row.name }}</b>
             @if (row.wrong; as why) {
               <span>{{ why }}</span>
               @if (row.free; as free) {
-                <button matButton (click)="rename(row)">Use “{{ free }}”</button>
+                <button matButton (click)="rename(row)">{{ say.use({ free }) }}</button>
               }
             } @else {
-              <span class="quiet">will be added</span>
+              <span class="quiet">{{ say.willBeAdded }}</span>
             }
           </li>
         } @empty {
-          <li class="bad">There are no names in it.</li>
+          <li class="bad">{{ say.thereAreNoNamesIn }}</li>
         }
       </ul>
       <button matButton="filled" [disabled]="action.busy() || good().length === 0" (click)="add()">
-        Add {{ counted(good().length, 'learner') }}
+        {{ say.addLearners({ learners: good().length }) }}
       </button>
     }
   `,
@@ -78,13 +77,13 @@ import { markTaken, readClass, type ListRow } from './class-list';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassAdder {
+  protected readonly say = SAY;
   /** The slips to hand out, of those who were added. */
   readonly added = output<NameSlips['slips']>();
 
   private readonly groups = inject(GroupStore);
   private readonly api = inject(GroupApi);
   protected readonly action = action();
-  protected readonly counted = counted;
   protected readonly pasted = signal('');
   protected readonly rows = signal<readonly ListRow[] | null>(null);
   protected readonly good = computed(() =>

@@ -1,6 +1,7 @@
 import { accountNameSchema, nameKey } from '@sleetcrest/contract/accounts';
 import { MOST_AT_ONCE } from '@sleetcrest/contract/table';
 import { parse } from 'papaparse';
+import { SAY } from './words';
 
 /** One row of a list of names as it was brought. */
 export interface ListRow {
@@ -30,13 +31,13 @@ export function readClass(text: string, here: readonly string[]): ListRow[] {
     const key = nameKey(name);
     const parsed = accountNameSchema.safeParse(name);
     const wrong = !parsed.success
-      ? (parsed.error.issues[0]?.message ?? 'this is no name')
+      ? (parsed.error.issues[0]?.message ?? SAY.thisIsNoName)
       : belongs.has(key)
-        ? 'belongs to this group already'
+        ? SAY.belongsToThisGroupAlready
         : seen.has(key)
-          ? 'is in the list twice'
+          ? SAY.isInTheListTwice
           : k >= MOST_AT_ONCE
-            ? `at most ${MOST_AT_ONCE} are added at once; add the rest afterwards`
+            ? SAY.atMostAreAddedAt({ mostAtOnce: MOST_AT_ONCE })
             : null;
     seen.add(key);
     return { line, name: parsed.success ? parsed.data : name, wrong, free: null };
@@ -51,6 +52,6 @@ export const markTaken = (
   rows.map((row) => {
     const same = taken.find(({ name }) => nameKey(name) === nameKey(row.name));
     return same && row.wrong === null
-      ? { ...row, wrong: 'is a name already in use', free: same.free }
+      ? { ...row, wrong: SAY.isANameAlreadyIn, free: same.free }
       : row;
   });

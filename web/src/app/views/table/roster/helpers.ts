@@ -6,34 +6,38 @@ import { action } from '../../../base/reading/action';
 import { reading } from '../../../base/reading/reading';
 import { GroupApi, GroupStore, TableApi } from '../../../subjects/group';
 import { Trouble } from '../../../ui/trouble';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** What an assistant may do, in words. */
 const RIGHT_WORDS: Record<Right, string> = {
-  see: 'see how everybody stands',
-  plan: 'plan, set work and hold sessions',
-  answer: 'answer what is handed in',
-  roster: 'change who belongs to it',
-  phrase: 'set a new phrase for who has not chosen one',
+  see: SAY.seeHowEverybodyStands,
+  plan: SAY.planSetWorkAndHold,
+  answer: SAY.answerWhatIsHandedIn,
+  roster: SAY.changeWhoBelongsToIt,
+  phrase: SAY.setANewPhraseFor,
 };
 
 /** Assistants with a group, the codes by which others may, and whose calendars read its sessions. */
 @Component({
   selector: 'sc-helpers',
-  imports: [MatButton, MatCheckbox, Trouble],
+  imports: [Sentence, SentenceSlot, MatButton, MatCheckbox, Trouble],
   template: `
     <sc-trouble [of]="action.trouble() ?? invitations.trouble() ?? calendars.trouble()" />
-    <h2>Assistants</h2>
+    <h2>{{ say.assistants }}</h2>
     <ul class="people">
       @for (one of groups.group()?.assistants; track one.id) {
         <li>
-          <b>{{ one.name }}</b> may {{ says(one.rights) }}
-          <button matButton (click)="endHelp(one.id)">End</button>
+          <sc-sentence [of]="say.may" [with]="{ rights: says(one.rights) }">
+            <b *scSlot="'name'">{{ one.name }}</b>
+          </sc-sentence>
+          <button matButton (click)="endHelp(one.id)">{{ say.end }}</button>
         </li>
       } @empty {
-        <li class="quiet">No assistants yet.</li>
+        <li class="quiet">{{ say.noAssistantsYet }}</li>
       }
     </ul>
-    <p class="quiet">Ask another coach by a code. They may see how everybody stands, and</p>
+    <p class="quiet">{{ say.askAnotherCoachByA }}</p>
     @for (right of rights; track right) {
       <mat-checkbox [checked]="asked().includes(right)" (change)="toggle(right, $event.checked)">{{
         words[right]
@@ -41,16 +45,18 @@ const RIGHT_WORDS: Record<Right, string> = {
     }
     <div class="go">
       <button matButton="outlined" [disabled]="action.busy()" (click)="invite()">
-        Make a code
+        {{ say.makeACode }}
       </button>
     </div>
     @if (invitations.value(); as codes) {
-      <ul class="people" role="status" aria-label="Codes for assistants">
+      <ul class="people" role="status" [attr.aria-label]="say.codesForAssistants">
         @for (one of codes; track one.code) {
           <li>
-            <b class="mono">{{ one.code }}</b> works once, within three days: {{ says(one.rights) }}
+            <sc-sentence [of]="say.worksOnceWithinThreeDays" [with]="{ rights: says(one.rights) }">
+              <b *scSlot="'code'" class="mono">{{ one.code }}</b>
+            </sc-sentence>
             <button matButton [disabled]="action.busy()" (click)="withdraw(one.code)">
-              Withdraw
+              {{ say.withdraw }}
             </button>
           </li>
         }
@@ -58,13 +64,13 @@ const RIGHT_WORDS: Record<Right, string> = {
     }
     @if (calendars.value(); as read) {
       @if (read.length > 0) {
-        <h2>Calendars that read the sessions</h2>
+        <h2>{{ say.calendarsThatReadThe }}</h2>
         <ul class="people">
           @for (one of read; track one.coach) {
             <li>
               <b>{{ one.name }}</b>
               <button matButton [disabled]="action.busy()" (click)="withdrawCalendar(one.coach)">
-                Withdraw the address
+                {{ say.withdrawTheAddress }}
               </button>
             </li>
           }
@@ -76,6 +82,7 @@ const RIGHT_WORDS: Record<Right, string> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Helpers {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   private readonly api = inject(GroupApi);
   private readonly table = inject(TableApi);

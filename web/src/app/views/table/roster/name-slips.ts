@@ -5,6 +5,7 @@ import { DomSanitizer, type SafeHtml } from '@angular/platform-browser';
 import type { NameSlips } from '@sleetcrest/contract/table';
 import { toString as codeOf } from 'qrcode';
 import { reading } from '../../../base/reading/reading';
+import { SAY } from './words';
 
 /** Slips to print and cut: a name, a phrase to begin with, and where to go. The phrases are told this once. */
 @Component({
@@ -12,14 +13,15 @@ import { reading } from '../../../base/reading/reading';
   imports: [MatButton, MatIcon],
   template: `
     <div class="no-print told">
-      <h2>Print these now</h2>
+      <h2>{{ say.printTheseNow }}</h2>
       <p>
-        The phrases are shown this once and kept nowhere. Whoever signs in with one chooses their
-        own at once.
+        {{ say.thePhrasesAreShownThis }}
       </p>
       <div class="go">
-        <button matButton="filled" (click)="print()"><mat-icon svgIcon="print" />Print</button>
-        <button matButton (click)="closed.emit()">I have printed them</button>
+        <button matButton="filled" (click)="print()">
+          <mat-icon svgIcon="print" />{{ say.print }}
+        </button>
+        <button matButton (click)="closed.emit()">{{ say.iHavePrintedThem }}</button>
       </div>
     </div>
     <div class="slips">
@@ -78,6 +80,7 @@ import { reading } from '../../../base/reading/reading';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class NameSlipsView {
+  protected readonly say = SAY;
   readonly slips = input.required<NameSlips['slips']>();
   readonly group = input.required<string>();
   readonly closed = output();

@@ -7,7 +7,6 @@ import type { NameSlips } from '@sleetcrest/contract/table';
 import { Notices } from '../../../base/dialogs/notices';
 import { saveFile } from '../../../base/files/save-file';
 import { action } from '../../../base/reading/action';
-import { counted } from '../../../base/words/counted';
 import { GroupApi, GroupStore } from '../../../subjects/group';
 import { NewPhrase } from '../../../subjects/group/parts/new-phrase';
 import { Trouble } from '../../../ui/trouble';
@@ -15,11 +14,15 @@ import { ClassAdder } from './class-adder';
 import { Helpers } from './helpers';
 import { NameSlipsView } from './name-slips';
 import { GroupWays } from './ways';
+import { SAY } from './words';
+import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
 /** Learners to a group: learners, a whole class at once, who helps, how it learns, and its end. */
 @Component({
   selector: 'sc-roster',
   imports: [
+    Sentence,
+    SentenceSlot,
     ClassAdder,
     GroupWays,
     Helpers,
@@ -37,10 +40,10 @@ import { GroupWays } from './ways';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Roster {
+  protected readonly say = SAY;
   protected readonly groups = inject(GroupStore);
   private readonly api = inject(GroupApi);
   private readonly notices = inject(Notices);
-  protected readonly counted = counted;
   protected readonly action = action();
   protected readonly slips = signal<NameSlips['slips'] | null>(null);
   protected readonly setting = signal<Member | null>(null);
@@ -62,19 +65,19 @@ export class Roster {
     };
     await this.action.run(async () => {
       if (!(await moved(group.id, to))) {
-        void this.notices.say(`${learner.name} is asked, and moves once they agree.`);
+        void this.notices.say(SAY.isAskedAndMovesOnce({ name: learner.name }));
         return;
       }
       const back = (): void => void this.action.run(() => moved(to, group.id));
-      void this.notices.offerUndo(`${learner.name} has moved.`, back);
+      void this.notices.offerUndo(SAY.hasMoved({ name: learner.name }), back);
     });
   }
 
   protected takeOut(group: Group, learner: Member): void {
     void this.notices.offerUndo(
-      `Remove ${learner.name}? What they do stays theirs; they cannot come back with the code of now.`,
+      SAY.removeWhatTheyDoStays({ name: learner.name }),
       () => void this.action.run(() => this.groups.leave(group.id, learner.id)),
-      'Remove',
+      SAY.remove,
     );
   }
 
@@ -82,7 +85,7 @@ export class Roster {
     await this.action.run(async () => {
       await this.api.setPhrase(learner.id, phrase);
       this.setting.set(null);
-      void this.notices.say(`Tell ${learner.name} the new phrase; they are signed out everywhere.`);
+      void this.notices.say(SAY.tellTheNewPhraseThey({ name: learner.name }));
     });
   }
 
@@ -90,9 +93,9 @@ export class Roster {
     const renew = async (): Promise<void> =>
       this.groups.changed(await this.api.renewCode(group.id));
     void this.notices.offerUndo(
-      'Change the code? Nobody can join by the one before.',
+      SAY.changeTheCodeNobodyCan,
       () => void this.action.run(renew),
-      'Change it',
+      SAY.changeIt,
     );
   }
 
@@ -104,7 +107,10 @@ export class Roster {
   protected async putAway(group: Group): Promise<void> {
     await this.action.run(async () => {
       await this.groups.change(group.id, { archived: true });
-      void this.notices.offerUndo(`${group.name} is archived.`, () => void this.bringBack(group));
+      void this.notices.offerUndo(
+        SAY.isArchived({ name: group.name }),
+        () => void this.bringBack(group),
+      );
     });
   }
 

@@ -9,6 +9,7 @@ import { MethodChoice, type MethodChosen } from '../../../subjects/method/parts/
 import { copied } from '../../../subjects/settings';
 import { Trouble } from '../../../ui/trouble';
 import { Choice, type Option } from '../../../ui/fields/choice';
+import { SAY } from './words';
 
 /** What a group is called, how it learns, and by which clock it meets. */
 @Component({
@@ -27,14 +28,14 @@ import { Choice, type Option } from '../../../ui/fields/choice';
     <sc-trouble [of]="action.trouble()" />
     <form class="go" (ngSubmit)="change({ name: named.value })">
       <mat-form-field appearance="outline" subscriptSizing="dynamic">
-        <mat-label>Name of the group</mat-label>
+        <mat-label>{{ say.nameOfTheGroup }}</mat-label>
         <input #named matInput maxlength="60" [value]="group().name" />
       </mat-form-field>
-      <button matButton="outlined" type="submit">Rename</button>
+      <button matButton="outlined" type="submit">{{ say.rename }}</button>
     </form>
     <sc-method-choice [value]="group().method" (chosen)="chooseMethod($event)" />
     <sc-choice
-      label="Time zone"
+      [label]="say.timeZone"
       [options]="zones"
       [value]="group().zone"
       (chosen)="change({ zone: $event })"
@@ -44,6 +45,7 @@ import { Choice, type Option } from '../../../ui/fields/choice';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class GroupWays {
+  protected readonly say = SAY;
   readonly group = input.required<Group>();
   private readonly groups = inject(GroupStore);
   protected readonly action = action();

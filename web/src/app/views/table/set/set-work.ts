@@ -37,14 +37,15 @@ import { reading } from '../../../base/reading/reading';
 import { action } from '../../../base/reading/action';
 import { Trouble } from '../../../ui/trouble';
 import { CaseName } from '../../../subjects/method/parts/case-name';
+import { SAY } from './words';
 
 const KINDS: readonly { value: Task['do']; name: string }[] = [
-  { value: 'lesson', name: 'a lesson' },
-  { value: 'cases', name: 'cases to recognise' },
-  { value: 'stage', name: 'a stage on the clock' },
-  { value: 'scramble', name: 'a cube mixed by turns' },
-  { value: 'cube', name: 'a saved cube' },
-  { value: 'plan', name: 'planning the first steps' },
+  { value: 'lesson', name: SAY.aLesson },
+  { value: 'cases', name: SAY.casesToRecognise },
+  { value: 'stage', name: SAY.aStageOnTheClock },
+  { value: 'scramble', name: SAY.aCubeMixedByTurns },
+  { value: 'cube', name: SAY.aSavedCube },
+  { value: 'plan', name: SAY.planningTheFirstSteps },
 ];
 
 const listed = (one: string | undefined): readonly string[] => (one === undefined ? [] : [one]);
@@ -71,6 +72,7 @@ const listed = (one: string | undefined): readonly string[] => (one === undefine
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SetWork {
+  protected readonly say = SAY;
   /** A case and a learner it is set for, from the address. */
   readonly case = input<string>();
   readonly for = input<string>();
@@ -99,7 +101,7 @@ export class SetWork {
   protected readonly trouble = this.action.trouble;
   private readonly saved = this.cubes.page;
   protected readonly cubeChoices = computed((): Option<string>[] => [
-    { value: '', name: 'Choose one …' },
+    { value: '', name: SAY.chooseOne },
     ...(this.saved()?.items ?? []).map(({ id, name }) => ({ value: id, name })),
   ]);
 
@@ -178,7 +180,7 @@ export class SetWork {
       await this.api.assign(group.id, parsed.data);
       this.note.set('');
       this.asking.again();
-      void this.notices.say('It is set; it comes first in what is to be done today.');
+      void this.notices.say(SAY.itIsSetItComes);
     });
   }
 
@@ -192,7 +194,7 @@ export class SetWork {
         await this.api.assign(one.group, { id, task, note, until, for: ids });
         this.asking.again();
       };
-      void this.notices.offerUndo('It is taken back.', () => void this.action.run(again));
+      void this.notices.offerUndo(SAY.itIsTakenBack, () => void this.action.run(again));
     });
   }
 
@@ -202,20 +204,27 @@ export class SetWork {
 
   protected whomSays(one: Assignment): string {
     const done = one.progress.filter(({ doneAt }) => doneAt !== null).length;
-    const whom = one.forAll ? 'all' : one.progress.map(({ name }) => name).join(', ');
-    return `for ${whom}; done by ${done} of ${one.progress.length}`;
+    const progress = one.progress.length;
+    if (one.forAll) return SAY.forAll({ done, progress });
+    const whom = one.progress.map(({ name }) => name).join(', ');
+    return SAY.forDoneByOf({ whom, done, progress });
   }
 
   /** How it went with one of them. */
   protected how(one: Assignment, progress: Progress): string {
     const { done, of, doneAt, said, right, seconds } = progress;
     if (doneAt === null) {
-      const late = one.until !== null && one.until < today() ? ', the day is past' : '';
-      return `${done} of ${of}${late}`;
+      const late = one.until !== null && one.until < today();
+      return SAY.sofar({ done, of, late: late ? 'yes' : 'no' });
     }
-    const late = one.until !== null && today(new Date(doneAt)) > one.until ? ', after the day' : '';
-    const told = said ? 'says it is done' : right !== null ? `${right} right` : '';
-    const took = seconds === null ? '' : `typically ${clockText(seconds)}`;
-    return [`done ${daySaid(doneAt)}${late}`, told, took].filter((part) => part !== '').join(', ');
+    const late = one.until !== null && today(new Date(doneAt)) > one.until;
+    return SAY.done({
+      doneAt: daySaid(doneAt),
+      late: late ? 'yes' : 'no',
+      how: said ? 'said' : right !== null ? 'right' : 'other',
+      right: right ?? 0,
+      timed: seconds === null ? 'no' : 'yes',
+      seconds: clockText(seconds ?? 0),
+    });
   }
 }

@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import { type CubeDocument, HOME_HOLD, readCubeDocument, stickersSeen } from '@sleetcrest/core';
 import { EntryPage } from '../../../subjects/cube';
 import { Crown } from '../../../ui/crown/crown';
+import { SAY } from './words';
 
 /** A cube that was handed in with a question; the Bench says what comes next on it. */
 @Component({
@@ -12,10 +13,10 @@ import { Crown } from '../../../ui/crown/crown';
   imports: [Crown, MatButton],
   template: `
     @if (picture(); as stickers) {
-      <sc-crown label="The cube that is asked about" [stickers]="stickers" [letters]="letters()" />
-      <button matButton="outlined" (click)="toBench()">Look at it on the Bench</button>
+      <sc-crown [label]="say.theCubeThatIsAsked" [stickers]="stickers" [letters]="letters()" />
+      <button matButton="outlined" (click)="toBench()">{{ say.lookAtItOnThe }}</button>
     } @else {
-      <p>This cube cannot be read.</p>
+      <p>{{ say.thisCubeCannotBeRead }}</p>
     }
   `,
   styles: `
@@ -32,6 +33,7 @@ import { Crown } from '../../../ui/crown/crown';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CubeBeside {
+  protected readonly say = SAY;
   readonly cube = input.required<CubeDocument>();
   readonly letters = input(false);
   private readonly store = inject(Store);

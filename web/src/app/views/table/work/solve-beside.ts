@@ -18,11 +18,11 @@ import type { Place, Work } from '@sleetcrest/contract/table';
 import { Reviewer } from '../../../subjects/log/work';
 import { Crown } from '../../../ui/crown/crown';
 import { clockText } from '../../../base/words/clock-text';
-import { counted } from '../../../base/words/counted';
 import { reading } from '../../../base/reading/reading';
 import { Trouble } from '../../../ui/trouble';
 import { atPosition } from '@sleetcrest/core/insight/review';
 import { daySaid } from '../../../base/words/days';
+import { SAY } from './words';
 
 /** A solve that was handed in: its turns with the cube at each, its stages, and where words were written. */
 @Component({
@@ -33,7 +33,9 @@ import { daySaid } from '../../../base/words/days';
     @if (entry().turns === '') {
       <table>
         <caption class="quieter">
-          Its turns were not recorded; these are the times of its stages.
+          {{
+            say.itsTurnsWereNotRecorded
+          }}
         </caption>
         @for (split of entry().splits; track split.stage) {
           <tr>
@@ -43,30 +45,35 @@ import { daySaid } from '../../../base/words/days';
               </button>
             </th>
             <td>{{ clock(split.time) }}</td>
-            <td>{{ split.turns === null ? '' : counted(split.turns, 'turn') }}</td>
+            <td>{{ split.turns === null ? '' : say.turns({ turns: split.turns }) }}</td>
           </tr>
         }
       </table>
     } @else {
       <sc-trouble [of]="taken.trouble()" />
       @if (taken.isBusy()) {
-        <mat-progress-bar mode="indeterminate" aria-label="Working out the review" />
+        <mat-progress-bar mode="indeterminate" [aria-label]="say.workingOutTheReview" />
       }
       @if (review(); as review) {
         <div class="picture">
           <sc-crown
-            [label]="'The cube after turn ' + at()"
+            [label]="say.theCubeAfterTurn({ at: at() })"
             [stickers]="picture()"
             [letters]="letters()"
           />
           <div class="step">
-            <button matIconButton aria-label="A turn back" [disabled]="at() === 0" (click)="go(-1)">
-              <mat-icon svgIcon="previous" />
-            </button>
-            <b>after turn {{ at() }} of {{ review.turns.length }}</b>
             <button
               matIconButton
-              aria-label="A turn on"
+              [attr.aria-label]="say.aTurnBack"
+              [disabled]="at() === 0"
+              (click)="go(-1)"
+            >
+              <mat-icon svgIcon="previous" />
+            </button>
+            <b>{{ say.afterTurnOf({ at: at(), turns: review.turns.length }) }}</b>
+            <button
+              matIconButton
+              [attr.aria-label]="say.aTurnOn"
               [disabled]="at() === review.turns.length"
               (click)="go(1)"
             >
@@ -93,11 +100,11 @@ import { daySaid } from '../../../base/words/days';
                   [class.here]="turn.number === at()"
                   [class.noted]="turn.noted"
                   [attr.aria-label]="
-                    'Turn ' +
-                    turn.number +
-                    ', ' +
-                    turn.name +
-                    (turn.noted ? ', with words on it' : '')
+                    say.turn({
+                      number: turn.number,
+                      name: turn.name,
+                      noted: turn.noted ? 'yes' : 'no',
+                    })
                   "
                   (click)="looked.emit({ turn: turn.number, stage: null })"
                 >
@@ -180,6 +187,7 @@ import { daySaid } from '../../../base/words/days';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SolveBeside {
+  protected readonly say = SAY;
   readonly entry = input.required<LogEntry>();
   readonly notes = input.required<Work['notes']>();
   readonly letters = input(false);
@@ -191,7 +199,6 @@ export class SolveBeside {
 
   private readonly reviewer = inject(Reviewer);
   protected readonly clock = clockText;
-  protected readonly counted = counted;
   /** By what was turned: the turns of one solve are never shown with another's scramble. */
   protected readonly taken = reading(
     () => {
@@ -224,10 +231,16 @@ export class SolveBeside {
 
   protected readonly summary = computed(() => {
     const { kind, stage, time, turns, beganAt } = this.entry();
-    const what = kind === 'stage' && stage ? this.title(stage) : 'A solve';
-    const took = time === null ? '' : ` in ${clockText(time)}`;
-    const count = turns === '' ? '' : `, ${counted(this.review()?.turnCount ?? 0, 'turn')}`;
-    return `${what}${took}${this.review() ? count : ''}, on ${daySaid(beganAt)}`;
+    const what = kind === 'stage' && stage ? this.title(stage) : SAY.aSolve;
+    const review = this.review();
+    return SAY.summary({
+      what,
+      timed: time === null ? 'no' : 'yes',
+      time: clockText(time ?? 0),
+      known: review && turns !== '' ? 'yes' : 'no',
+      turns: review?.turnCount ?? 0,
+      beganAt: daySaid(beganAt),
+    });
   });
 
   protected readonly stages = computed(() => {
@@ -238,11 +251,15 @@ export class SolveBeside {
       const wasted = review.wastes
         .filter(({ from }) => from >= one.from && from < one.to)
         .reduce((sum, { turns }) => sum + turns, 0);
-      const shortest = one.shortest ? `, ${one.shortest.turnCount} enough` : '';
       return {
         stage: one.stage,
         title: this.title(one.stage),
-        says: `${counted(one.turnCount, 'turn')}${wasted > 0 ? `: ${wasted} wasted` : ''}${shortest}`,
+        says: SAY.stageTurns({
+          turns: one.turnCount,
+          wasted,
+          known: one.shortest ? 'yes' : 'no',
+          enough: one.shortest?.turnCount ?? 0,
+        }),
         turns: review.turns.slice(one.from, one.to).map((name, k) => {
           const number = one.from + k + 1;
           return { name, number, noted: noted.has(number) };

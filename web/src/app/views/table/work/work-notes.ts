@@ -5,6 +5,7 @@ import type { Place, Work, WorkNote, WriteNote } from '@sleetcrest/contract/tabl
 import type { Stage } from '@sleetcrest/core';
 import { v4 as uuid } from 'uuid';
 import { daySaid } from '../../../base/words/days';
+import { SAY } from './words';
 
 /** Words that are being written. The same words keep their id, so that sent again they are one note. */
 export type Draft = Pick<WriteNote, 'id' | 'words'>;
@@ -15,10 +16,10 @@ const NOTHING: Draft = { id: '', words: '' };
   selector: 'sc-work-notes',
   imports: [FormsModule, MatButton],
   template: `
-    <ol aria-label="Words on it">
+    <ol [attr.aria-label]="say.wordsOnIt">
       @if (work().words) {
         <li class="own">
-          <b>{{ work().learner.name }}</b><span class="quiet">as it was handed in</span>
+          <b>{{ work().learner.name }}</b><span class="quiet">{{ say.asItWasHandedIn }}</span>
           <p>{{ work().words }}</p>
         </li>
       }
@@ -35,10 +36,10 @@ const NOTHING: Draft = { id: '', words: '' };
     </ol>
     <form (ngSubmit)="send()">
       <label for="write-on-it">
-        Write {{ hereWords() }}
+        {{ say.write({ hereWords: hereWords() }) }}
         @if (place().turn !== null || place().stage !== null) {
           <button type="button" class="place" (click)="looked.emit(NOWHERE)">
-            on all of it instead
+            {{ say.onAllOfItInstead }}
           </button>
         }
       </label>
@@ -52,7 +53,7 @@ const NOTHING: Draft = { id: '', words: '' };
         (ngModelChange)="type($event)"
       ></textarea>
       <button matButton="filled" type="submit" [disabled]="busy() || words().trim() === ''">
-        Send it
+        {{ say.sendIt }}
       </button>
     </form>
   `,
@@ -102,6 +103,7 @@ const NOTHING: Draft = { id: '', words: '' };
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WorkNotes {
+  protected readonly say = SAY;
   readonly work = input.required<Work>();
   /** Where the next word is written. */
   readonly place = input.required<Place>();
@@ -122,12 +124,12 @@ export class WorkNotes {
   protected readonly words = computed(() => this.draft().words);
   protected readonly NOWHERE: Place = { turn: null, stage: null };
 
-  protected readonly hereWords = computed(() => this.wordsOf(this.place()) ?? 'of the whole');
+  protected readonly hereWords = computed(() => this.wordsOf(this.place()) ?? SAY.ofTheWhole);
   protected placeOf = ({ place }: WorkNote): string | null => this.wordsOf(place);
 
   private wordsOf({ turn, stage }: Place): string | null {
-    if (turn !== null) return `at turn ${turn}`;
-    return stage === null ? null : `at ${this.stageTitle()(stage)}`;
+    if (turn !== null) return SAY.atTurn({ turn });
+    return stage === null ? null : SAY.at({ stage: this.stageTitle()(stage) });
   }
 
   protected type(words: string): void {

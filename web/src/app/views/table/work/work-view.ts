@@ -22,6 +22,7 @@ import { SolveBeside } from './solve-beside';
 import { WorkNotes, type Draft } from './work-notes';
 import { Trouble } from '../../../ui/trouble';
 import { daySaid } from '../../../base/words/days';
+import { SAY } from './words';
 
 const NOWHERE: Place = { turn: null, stage: null };
 
@@ -37,13 +38,13 @@ const OWN = 'own';
   imports: [CubeBeside, MatButton, MatProgressBar, SolveBeside, Trouble, WorkNotes],
   template: `
     @if (trouble() ?? asking.trouble(); as message) {
-      <sc-trouble [of]="message" again="Try again" (asked)="asking.again()" />
+      <sc-trouble [of]="message" [again]="say.tryAgain" (asked)="asking.again()" />
     }
     @if (asking.isBusy() && all().length === 0) {
-      <mat-progress-bar mode="indeterminate" aria-label="Fetching what was handed in" />
+      <mat-progress-bar mode="indeterminate" [aria-label]="say.fetchingWhatWasHandedIn" />
     }
     <div class="two" [class.open]="shown()">
-      <nav [attr.aria-label]="'What was handed in'">
+      <nav [attr.aria-label]="say.whatWasHandedIn">
         @for (one of all(); track one.id) {
           <button
             class="work"
@@ -55,19 +56,15 @@ const OWN = 'own';
             <span>{{ whatOf(one) }}</span>
             <span class="quiet">{{ day(one.handedAt) }}</span>
             @if (one.unread) {
-              <span class="new">{{ one.notes.length > 0 ? 'new words' : 'new' }}</span>
+              <span class="new">{{ one.notes.length > 0 ? say.newWords : say.new }}</span>
             } @else if (one.markedAt) {
-              <span class="good">answered</span>
+              <span class="good">{{ say.answered }}</span>
             }
           </button>
         } @empty {
           @if (!asking.isBusy()) {
             <p class="quiet">
-              {{
-                own()
-                  ? 'You have not handed anything in yet. A solve is handed in from its review, a cube from the Bench.'
-                  : 'Nothing was handed in yet. Learners hand in a solve from its review, or a cube with a question from the Bench.'
-              }}
+              {{ own() ? say.youHaveNotHandedAnything : say.nothingWasHandedInYet }}
             </p>
           }
         }
@@ -100,7 +97,7 @@ const OWN = 'own';
             @if (!own()) {
               <p>
                 <button matButton="outlined" [disabled]="busy()" (click)="mark(work)">
-                  {{ work.markedAt ? 'Not answered after all' : 'Mark as answered' }}
+                  {{ work.markedAt ? say.notAnsweredAfterAll : say.markAsAnswered }}
                 </button>
               </p>
             }
@@ -171,6 +168,7 @@ const OWN = 'own';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WorkView {
+  protected readonly say = SAY;
   /** The piece looked at, from the address. */
   readonly id = input<string>();
   /** Whether a learner looks at their own. */
@@ -223,9 +221,9 @@ export class WorkView {
   }
 
   protected whatOf({ handed }: Work): string {
-    if (handed.what === 'question') return 'a cube: what now?';
+    if (handed.what === 'question') return SAY.aCubeWhatNow;
     const { kind, stage } = handed.entry;
-    return kind === 'stage' && stage ? this.titles.of(stage) : 'a solve';
+    return kind === 'stage' && stage ? this.titles.of(stage) : SAY.aSolve2;
   }
 
   protected write(work: Work, draft: Draft): Promise<boolean> {

@@ -1,0 +1,5 @@
+import { words } from '../words/say';
+
+export const SAY = words({
+  undo: 'Undo',
+});

@@ -1,0 +1,5 @@
+import { words } from '../../base/words/say';
+
+export const SAY = words({
+  aCaseThatIsNot: 'a case that is not there any more',
+});

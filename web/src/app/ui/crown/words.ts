@@ -1,0 +1,26 @@
+import { words } from '../../base/words/say';
+
+export const SAY = words({
+  underside: 'underside',
+  theCubeAsItIs: 'The cube as it is held',
+  notPainted: 'not painted',
+  top: 'top',
+  rightSide: 'right side',
+  front: 'front',
+  leftSide: 'left side',
+  back: 'back',
+  onTheTop: 'on the top',
+  onTheRightSide: 'on the right side',
+  onTheFront: 'on the front',
+  underneath: 'underneath',
+  onTheLeftSide: 'on the left side',
+  onTheBack: 'on the back',
+  anything: 'anything',
+  centre: 'centre',
+  rowColumn: 'row {row}, column {column}',
+  said: '{place}: {shows}',
+  follows: '{place}: {shows}, follows from the others',
+  inPlace: '{side}, in {place}',
+  place: '{side}, {place}',
+  rows: '{side}: {rows}',
+});

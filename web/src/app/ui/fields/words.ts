@@ -1,0 +1,7 @@
+import { words } from '../../base/words/say';
+
+export const SAY = words({
+  dayMonthYear: 'day month year',
+  inWords: 'in words',
+  hhMm: 'hh:mm',
+});

@@ -1,0 +1,37 @@
+import { words } from '../../../base/words/say';
+
+export const SAY = words({
+  sortedBy: 'Sorted by',
+  whatTheRisesMean: 'What the rises mean',
+  asCsv: 'As CSV',
+  tryAgain: 'Try again',
+  workingOutTheProgress: 'Working out the progress',
+  thisGroupHasNoLearners: 'This group has no learners yet.',
+  addYourLearners: 'Add your learners',
+  howFarEachLearnerIs: 'How far each learner is with each case',
+  learner: 'Learner',
+  lastPractised: 'Last practised',
+  theMedianOfTheLast: 'The median of the last whole solves',
+  solve: 'Solve',
+  sortByHowTheyStand: 'Sort by how they stand with {title}',
+  close: 'Close',
+  setThisFor: 'Set this for {name}',
+  mixedUp: 'Mixed up',
+  takenForTimes: '{case} taken for {case2}, {times, plural, one {# time} other {# times}}',
+  lookAtTheLog: 'Look at the log',
+  needsHelpMost: 'needs help most',
+  awayLongest: 'away longest',
+  notYet: 'not yet',
+  today: 'today',
+  yesterday: 'yesterday',
+  daysAgo: '{days} days ago',
+  caseRests:
+    '{how, select, stage {{standing}: not practised by itself, but the stage was finished without help.} never {{standing}: it was never practised.} other {{standing}: {answers, plural, one {# answer} other {# answers}}, right on {days, plural, one {# day} other {# days}}, last on {lastDay}.}}',
+  stageRests:
+    '{how, select, never {The stage is {standing}: never timed.} timed {The stage is {standing}: finished {times, plural, one {# time} other {# times}} on the clock, last on {lastDay}, typically in {typical}.} other {The stage is {standing}: finished {times, plural, one {# time} other {# times}} on the clock, last on {lastDay}.}}',
+  veryLikely: 'Very likely remembered today ({recall}).',
+  likely: 'Likely remembered today ({recall}).',
+  perhapsStill: 'Perhaps still remembered today ({recall}).',
+  hardly: 'Hardly remembered today ({recall}).',
+  whatItRestsOn: 'What it rests on',
+});

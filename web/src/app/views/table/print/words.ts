@@ -1,0 +1,26 @@
+import { words } from '../../../base/words/say';
+
+export const SAY = words({
+  paperToHandOut: 'Paper to hand out',
+  what: 'What',
+  paper: 'Paper',
+  ofTheDay: 'Of the day',
+  makeIt: 'Make it',
+  whatIsMade: 'What is made',
+  keptForADayMade: 'Kept for a day; made again it is the same.',
+  learners: '{learners, plural, one {# learner} other {# learners}}',
+  download: 'Download',
+  delete: 'Delete',
+  itCouldNotBeMade: 'It could not be made.',
+  making: 'Making {words}',
+  of: '{done} of {of}',
+  cancel: 'Cancel',
+  nothingYet: 'Nothing yet.',
+  packsWhatToPractiseUntil: 'packs: what to practise until next time',
+  lettersOnePageForEach: 'letters: one page for each family',
+  certificatesWhatIsSure: 'certificates: what is sure',
+  packs: 'Packs',
+  lettersToFamilies: 'Letters to families',
+  certificates: 'Certificates',
+  letter: 'Letter',
+});
