@@ -106,6 +106,7 @@ export {
   DEFAULT_METHOD,
   methodById,
   methodOf,
+  methodTitle,
   METHODS,
   shortTitle,
 } from './teaching/methods/named.js';

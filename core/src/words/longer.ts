@@ -2,6 +2,8 @@ const PLAIN = 'aceinouyACEINOUY';
 const ACCENTED = 'àçéïñôûýÀÇÉÏÑÔÛÝ';
 /** One sign more for so many letters: as much longer as a wordy language is. */
 const LETTERS_PER_SIGN = 3;
+/** No word is longer: a line breaks between them. */
+const WORD = '~~~~~~ ';
 
 /** Where what is said in the longer language begins and ends: what is cut off lacks one of them. */
 export const BEGINS = '⟦';
@@ -14,5 +16,7 @@ export function accented(text: string): string {
 
 /** Lengthens what `message` has become, and marks its ends: what has no marks was never said by key. */
 export function lengthened(text: string, message: string): string {
-  return `${BEGINS}${text}${'~'.repeat(Math.ceil(message.length / LETTERS_PER_SIGN))}${ENDS}`;
+  const signs = Math.ceil(message.length / LETTERS_PER_SIGN);
+  const more = WORD.repeat(signs).slice(0, signs).trimEnd();
+  return `${BEGINS}${text}${more}${ENDS}`;
 }

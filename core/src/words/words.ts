@@ -35,22 +35,23 @@ export function words<const T extends Readonly<Record<string, string>>>(messages
   return said as Words<T>;
 }
 
-/** A text of the data, such as a title that is kept beside what it names, as it is said. */
+/** A text of the data, kept beside what it tells of, as it is said; what is to be filled in stays: `{first}`. */
 export function spoken(text: string): string {
-  return isLonger() ? lengthened(accented(text), text) : text;
+  if (!isLonger() || text === '') return text;
+  const said = text.replace(/\{\w+\}|[^{]+/g, (part) =>
+    part.startsWith('{') ? part : accented(part),
+  );
+  return lengthened(said, text);
 }
 
-/** What is made once, when it is asked for. */
+/** What is made once for each language, when it is asked for. */
 function defineOnce(of: object, key: string, make: () => unknown): void {
-  Object.defineProperty(of, key, {
-    enumerable: true,
-    configurable: true,
-    get() {
-      const value = make();
-      Object.defineProperty(of, key, { enumerable: true, value });
-      return value;
-    },
-  });
+  const made = new Map<boolean, unknown>();
+  const get = (): unknown => {
+    if (!made.has(isLonger())) made.set(isLonger(), make());
+    return made.get(isLonger());
+  };
+  Object.defineProperty(of, key, { enumerable: true, get });
 }
 
 function filled(message: string): (values: Values) => string {

@@ -5,6 +5,7 @@ import {
   type PatternApproach,
 } from '../../teaching/approaches/index.js';
 import { freeId } from './ids.js';
+import { SAY } from './words.js';
 
 /** An approach as one's own: the same cases under an id that is not taken. */
 export function ownCopy(
@@ -19,7 +20,7 @@ export function ownCopy(
   }));
   // Its short title is the built-in one's; one's own is known by its whole title.
   const { short: _, ...rest } = approach;
-  return { ...rest, id, title: `${approach.title}, my way`, cases };
+  return { ...rest, id, title: SAY.myWay({ title: approach.title }), cases };
 }
 
 /** An empty approach that does what another one does. */
@@ -28,8 +29,8 @@ export function emptyApproach(
   taken: (id: string) => boolean,
 ): PatternApproach {
   const id = freeId(`my-${stage}`, taken);
-  const summary = 'An approach of my own.';
-  return { id, title: 'My own approach', stage, after, up, summary, cases: [newCase(id, [])] };
+  const summary = SAY.anApproachOfMyOwn;
+  return { id, title: SAY.myOwnApproach, stage, after, up, summary, cases: [newCase(id, [])] };
 }
 
 /** A case in which nothing is asked for yet. */
@@ -37,11 +38,11 @@ export function newCase(approachId: string, cases: readonly Case[]): Case {
   const id = freeId(`${approachId}/case`, (one) => cases.some((other) => other.id === one));
   return {
     id,
-    title: 'New case',
+    title: SAY.newCase,
     seen: {},
     pieces: [],
     sequence: '',
-    look: 'Look at it.',
-    why: 'Say why.',
+    look: SAY.lookAtIt,
+    why: SAY.sayWhy,
   };
 }

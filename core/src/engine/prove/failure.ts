@@ -20,6 +20,7 @@ import {
   type Step,
   writeStep,
 } from '../run/index.js';
+import { SAY } from './words.js';
 
 /** How an approach fails on one cube. */
 export interface Failure {
@@ -60,21 +61,17 @@ export function explainFailure(
     return {
       steps,
       at,
-      says: `Step ${at + 1} undoes what was done before and it is not mended: ${lower(words.goal)}`,
+      says: SAY.stepUndoesWhatWasDone({ at: at + 1, goal: words.goal }),
     };
   }
   const at = steps.length - 1;
-  if (at < 0) return { steps, at, says: 'No case fits this cube.' };
+  if (at < 0) return { steps, at, says: SAY.noCaseFitsThisCube };
   return {
     steps,
     at,
     says:
       stuck === 'circle'
-        ? `After step ${at + 1} the cube is one that was met before: it goes round in a circle.`
-        : `After step ${at + 1} no case fits the cube.`,
+        ? SAY.afterStepTheCubeIs({ at: at + 1 })
+        : SAY.afterStepNoCaseFits({ at: at + 1 }),
   };
 }
-
-/** The goal, as what no longer holds. */
-const lower = (goal: string): string =>
-  `it no longer holds that ${goal[0]!.toLowerCase()}${goal.slice(1)}`;

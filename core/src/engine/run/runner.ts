@@ -1,3 +1,4 @@
+import { spoken } from '../../words/index.js';
 import {
   type ColourScheme,
   type Cube,
@@ -36,16 +37,16 @@ export function linesOf(
   place: number | undefined,
 ): Lined {
   const usual = place === undefined ? [] : usualFind(kindOfPlace(place));
-  const spoken: Spoken = {
+  const sentences: Spoken = {
     find: find ? sentencesOf(find) : usual,
     look: sentencesOf(look),
     why: sentencesOf(why),
   };
   return {
-    spoken,
-    find: parseTemplate(textOf(spoken.find)),
-    look: parseTemplate(textOf(spoken.look)),
-    why: parseTemplate(textOf(spoken.why)),
+    spoken: sentences,
+    find: parseTemplate(spoken(textOf(sentences.find))),
+    look: parseTemplate(spoken(textOf(sentences.look))),
+    why: parseTemplate(spoken(textOf(sentences.why))),
   };
 }
 

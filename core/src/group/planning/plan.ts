@@ -15,6 +15,7 @@ import { improve, withTheCoach } from './improve.js';
 import { OBJECTIVE, type Worth } from './objective.js';
 import { MOST_AT_TABLE, Programmes } from './programmes.js';
 import { mostDue } from './warm-up.js';
+import { SAY } from './words.js';
 
 /** Tables that would have the coach do one thing in one block each. */
 interface SessionPlan {
@@ -45,16 +46,18 @@ export const MOST_PLANNED = 40;
  */
 export function planSession(asked: PlanAsked): Result<Planned, string> {
   const { learners, minutes, cubes, cases } = asked;
-  if (learners.length === 0) return fail('Nobody comes: choose who is there.');
+  if (learners.length === 0) return fail(SAY.nobodyComesChooseWhoIs);
   if (learners.length > MOST_PLANNED) {
-    return fail(`A session is planned for at most ${MOST_PLANNED} learners; plan two.`);
+    return fail(SAY.aSessionIsPlannedFor({ mostPlanned: MOST_PLANNED }));
   }
   if (minutes < LEAST_MINUTES || minutes > MOST_MINUTES) {
-    return fail(`A session takes ${LEAST_MINUTES} to ${MOST_MINUTES} minutes.`);
+    return fail(
+      SAY.aSessionTakesToMinutes({ leastMinutes: LEAST_MINUTES, mostMinutes: MOST_MINUTES }),
+    );
   }
   const least = Math.ceil(learners.length / MOST_AT_TABLE);
   if (cubes < least) {
-    return fail(`Each table needs a cube: ${least} at least for so many learners.`);
+    return fail(SAY.eachTableNeedsACube({ least }));
   }
   const gains = gainsOf(asked);
   const programmes = new Programmes(gains);

@@ -1,6 +1,7 @@
 import type { Standing } from '../../learner/standing/index.js';
 import type { PlanAsked, PlanLearner, PlanTable, Slot } from './asked.js';
 import { nextNew, timesMixed } from './gains.js';
+import { SAY } from './words.js';
 
 /** Why somebody sits where they sit, in one sentence for each block. */
 export function reasonsFor(asked: PlanAsked, table: PlanTable, learner: string): string[] {
@@ -40,8 +41,8 @@ class Reason {
         !slots.some(({ kind, case: id }) => kind === 'firm' && id === one.case),
     );
     return left
-      ? `${name} does whole solves, though ${this.title(left.case)} is not sure yet.`
-      : `${name} does whole solves: nothing else of theirs is under way.`;
+      ? SAY.doesWholeSolvesThoughIs({ name, case: this.title(left.case) })
+      : SAY.doesWholeSolvesNothingElse({ name });
   }
 
   private shown(slot: Slot): string {
@@ -49,40 +50,38 @@ class Reason {
     const { cases } = this.asked;
     const at = nextNew(cases, standings).indexOf(this.number(slot.case));
     const title = this.title(slot.case);
-    if (at < 0) return `${title} is not next for ${name}, who watches or solves.`;
+    if (at < 0) return SAY.isNotNextForWho({ title, name });
     return at === 0
-      ? `${title} is next on ${name}’s path.`
-      : `${title} is soon next on ${name}’s path: ${at === 1 ? 'one case comes' : 'two cases come'} before it.`;
+      ? SAY.isNextOnSPath({ title, name })
+      : SAY.isSoonNextOnS({ title, name, before: at });
   }
 
   private apart({ case: a, other: b }: Slot): string {
     const { name } = this.learner;
     const times = timesMixed(this.learner, a, b);
-    const both = `${this.title(a)} and ${this.title(b)}`;
-    return times > 0
-      ? `${name} mixed up ${both} ${times === 1 ? 'once' : `${times} times`}.`
-      : `${name} does not mix up ${both}, and does whole solves meanwhile.`;
+    const both = SAY.both({ one: this.title(a), other: this.title(b) });
+    return times > 0 ? SAY.mixedUp({ name, both, times }) : SAY.doesNotMixUpAnd({ name, both });
   }
 
   private firm({ case: id }: Slot): string {
     const { name } = this.learner;
     const title = this.title(id);
     const standing = this.standing(this.learner, id);
-    if (standing === 'begun') return `${name} has begun ${title} and not yet done it alone.`;
-    if (standing === 'known') return `${name} has done ${title} alone; once more makes it sure.`;
+    if (standing === 'begun') return SAY.hasBegunAndNotYet({ name, title });
+    if (standing === 'known') return SAY.hasDoneAloneOnceMore({ name, title });
     if (standing === 'slipping') {
       const explains = this.others().find((one) => this.standing(one, id) === 'sure');
       return explains
-        ? `${name} is forgetting ${title}; ${explains.name} is sure of it and explains it.`
-        : `${name} knew ${title} and is forgetting it.`;
+        ? SAY.isForgettingIsSureOf({ name, title, name2: explains.name })
+        : SAY.knewAndIsForgettingIt({ name, title });
     }
     if (standing === 'sure') {
       const losing = this.others().find((one) => this.standing(one, id) === 'slipping');
       return losing
-        ? `${name} is sure of ${title} and explains it to ${losing.name}.`
-        : `${name} is sure of ${title} already, and does whole solves meanwhile.`;
+        ? SAY.isSureOfAndExplains({ name, title, name2: losing.name })
+        : SAY.isSureOfAlreadyAnd({ name, title });
     }
-    return `${title} is not begun by ${name} yet, who watches or solves.`;
+    return SAY.isNotBegunByYet({ title, name });
   }
 
   private others(): PlanLearner[] {

@@ -1,5 +1,6 @@
 import type { CubeDocument } from '../../puzzle/cube/index.js';
 import type { Stage } from '../../teaching/stages/index.js';
+import { SAY } from './words.js';
 
 /** What a coach sets: a lesson, cases to recognise, a stage on the clock, a cube, or planning first steps. */
 export type Task =
@@ -10,8 +11,6 @@ export type Task =
   | { readonly do: 'cube'; readonly cube: CubeDocument }
   | { readonly do: 'plan'; readonly times: number };
 
-const often = (times: number): string => (times === 1 ? 'once' : `${times} times`);
-
 /**
  * What is to be done, in words.
  * @param title of a case or a stage, by its id
@@ -19,19 +18,19 @@ const often = (times: number): string => (times === 1 ? 'once' : `${times} times
 export function taskWords(task: Task, title: (id: string) => string): string {
   switch (task.do) {
     case 'lesson':
-      return `The lesson “${title(task.case)}”`;
+      return SAY.theLesson({ case: title(task.case) });
     case 'cases': {
       const all = task.cases.map((id) => `“${title(id)}”`).join(', ');
-      return `Recognise ${all}, ${often(task.times)} right each`;
+      return SAY.recogniseRightEach({ all, times: task.times });
     }
     case 'stage':
-      return `${title(task.stage)} on the clock, ${often(task.times)}`;
+      return SAY.onTheClock({ stage: title(task.stage), times: task.times });
     case 'scramble':
-      return `Solve the cube mixed by ${task.scramble}`;
+      return SAY.solveTheCubeMixedBy({ scramble: task.scramble });
     case 'cube':
-      return 'Solve the cube that is set';
+      return SAY.solveTheCubeThatIs;
     case 'plan':
-      return `Plan the first steps, ${often(task.times)}`;
+      return SAY.planTheFirstSteps({ times: task.times });
   }
 }
 

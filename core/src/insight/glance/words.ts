@@ -11,15 +11,23 @@ import {
   sideInHold,
 } from '../../puzzle/cube/index.js';
 import type { Look } from './situations.js';
+import { either } from '../../words/index.js';
+import { SAY } from './said.js';
 
-const FACES: Readonly<Record<string, string>> = {
-  U: 'on top',
-  D: 'underneath',
-  F: 'in front',
-  B: 'at the back',
-  R: 'on the right',
-  L: 'on the left',
-};
+const FACES = {
+  U: 'stickerOnTop',
+  D: 'stickerUnderneath',
+  F: 'stickerInFront',
+  B: 'stickerAtTheBack',
+  R: 'stickerOnTheRight',
+  L: 'stickerOnTheLeft',
+} as const;
+const ASKED = {
+  layer: 'layerOfPiece',
+  where: 'placeOfPiece',
+  facing: 'wayOfPiece',
+  solved: 'whetherOfPiece',
+} as const;
 
 /** The colour that a role means in a hold. */
 export function colourOfRole(role: string, scheme: ColourScheme, first: Side, hold: Hold): string {
@@ -38,11 +46,10 @@ export function colourOfRole(role: string, scheme: ColourScheme, first: Side, ho
 /** Where a look is, as one says it: `the sticker in front, at the top front right`. */
 export function lookPlace(look: Look): string {
   if (!('sticker' in look)) {
-    const what = { layer: 'the layer', where: 'the place', facing: 'the way', solved: 'whether' };
-    return `${what[look.asks]} of the piece that belongs ${placeWords(look.piece)}`;
+    return SAY[ASKED[look.asks]]({ piece: placeWords(look.piece) });
   }
   const [place, side] = look.sticker.split('.') as [string, string];
-  return `${placeWords(place)}, the sticker ${FACES[side]}`;
+  return SAY[FACES[side as keyof typeof FACES]]({ place: placeWords(place) });
 }
 
 /** What was seen at a look, in the colours of the cube in hand. */
@@ -67,9 +74,9 @@ export function seenWords(
   hold: Hold,
 ): string {
   const named = (roles: readonly string[]): string =>
-    [...new Set(roles.map((role) => colourOfRole(role, scheme, first, hold)))].join(' or ');
+    either([...new Set(roles.map((role) => colourOfRole(role, scheme, first, hold)))]);
   const others = ROLES.filter((role) => !seen.includes(role));
   const isColour = seen.every((role) => ROLES.includes(role));
-  if (isColour && seen.length > 1 && others.length <= 2) return `not ${named(others)}`;
+  if (isColour && seen.length > 1 && others.length <= 2) return SAY.not({ others: named(others) });
   return named(seen);
 }

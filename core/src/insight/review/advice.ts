@@ -25,6 +25,8 @@ import type { InferredStage } from './infer.js';
 import { approachesFor, isDone } from './stage-orders.js';
 import type { Waste } from './waste.js';
 import { wayBy } from './ways.js';
+import { spoken } from '../../words/index.js';
+import { SAY } from './words.js';
 
 /** One thing worth learning, and what it would save. */
 export interface Advice {
@@ -68,7 +70,7 @@ function timesMet(stages: readonly InferredStage[]): Map<string, number> {
   const method: Method = {
     format: 'sleetcrest/method@1',
     id: 'as-done',
-    title: 'As it was done',
+    title: SAY.asItWasDone,
     approaches: wholeMethod(stages),
   };
   const random = randomFrom(SEED);
@@ -122,7 +124,14 @@ function adviceOnStage(
     const title = caseTitle(met, first, scheme);
     return [
       {
-        says: `${title}: the ${word(shorter.turnCount)}-turn way of “${shorter.approach.title}” saves ${turnsSaid(saves)}, ${oftenSaid(times)}.`,
+        says: SAY.shorterWay({
+          title,
+          turnCount: word(shorter.turnCount),
+          approach: spoken(shorter.approach.title),
+          count: word(saves),
+          saves,
+          often: oftenSaid(times),
+        }),
         case: met.id,
         approach: shorter.approach.id,
         saves,
@@ -176,14 +185,8 @@ function habits(wastes: readonly Waste[]): Advice[] {
   const habit = (saves: number, says: string): Advice[] =>
     saves >= WORTH_LEARNING ? [{ says, case: null, approach: null, saves, times: 1 }] : [];
   return [
-    ...habit(
-      lining,
-      `Look which way is nearer before lining up: ${turnsSaid(lining)} saved in this solve.`,
-    ),
-    ...habit(
-      cancelled,
-      `Look once more before turning: ${turnsSaid(cancelled)} were turned back or came to nothing.`,
-    ),
+    ...habit(lining, SAY.lineUpNearer({ count: word(lining), turns: lining })),
+    ...habit(cancelled, SAY.lookOnceMore({ count: word(cancelled), turns: cancelled })),
   ];
 }
 
@@ -203,7 +206,6 @@ const WORDS = [
   'twelve',
 ];
 const word = (count: number): string => WORDS[count] ?? String(count);
-const turnsSaid = (count: number): string => `${word(count)} turn${count === 1 ? '' : 's'}`;
 
 /** How often something comes up, in words: "twice in a solve", "once in three solves". */
 export function oftenSaid(times: number): string {
@@ -211,10 +213,10 @@ export function oftenSaid(times: number): string {
   if (rounded >= 1.5) {
     return Number.isInteger(rounded)
       ? rounded === 2
-        ? 'twice in a solve'
-        : `${word(rounded)} times in a solve`
-      : `${rounded} times in a solve`;
+        ? SAY.twiceInASolve
+        : SAY.timesInASolve({ rounded: word(rounded) })
+      : SAY.timesInASolve({ rounded });
   }
   const solves = Math.round(1 / times);
-  return solves <= 1 ? 'once in a solve' : `once in ${word(solves)} solves`;
+  return solves <= 1 ? SAY.onceInASolve : SAY.onceInSolves({ solves: word(solves) });
 }

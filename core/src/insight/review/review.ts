@@ -29,6 +29,7 @@ import {
   type ShortestWay,
   type StageWay,
 } from './ways.js';
+import { SAY } from './words.js';
 
 /** What a review is made from. */
 export interface SolveDone {
@@ -93,13 +94,13 @@ export interface Review {
 export function reviewSolve(done: SolveDone, tables: WayTables): Result<Review, string> {
   const { method, scheme } = done;
   const scramble = readMoves(done.scramble);
-  if (!scramble.ok) return fail(`The scramble: ${scramble.error.message}.`);
+  if (!scramble.ok) return fail(SAY.theScramble({ message: scramble.error.message }));
   const moves = readMoves(done.turns);
-  if (!moves.ok) return fail(`The turns: ${moves.error.message}.`);
+  if (!moves.ok) return fail(SAY.theTurns({ message: moves.error.message }));
   const solve = followSolve(scramble.value, moves.value);
-  if (solve.turns.length === 0) return fail('There are no turns to review: give those you did.');
+  if (solve.turns.length === 0) return fail(SAY.thereAreNoTurnsTo);
   if (isSolved(solve.cubes[0]!)) {
-    return fail('The scramble leaves the cube solved: give the turns that mixed it.');
+    return fail(SAY.theScrambleLeavesTheCube);
   }
   const first = firstSideOf(solve.cubes, sideOfColour(scheme, done.firstColour));
   const approaches = resolveMethod(method);

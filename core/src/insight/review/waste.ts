@@ -16,6 +16,7 @@ import { goalHolds } from '../../teaching/stages/index.js';
 import { cameBack, countDone, type DoneSolve } from './done-turns.js';
 import type { InferredStage } from './infer.js';
 import { lastLayer } from './stage-orders.js';
+import { SAY } from './words.js';
 
 /**
  * What cost turns for nothing: turns that cancel each other, a slip turned back, a whole round
@@ -67,30 +68,30 @@ function detour(turns: readonly Turn[], between: boolean, first: Side): Omit<Was
     return {
       kind: 'cancels',
       turns: count,
-      says: `The end of one sequence and the beginning of the next cancel each other: ${turnsSaid(count)}.`,
+      says: SAY.theEndOfOneSequence({ count }),
     };
   }
   if (oneSide && sideOfTurn(turns[0]!) === lastLayer(first)) {
     return {
       kind: 'over-lined',
       turns: count,
-      says: `The layer is turned ${times(count)} and stands as before: it was lined up already.`,
+      says: SAY.theLayerIsTurnedAnd({ count }),
     };
   }
   if (oneSide) {
-    return { kind: 'cancels', turns: count, says: `These ${count} turns cancel each other.` };
+    return { kind: 'cancels', turns: count, says: SAY.theseTurnsCancelEachOther({ count }) };
   }
   const back = turns.every((turn, k) => turn === inverseTurn(turns[count - 1 - k]!));
   return back
     ? {
         kind: 'undone',
         turns: count,
-        says: `A slip, noticed and turned back: ${count} turns for nothing.`,
+        says: SAY.aSlipNoticedAndTurned({ count }),
       }
     : {
         kind: 'round',
         turns: count,
-        says: `After these ${count} turns the cube is as it was before them.`,
+        says: SAY.afterTheseTurnsTheCube({ count }),
       };
 }
 
@@ -119,8 +120,8 @@ function runs(
         to,
         turns: saved,
         says: lining
-          ? `Lined up in ${done} turns where ${needed} would do.`
-          : `${done} turns of one side${between ? ', where two sequences meet,' : ''} where ${needed} would do.`,
+          ? SAY.linedUpInTurnsWhere({ done, needed })
+          : (between ? SAY.turnsWhereTwoMeet : SAY.turnsOfOneSide)({ done, needed }),
       });
     }
     from = to - 1;
@@ -156,15 +157,14 @@ function broken(
       const mended = cubes.findIndex(
         (cube, at) => at > look.to && out.every((place) => isHome(cube, place)),
       );
-      const end = mended < 0 ? 'not mended' : `mended ${turnsSaid(mended - look.to)} later`;
-      const says = `Finished and taken out: ${list(names)}; ${end}.`;
+      const says =
+        mended < 0
+          ? SAY.takenOut({ names: list(names) })
+          : SAY.takenOutAndMended({ names: list(names), turns: mended - look.to });
       return [{ kind: 'broken', from: look.from, to: look.to, turns: 0, says }];
     }),
   );
 }
-
-const turnsSaid = (count: number): string => (count === 1 ? '1 turn' : `${count} turns`);
-const times = (count: number): string => (count === 2 ? 'twice' : `${count} times`);
 
 /** All that cost turns for nothing in a solve, in its order. */
 export function wasteIn(

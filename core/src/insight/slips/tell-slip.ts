@@ -2,6 +2,7 @@ import {
   type ColourScheme,
   FRONT,
   type Hold,
+  type Side,
   sideInHold,
   sideOfTurn,
   UP,
@@ -10,29 +11,32 @@ import {
   holdAfter,
   isWholeCube,
   type Move,
-  quartersOf,
   SIDE_WORDS,
+  wayInWords,
   writeMove,
 } from '../../puzzle/notation/index.js';
 import type { Slip } from './explain.js';
 import { type MeantStep, runsOf } from './meant.js';
+import { SAY } from './words.js';
 
 /** "the top", as one says which layer turns. */
 const layer = (move: Move): string =>
-  isWholeCube(move) ? 'the whole cube' : `the ${SIDE_WORDS[sideOfTurn(move)]!.name}`;
+  isWholeCube(move) ? SAY.theWholeCube : SAY.the({ name: SIDE_WORDS[sideOfTurn(move)]!.name });
 
 /** "the top, to the left". */
-const inWords = (move: Move): string => `the ${writeMove(move, 'words')}`;
+const inWords = (move: Move): string => SAY.the2({ move: writeMove(move, 'words') });
 
-const counted = (count: number, what: string): string =>
-  `${count} ${what}${count === 1 ? '' : 's'}`;
+/** One turn after the other, of the two a hold is at most away. */
+const inTurn = ([one, other]: readonly string[]): string =>
+  other === undefined ? one! : SAY.oneThenOther({ one: one!, other });
 
 function heldWords(hold: Hold, instead: Hold, scheme: ColourScheme): string {
-  const [up, upMeant] = [hold, instead].map((one) => scheme[sideInHold(one, UP)]!);
-  const [front, frontMeant] = [hold, instead].map((one) => scheme[sideInHold(one, FRONT)]!);
+  const seen = (one: Hold, face: Side): string => scheme[sideInHold(one, face)]!;
+  const [up, upMeant] = [seen(hold, UP), seen(instead, UP)];
+  const [front, frontMeant] = [seen(hold, FRONT), seen(instead, FRONT)];
   return up === upMeant
-    ? `with ${front} in front, not ${frontMeant}`
-    : `with ${up} up and ${front} in front, not ${upMeant} up and ${frontMeant} in front`;
+    ? SAY.heldWithFront({ front, frontMeant })
+    : SAY.heldWith({ up, front, upMeant, frontMeant });
 }
 
 /** What slipped, in a sentence; turns are counted from 1 as their tiles are. */
@@ -43,60 +47,58 @@ export function tellSlip(slip: Slip, step: MeantStep, scheme: ColourScheme): str
   const [did] = slip.did;
   switch (kind) {
     case 'reversed':
-      return `At turn ${turn} ${layer(meant!)} went the other way.`;
+      return SAY.atTurnWentTheOther({ turn, meant: layer(meant!) });
     case 'left-out':
-      return `Turn ${turn}, ${inWords(meant!)}, was skipped.`;
+      return SAY.turnWasSkipped({ turn, meant: inWords(meant!) });
     case 'line-up-left-out':
       return at < step.lineUpCount
-        ? `The lining up before the sequence, ${inWords(meant!)}, was skipped.`
-        : `The last turn, ${inWords(meant!)}, was skipped: it lines the layer up.`;
+        ? SAY.theLiningUpBeforeThe({ meant: inWords(meant!) })
+        : SAY.theLastTurnWasSkipped({ meant: inWords(meant!) });
     case 'doubled':
-      return `At turn ${turn} ${layer(meant!)} went half way round, not a quarter.`;
+      return SAY.atTurnWentHalfWay({ turn, meant: layer(meant!) });
     case 'halved':
-      return `At turn ${turn} ${layer(meant!)} went a quarter, not half way round.`;
+      return SAY.atTurnWentAQuarter({ turn, meant: layer(meant!) });
     case 'mirrored-side':
     case 'neighbour-side':
-      return `At turn ${turn} ${layer(did!)} turned (${wayOf(did!)}), not ${layer(meant!)}.`;
+      return SAY.atTurnTurnedNot({
+        turn,
+        did: layer(did!),
+        did2: wayInWords(did!),
+        meant: layer(meant!),
+      });
     case 'whole-cube':
-      return `At turn ${turn} the whole cube was turned, not only ${layer(meant!)}.`;
+      return SAY.atTurnTheWholeCube({ turn, meant: layer(meant!) });
     case 'extra':
       return at < step.moves.length
-        ? `Before turn ${turn} came one turn too many: ${inWords(did!)}.`
-        : `After the last turn came one too many: ${inWords(did!)}.`;
+        ? SAY.beforeTurnCameOneTurn({ turn, did: inWords(did!) })
+        : SAY.afterTheLastTurnCame({ did: inWords(did!) });
     case 'exchanged':
-      return `Turns ${turn} and ${at + slip.meant.length} were exchanged.`;
+      return SAY.turnsAndWereExchanged({ turn, at: at + slip.meant.length });
     case 're-held':
-      return `Before turn ${turn} the whole cube was turned (${slip.did
-        .map((move) => writeMove(move, 'words').replace('whole cube, ', ''))
-        .join(', then ')}), and you went on holding it that way.`;
+      return SAY.beforeTurnTheWholeCube({ turn, did: inTurn(slip.did.map(wayInWords)) });
     case 'wrong-hold':
-      return `It was done ${heldWords(slip.did.reduce(holdAfter, step.hold), step.hold, scheme)}.`;
+      return heldWords(slip.did.reduce(holdAfter, step.hold), step.hold, scheme);
     case 'other-hand':
-      return 'It was done with the other hand, as in a mirror.';
+      return SAY.itWasDoneWithThe;
     case 'too-many-rounds':
-      return rounds(slip, step, slip.did.length, 'too many', 1);
+      return rounds(slip, step, slip.did.length, 1);
     case 'too-few-rounds':
-      return rounds(slip, step, slip.meant.length, 'too few', -1);
+      return rounds(slip, step, slip.meant.length, -1);
     case 'stopped-early':
       return at === 0
-        ? 'It was not done at all.'
-        : `It was stopped after ${counted(at, 'turn')} of ${step.moves.length}.`;
+        ? SAY.itWasNotDoneAt
+        : SAY.itWasStoppedAfterTurns({ turns: at, moves: step.moves.length });
   }
 }
 
-const wayOf = (move: Move): string =>
-  quartersOf(move) === 2 ? 'half way round' : writeMove(move, 'words').split(', ')[1]!;
-
-function rounds(slip: Slip, step: MeantStep, moves: number, amount: string, sign: number): string {
+function rounds(slip: Slip, step: MeantStep, moves: number, sign: 1 | -1): string {
   const run = runsOf(step).find(({ start, length, rounds: count }) => {
     const end = start + length * count;
     return slip.at <= end && slip.at + slip.meant.length === end;
   })!;
-  if (run.rounds === 1) return 'It was done once too often.';
+  if (run.rounds === 1) return SAY.itWasDoneOnceToo;
   const off = moves / run.length;
   const done = run.rounds + sign * off;
-  return `${counted(off, 'round')} ${amount}: ${done} times these ${run.length} turns, not ${run.rounds}.`.replace(
-    /^./,
-    (letter) => letter.toUpperCase(),
-  );
+  const times = { rounds: off, done, run: run.length, meant: run.rounds };
+  return sign > 0 ? SAY.roundsTooMany(times) : SAY.roundsTooFew(times);
 }

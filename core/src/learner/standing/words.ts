@@ -1,10 +1,4 @@
-import type { Standing } from './standing.js';
+import { SAY } from './said.js';
 
 /** In words, as it is read and heard. */
-export const STANDING_WORDS: Record<Standing, string> = {
-  new: 'not yet',
-  begun: 'begun',
-  known: 'known',
-  sure: 'sure',
-  slipping: 'slipping',
-};
+export const STANDING_WORDS = SAY;

@@ -5,6 +5,7 @@ import { PLACES } from './pieces.js';
 import { smallestRepair } from './repair.js';
 import { SIDES } from './sides.js';
 import { betweenWords, joinColours, kindOfPlace, list, pieceColours } from './words.js';
+import { SAY } from './said.js';
 
 export const PROBLEM_KINDS = [
   'colour-count',
@@ -30,8 +31,6 @@ export interface Problem {
   /** What to do about it, in a sentence. */
   repair: string;
 }
-
-const SMALL_PARTS = 'Keep the loose parts away from small children.';
 
 /**
  * Everything wrong with a painted cube; empty for a legal one.
@@ -65,11 +64,11 @@ function miscounted(painted: Painted, scheme: ColourScheme): Problem[] {
       kind: 'colour-count',
       pieces: [...over, ...under].map((side) => [scheme[side]!]),
       stickers: [],
-      says: `Every colour has nine stickers, but there are ${list([...over, ...under].map(count))}.`,
+      says: SAY.everyColourHasNineStickers({ list: list([...over, ...under].map(count)) }),
       repair:
         under.length > 0
-          ? `Look for a ${names(over)} sticker that should be ${names(under)}.`
-          : `Look again at the ${names(over)} stickers: one of them is another colour.`,
+          ? SAY.lookForAStickerThat({ over: names(over), under: names(under) })
+          : SAY.lookAgainAtTheStickers({ over: names(over) }),
     },
   ];
 }
@@ -88,8 +87,8 @@ function unknownPieces(painted: Painted, seen: SeenPiece[], scheme: ColourScheme
           kind: 'no-such-piece',
           pieces: [colours],
           stickers,
-          says: `The ${kind} ${where} is painted ${joinColours(colours)}, and no ${kind} has those colours.`,
-          repair: `Look again at the ${stickers.length === 3 ? 'three' : 'two'} stickers ${where}.`,
+          says: SAY.noSuchPiece({ kind, where, colours: joinColours(colours) }),
+          repair: SAY.lookAgainAtAll({ kind, where }),
         },
       ];
     }
@@ -100,8 +99,8 @@ function unknownPieces(painted: Painted, seen: SeenPiece[], scheme: ColourScheme
           kind: 'mirrored-corner',
           pieces: [colours],
           stickers,
-          says: `The ${joinColours(colours)} corner ${where} is painted the wrong way round, as in a mirror.`,
-          repair: `Two of its three stickers are exchanged: read the corner ${where} again.`,
+          says: SAY.theCornerIsPaintedThe({ colours: joinColours(colours), where }),
+          repair: SAY.twoOfItsThreeStickers({ where }),
         },
       ];
     }
@@ -123,8 +122,12 @@ function repeatedPieces(seen: SeenPiece[], scheme: ColourScheme): Problem[] {
         kind: 'same-piece-twice',
         pieces: [colours],
         stickers: places.flatMap((place) => place.stickers),
-        says: `There is only one ${joinColours(colours)} ${kindOfPlace(piece)}, but it is painted ${where}.`,
-        repair: `Look at those places again: one of them holds another piece.`,
+        says: SAY.thereIsOnlyOneBut({
+          colours: joinColours(colours),
+          piece: kindOfPlace(piece),
+          where,
+        }),
+        repair: SAY.lookAtThosePlacesAgain,
       },
     ];
   });
@@ -138,11 +141,11 @@ function unseenPieces(seen: SeenPiece[], scheme: ColourScheme): Problem[] {
       kind: 'unseen',
       pieces: places.map((place) => pieceColours(place.index, scheme)),
       stickers: [],
-      says:
-        places.length === 1
-          ? `One place is not painted yet: ${betweenWords(places[0]!.index, scheme)}.`
-          : `${places.length} places are not painted yet.`,
-      repair: 'Paint the empty stickers.',
+      says: SAY.notPainted({
+        places: places.length,
+        where: betweenWords(places[0]!.index, scheme),
+      }),
+      repair: SAY.paintTheEmptyStickers,
     },
   ];
 }
@@ -162,10 +165,10 @@ function unsolvable(seen: Sound[], scheme: ColourScheme): Problem[] {
       kind: 'flipped-edge',
       pieces: [colours(flip)],
       stickers: stickersAt(flip),
-      says: 'One edge is in the wrong way up: no turns can solve this cube.',
+      says: SAY.oneEdgeIsInThe,
       repair: swap
-        ? `When the two edges are exchanged, put the ${named(flip)} edge back flipped: that mends both.`
-        : `If it is painted right, take out the ${named(flip)} edge ${betweenWords(flip, scheme)} and put it back flipped: turn a layer it is in half way to a quarter and lever it out. Any other edge would do, this one is the easiest. ${SMALL_PARTS}`,
+        ? SAY.whenTheTwoEdgesAre({ flip: named(flip) })
+        : SAY.flipBack({ flip: named(flip), where: betweenWords(flip, scheme) }),
     });
   }
   if (twist) {
@@ -174,8 +177,12 @@ function unsolvable(seen: Sound[], scheme: ColourScheme): Problem[] {
       kind: 'twisted-corner',
       pieces: [colours(twist.place)],
       stickers: stickersAt(twist.place),
-      says: 'One corner is twisted in its place: no turns can solve this cube.',
-      repair: `If it is painted right, twist the ${named(twist.place)} corner ${betweenWords(twist.place, scheme)} a third of a turn ${way}, looking straight at it. Many cubes let it twist where it is; otherwise take out an edge beside it first. Any other corner would do, this one is the easiest. ${SMALL_PARTS}`,
+      says: SAY.oneCornerIsTwistedIn,
+      repair: SAY.twistBack({
+        place: named(twist.place),
+        where: betweenWords(twist.place, scheme),
+        way,
+      }),
     });
   }
   if (swap) {
@@ -184,8 +191,8 @@ function unsolvable(seen: Sound[], scheme: ColourScheme): Problem[] {
       kind: 'swapped-pieces',
       pieces: swap.map(colours),
       stickers: stickersAt(...swap),
-      says: 'Two pieces have changed places: no turns can solve this cube.',
-      repair: `If it is painted right, take out the ${swap.map(named).join(' and the ')} ${kind} and exchange them. Any other two ${kind}s would do, these are the easiest. ${SMALL_PARTS}`,
+      says: SAY.twoPiecesHaveChangedPlaces,
+      repair: SAY.exchangeBack({ kind, one: named(swap[0]), other: named(swap[1]) }),
     });
   }
   return problems;

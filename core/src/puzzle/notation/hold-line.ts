@@ -12,6 +12,7 @@ import {
   whereInHold,
 } from '../cube/index.js';
 import { axisOf, holdAfter, isWholeCube, MOVES, quartersOf, type WholeTurn } from './moves.js';
+import { SAY } from './words.js';
 
 /** How the cube comes from one hold into the next: in words, and as turns of the whole cube. */
 export interface HoldLine {
@@ -26,22 +27,25 @@ export interface HeldPiece {
   colours: readonly string[];
 }
 
+/** The keys of the words for turning the whole cube. */
+type Way = Extract<keyof typeof SAY, `${'tip' | 'turn'}${'It' | 'TheWholeCube'}${string}`>;
+
 /** What one turn of the whole cube does, by axis and quarters: said first, and said after another. */
-const WAYS: readonly (readonly (readonly [string, string])[])[] = [
+const WAYS: readonly (readonly (readonly [Way, Way])[])[] = [
   [
-    ['tip the whole cube back a quarter', 'tip it back a quarter'],
-    ['turn the whole cube over backwards', 'turn it over backwards'],
-    ['tip the whole cube a quarter to you', 'tip it a quarter to you'],
+    ['tipTheWholeCubeBack', 'tipItBackAQuarter'],
+    ['turnTheWholeCubeOver', 'turnItOverBackwards'],
+    ['tipTheWholeCubeA', 'tipItAQuarterTo'],
   ],
   [
-    ['turn the whole cube a quarter to the left', 'turn it a quarter to the left'],
-    ['turn the whole cube half way round', 'turn it half way round'],
-    ['turn the whole cube a quarter to the right', 'turn it a quarter to the right'],
+    ['turnTheWholeCubeA', 'turnItAQuarterTo'],
+    ['turnTheWholeCubeHalf', 'turnItHalfWayRound'],
+    ['turnTheWholeCubeAQuarter', 'turnItAQuarterToThe'],
   ],
   [
-    ['tip the whole cube a quarter to the right', 'tip it a quarter to the right'],
-    ['turn the whole cube over sideways', 'turn it over sideways'],
-    ['tip the whole cube a quarter to the left', 'tip it a quarter to the left'],
+    ['tipTheWholeCubeAQuarter', 'tipItAQuarterToThe'],
+    ['turnTheWholeCubeOverSideways', 'turnItOverSideways'],
+    ['tipTheWholeCubeAQuarterTo', 'tipItAQuarterToTheLeft'],
   ],
 ];
 
@@ -67,10 +71,13 @@ export const wholeTurnsTo = (before: Hold, hold: Hold): readonly WholeTurn[] =>
   FROM[before]![hold]!;
 
 /** How the whole cube is turned from one hold to another, in words; empty where it stays. */
-export const wayTo = (before: Hold, hold: Hold): string =>
-  wholeTurnsTo(before, hold)
-    .map((move, k) => WAYS[axisOf(move)]![quartersOf(move) - 1]![k === 0 ? 0 : 1])
-    .join(', then ');
+export function wayTo(before: Hold, hold: Hold): string {
+  const [one, other] = wholeTurnsTo(before, hold).map(
+    (move, k) => SAY[WAYS[axisOf(move)]![quartersOf(move) - 1]![k === 0 ? 0 : 1]],
+  );
+  if (one === undefined) return '';
+  return other === undefined ? one : SAY.bothWays({ one, other });
+}
 
 /**
  * What a step says of the hold where it is another than before; null where it stays. A piece that
@@ -92,10 +99,10 @@ export function holdLine(
   const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
   const way = wayTo(before, hold);
   const sayings = sameTop
-    ? [`${capital(way)}, so that ${front} is in front.`]
+    ? [SAY.soThatIsInFront({ way: capital(way), front })]
     : [
-        `${capital(way)}.`,
-        `${capital(up)} is then on top, and ${front} ${sameFront ? 'stays' : 'is'} in front.`,
+        SAY.wayDone({ way: capital(way) }),
+        SAY.isThenOnTop({ up: capital(up), front, stays: sameFront ? 'yes' : 'no' }),
       ];
   return { says: [...sayings, ...placesThen(hold, cube, pieces, find)].join(' '), moves };
 }
@@ -108,6 +115,6 @@ function placesThen(hold: Hold, cube: Cube, pieces: readonly HeldPiece[], find: 
   return pieces.map(({ piece, colours }) => {
     const [kind, named] = [kindOfPlace(piece), list(colours)];
     const which = find.includes(named) ? kind : `${named} ${kind}`;
-    return `The ${which} is then ${whereInHold(hold, placeOfPiece(cube, piece))}.`;
+    return SAY.theIsThen({ which, hold: whereInHold(hold, placeOfPiece(cube, piece)) });
   });
 }

@@ -17,4 +17,4 @@ export {
 } from './moves.js';
 export { knownMoves, readMoves } from './read.js';
 export { simplifyMoves } from './simplify.js';
-export { type Dialect, DIALECTS, SIDE_WORDS, writeMove, writeMoves } from './write.js';
+export { type Dialect, DIALECTS, SIDE_WORDS, wayInWords, writeMove, writeMoves } from './write.js';

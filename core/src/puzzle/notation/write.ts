@@ -1,34 +1,68 @@
 import { SIDE_LETTERS } from '../cube/index.js';
 import { axisOf, isWholeCube, type Move, quartersOf } from './moves.js';
+import { SAY } from './words.js';
 
 /** How turns are written for a reader: `R'`, `Ri`, or "right side, towards you". */
 export const DIALECTS = ['prime', 'inverse', 'words'] as const;
 export type Dialect = (typeof DIALECTS)[number];
 
+type Key = keyof typeof SAY &
+  ('top' | 'front' | 'bottom' | 'back' | 'rightSide' | 'leftSide' | Way);
+type Way =
+  | 'toTheLeft'
+  | 'toTheRight'
+  | 'awayFromYou'
+  | 'towardsYou'
+  | 'tippedToTheRight'
+  | 'tippedToTheLeft';
+
+/** What a side is called, and where it goes for a clockwise and a reverse turn, once it is asked for. */
+class SideWords {
+  constructor(
+    private readonly called: Key,
+    private readonly ways: readonly [Way, Way],
+  ) {}
+
+  get name(): string {
+    return SAY[this.called];
+  }
+
+  get way(): readonly [string, string] {
+    return [SAY[this.ways[0]], SAY[this.ways[1]]];
+  }
+}
+
 /** What the words dialect calls each side, and where it goes for a clockwise and a reverse turn. */
-export const SIDE_WORDS: readonly { name: string; way: readonly [string, string] }[] = [
-  { name: 'top', way: ['to the left', 'to the right'] },
-  { name: 'right side', way: ['away from you', 'towards you'] },
-  { name: 'front', way: ['to the right', 'to the left'] },
-  { name: 'bottom', way: ['to the right', 'to the left'] },
-  { name: 'left side', way: ['towards you', 'away from you'] },
-  { name: 'back', way: ['to the left', 'to the right'] },
+export const SIDE_WORDS: readonly SideWords[] = [
+  new SideWords('top', ['toTheLeft', 'toTheRight']),
+  new SideWords('rightSide', ['awayFromYou', 'towardsYou']),
+  new SideWords('front', ['toTheRight', 'toTheLeft']),
+  new SideWords('bottom', ['toTheRight', 'toTheLeft']),
+  new SideWords('leftSide', ['towardsYou', 'awayFromYou']),
+  new SideWords('back', ['toTheLeft', 'toTheRight']),
 ];
 
-const WHOLE_WORDS: readonly { name: string; way: readonly [string, string] }[] = [
-  { name: 'whole cube', way: ['away from you', 'towards you'] },
-  { name: 'whole cube', way: ['to the left', 'to the right'] },
-  { name: 'whole cube', way: ['tipped to the right', 'tipped to the left'] },
+/** Where the whole cube goes, by its axis. */
+const WHOLE_WAYS: readonly (readonly [Way, Way])[] = [
+  ['awayFromYou', 'towardsYou'],
+  ['toTheLeft', 'toTheRight'],
+  ['tippedToTheRight', 'tippedToTheLeft'],
 ];
 
-const HALF = 'half way round';
+/** Where a turn goes, in words: "to the left", "half way round". */
+export function wayInWords(move: Move): string {
+  const isHalf = quartersOf(move) === 2;
+  const back = quartersOf(move) === 1 ? 0 : 1;
+  if (isWholeCube(move)) {
+    const way = SAY[WHOLE_WAYS[axisOf(move)]![isHalf ? 0 : back]];
+    return isHalf ? SAY.wayAndHalf({ way }) : way;
+  }
+  return isHalf ? SAY.halfWayRound : SIDE_WORDS[(move / 3) | 0]!.way[back];
+}
 
 function inWords(move: Move): string {
-  const { name, way } = isWholeCube(move)
-    ? WHOLE_WORDS[axisOf(move)]!
-    : SIDE_WORDS[(move / 3) | 0]!;
-  if (quartersOf(move) !== 2) return `${name}, ${quartersOf(move) === 1 ? way[0] : way[1]}`;
-  return isWholeCube(move) ? `${name}, ${way[0]}, ${HALF}` : `${name}, ${HALF}`;
+  const side = isWholeCube(move) ? SAY.wholeCube : SIDE_WORDS[(move / 3) | 0]!.name;
+  return SAY.turn({ side, way: wayInWords(move) });
 }
 
 const SUFFIXES = { prime: ['', '2', "'"], inverse: ['', '2', 'i'] } as const;

@@ -14,6 +14,7 @@ import {
   APPROACHES,
   canFollow,
   type Case,
+  approachTitle,
   caseTitle,
   isSearch,
   stagesBefore,
@@ -31,6 +32,7 @@ import {
 } from '../../engine/run/index.js';
 import { setUpFor } from '../../engine/set-up/index.js';
 import { type CasePicture, casePictures, pictureHold } from './case-picture.js';
+import { SAY } from './words.js';
 
 /** All there is to show of one case. */
 export interface CaseCard extends CaseTold {
@@ -147,7 +149,7 @@ export function caseBeside(
   if (!approaches.ok) return approaches;
   if (!made.ok) return made;
   const { cube, hold, midway } = made.value;
-  if (midway) return fail('This case only comes up in the middle of its stage.');
+  if (midway) return fail(SAY.thisCaseOnlyComesUp);
   const own = approaches.value.find(({ cases }) => cases.some(({ id }) => id === caseId))!;
   const others = APPROACHES.filter(
     (one) =>
@@ -163,7 +165,7 @@ export function caseBeside(
       const next = choices[0]!;
       return {
         approach: approach.id,
-        title: approach.title,
+        title: approachTitle(approach),
         case: caseTitle(next.case, first, scheme),
         step: writeStep(runner, next, cube, hold, scheme),
         steps: choices.length,

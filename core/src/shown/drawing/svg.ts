@@ -3,6 +3,7 @@ import { type Dialect, type Move, writeMove } from '../../puzzle/notation/index.
 import type { CasePicture, Cell } from '../cases/index.js';
 import { CROWN_SHAPES, CROWN_SIZE } from './crown.js';
 import { drawTurn } from './turn.js';
+import { SAY } from './words.js';
 
 /** How pictures are inked: each sticker's colour, and the letters' on it; or letters on white. */
 export interface Ink {
@@ -75,7 +76,7 @@ export function crownSvg(picture: CasePicture, ink: Ink, title = ''): string {
   const stickers = [...all.filter(({ cell }) => !cell), ...all.filter(({ cell }) => cell)]
     .map(({ cell, sticker }) => stickerSvg(cell, sticker, ink))
     .join('');
-  const caption = `<text x="398" y="464" font-size="13" text-anchor="middle" font-family="${ink.font}" fill="#3c4d5e">underside</text>`;
+  const caption = `<text x="398" y="464" font-size="13" text-anchor="middle" font-family="${ink.font}" fill="#3c4d5e">${escapeXml(SAY.underside)}</text>`;
   const named = title ? `<title>${escapeXml(title)}</title>` : '';
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${CROWN_SIZE} ${CROWN_SIZE}" width="${CROWN_SIZE}" height="${CROWN_SIZE}">${named}${stickers}${caption}</svg>`;
 }

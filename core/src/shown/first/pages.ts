@@ -43,6 +43,7 @@ import {
   wayFromFront,
 } from './checks.js';
 import type { Choose, Do, FirstPage } from './page.js';
+import { SAY } from './words.js';
 
 /** What somebody needs who has never solved a cube, with the colours of theirs. */
 export function firstPages(scheme: ColourScheme): FirstPage[] {
@@ -57,17 +58,17 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
   return [
     {
       id: 'pieces',
-      title: 'Three kinds of pieces',
+      title: SAY.threeKindsOfPieces,
       says: [
         {
-          says: 'Corners have three colours, edges have two, and centres have one.',
+          says: SAY.cornersHaveThreeColours,
           so: () =>
             CORNERS.every(({ stickers }) => stickers.length === 3) &&
             EDGES.every(({ stickers }) => stickers.length === 2) &&
             CENTRES.length === 6,
         },
         {
-          says: 'However you turn, a corner stays a corner and an edge stays an edge.',
+          says: SAY.howeverYouTurnACorner,
           so: () =>
             TURNS.every((turn) => {
               const cube = applyTurns(solvedCube(), [turn]);
@@ -75,7 +76,7 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
             }),
         },
         {
-          says: 'A centre never leaves its place: it tells which colour its side will be.',
+          says: SAY.aCentreNeverLeavesIts,
           so: () =>
             TURNS.every((turn) =>
               CENTRES.every((sticker) => STICKER_TARGETS[turn]![sticker] === sticker),
@@ -85,21 +86,21 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       cube: mixed,
       hold: HOME_HOLD,
       asks: [
-        { kind: 'touch', says: 'Touch a corner.', colours: 3 },
-        { kind: 'touch', says: 'Touch an edge.', colours: 2 },
-        { kind: 'touch', says: 'Touch a centre.', colours: 1 },
+        { kind: 'touch', says: SAY.touchACorner, colours: 3 },
+        { kind: 'touch', says: SAY.touchAnEdge, colours: 2 },
+        { kind: 'touch', says: SAY.touchACentre, colours: 1 },
       ],
     },
     {
       id: 'opposite',
-      title: 'Opposite colours',
+      title: SAY.oppositeColours,
       says: [
         {
-          says: `On this cube ${up} is across from ${colour(DOWN)}, and it stays so.`,
+          says: SAY.onThisCubeIsAcross({ up, down: colour(DOWN) }),
           so: () => opposite(UP) === DOWN && colour(opposite(UP)) === colour(DOWN),
         },
         {
-          says: 'So the side you see tells you the one you do not see.',
+          says: SAY.soTheSideYouSee,
           so: () => SIDES.every((side) => opposite(opposite(side)) === side),
         },
       ],
@@ -108,13 +109,13 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       asks: [
         {
           kind: 'choose',
-          says: `${capital(front)} is in front. Which colour is at the back?`,
+          says: SAY.isInFrontWhichColour({ front: capital(front) }),
           ...answer(colour(BACK)),
           then: [wholeTurn(1, 2)],
         },
         {
           kind: 'choose',
-          says: `And which colour is across from ${right}?`,
+          says: SAY.andWhichColourIsAcross({ right }),
           ...answer(colour(LEFT)),
           then: [wholeTurn(1, 1)],
         },
@@ -122,14 +123,14 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
     },
     {
       id: 'layer',
-      title: 'A side is not a layer',
+      title: SAY.aSideIsNotA,
       says: [
         {
-          says: 'A side can be all of one colour with its pieces in the wrong places.',
+          says: SAY.aSideCanBeAll,
           so: () => showsOneColour(FALSE_SIDE, UP) && !layerDone(FALSE_SIDE, UP),
         },
         {
-          says: 'A layer is done when its rim fits the centres too.',
+          says: SAY.aLayerIsDoneWhen,
           so: () =>
             [FALSE_SIDE, TRUE_LAYER].every((cube) => rimFits(cube, UP) === layerDone(cube, UP)),
         },
@@ -139,16 +140,16 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       asks: [
         {
           kind: 'choose',
-          says: `The top is all ${up}. Look at its rim: is this layer done?`,
-          answers: ['Yes, it is done', 'No, only the side is'],
+          says: SAY.theTopIsAllLook({ up }),
+          answers: [SAY.yesItIsDone, SAY.noOnlyTheSideIs],
           right: layerDone(FALSE_SIDE, UP) ? 0 : 1,
           then: [wholeTurn(1, 1)],
         },
         {
           kind: 'choose',
-          says: 'And on this cube?',
+          says: SAY.andOnThisCube,
           cube: TRUE_LAYER,
-          answers: ['Yes, it is done', 'No, only the side is'],
+          answers: [SAY.yesItIsDone, SAY.noOnlyTheSideIs],
           right: layerDone(TRUE_LAYER, UP) ? 0 : 1,
           then: [wholeTurn(1, 1)],
         },
@@ -156,31 +157,31 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
     },
     {
       id: 'letters',
-      title: 'What a letter means',
+      title: SAY.whatALetterMeans,
       says: [
         {
-          says: 'A letter names a side: U is up, D down, F front, B back, L left, R right.',
+          says: SAY.aLetterNamesASide,
           so: () =>
             SIDE_WORDS.map(({ name }) => name.split(' ')[0]).join() ===
             'top,right,front,bottom,left,back',
         },
         {
-          says: 'Turn it as a clock on that side would go, seen from that side.',
+          says: SAY.turnItAsAClock,
           so: () => clockwiseFromOutside(),
         },
         {
-          says: 'That is hard underneath, at the back and on the left: think the clock there.',
+          says: SAY.thatIsHardUnderneathAt,
           so: () =>
             [DOWN, BACK, LEFT].every((side) => wayFromFront(side) !== wayFromFront(opposite(side))),
         },
       ],
       cube: solvedCube(),
       hold: HOME_HOLD,
-      asks: [DOWN, LEFT, BACK].map((side): Choose => {
+      asks: HARD_TO_SEE.map(({ side, which }): Choose => {
         const { name, way } = SIDE_WORDS[side]!;
         return {
           kind: 'choose',
-          says: `${'URFDLB'[side]!}: the ${name}, as its own clock goes. ${WHICH[side]!}`,
+          says: SAY.theAsItsOwnClock({ what: 'URFDLB'[side]!, name, which: SAY[which] }),
           answers: [way[1], way[0]],
           right: 1,
           then: [turnOf(side, 1)],
@@ -189,16 +190,16 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
     },
     {
       id: 'whole',
-      title: 'A side, or the whole cube',
+      title: SAY.aSideOrTheWhole,
       says: [
         {
-          says: 'Turning a side changes the cube; turning the whole cube only shows another side.',
+          says: SAY.turningASideChangesThe,
           so: () =>
             TURNS.every((turn) => !sameCube(applyTurns(solvedCube(), [turn]), solvedCube())) &&
             HOLDS.every((hold) => sameCube(heldAnew(mixed, hold), mixed)),
         },
         {
-          says: 'If you turn the whole cube by mistake, every later turn will be wrong.',
+          says: SAY.ifYouTurnTheWhole,
           so: () =>
             !sameCube(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
         },
@@ -208,29 +209,29 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       asks: [turnOf(UP, 1), wholeTurn(1, 1), turnOf(RIGHT, 1), wholeTurn(0, 1)].map(
         (shows, k): Choose => ({
           kind: 'choose',
-          says: 'Watch. What was turned?',
+          says: SAY.watchWhatWasTurned,
           shows,
-          answers: ['One side', 'The whole cube'],
+          answers: [SAY.oneSide, SAY.theWholeCube],
           right: k % 2,
         }),
       ),
     },
     {
       id: 'hold',
-      title: 'How to hold it',
+      title: SAY.howToHoldIt,
       says: [
         {
-          says: `Hold ${up} on top and ${front} in front, with both thumbs on the front.`,
+          says: SAY.holdOnTopAndIn({ up, front }),
           so: () => sideInHold(HOME_HOLD, UP) === UP && sideInHold(HOME_HOLD, FRONT) === FRONT,
         },
         {
-          says: 'Two colours are enough: they tell where all the others are.',
+          says: SAY.twoColoursAreEnoughThey,
           so: () =>
             new Set(HOLDS.map((hold) => `${sideInHold(hold, UP)} ${sideInHold(hold, FRONT)}`))
               .size === HOLDS.length,
         },
         {
-          says: 'Keep a thumb in front until a sequence is over.',
+          says: SAY.keepAThumbInFront,
           so: () =>
             !sameCube(doneIn(HOME_HOLD, 'R'), doneIn(holdAfter(HOME_HOLD, wholeTurn(1, 1)), 'R')),
         },
@@ -240,28 +241,28 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       asks: [
         {
           kind: 'choose',
-          says: 'Held like this, which colour is on the right?',
+          says: SAY.heldLikeThisWhichColour,
           ...answer(right),
           then: [wholeTurn(1, 1)],
         },
         {
           kind: 'choose',
-          says: `Now ${right} is in front. Which colour is on the left?`,
+          says: SAY.nowIsInFrontWhich({ right }),
           ...answer(front),
         },
       ],
     },
     {
       id: 'tiles',
-      title: 'How a tile is read',
+      title: SAY.howATileIsRead,
       says: [
         {
-          says: 'A tile shows the cube from above, with its four sides round it.',
+          says: SAY.aTileShowsTheCube,
           // The layer of the top is the square in the middle of the drawing, that of a side its rim.
           so: () => drawTurn(turnOf(UP, 1)).layer !== drawTurn(turnOf(RIGHT, 1)).layer,
         },
         {
-          says: 'The dark part turns the way the arrow points; a dash (′) means the other way.',
+          says: SAY.theDarkPartTurnsThe,
           so: () =>
             arrowsPointTheWay() &&
             TURNS.every((turn) => {
@@ -276,24 +277,24 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       hold: HOME_HOLD,
       asks: [turnOf(RIGHT, 1), turnOf(UP, 3), turnOf(FRONT, 1)].map((turn): Do => ({
         kind: 'do',
-        says: 'Do what this tile says.',
+        says: SAY.doWhatThisTileSays,
         turn,
       })),
     },
     {
       id: 'stages',
-      title: 'What a stage is',
+      title: SAY.whatAStageIs,
       says: [
         {
-          says: 'A cube is solved in stages, and each has a goal you can see.',
+          says: SAY.aCubeIsSolvedIn,
           so: () => goalHolds(solvedCube(), 'cross', UP),
         },
         {
-          says: 'What one stage has done is still there when the next is done.',
+          says: SAY.whatOneStageHasDone,
           so: () => goalHolds(TRUE_LAYER, 'corners', UP) && goalHolds(TRUE_LAYER, 'cross', UP),
         },
         {
-          says: 'Do not go on before the goal is there.',
+          says: SAY.doNotGoOnBefore,
           so: () => !goalHolds(FALSE_SIDE, 'corners', UP),
         },
       ],
@@ -302,12 +303,8 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       asks: [
         {
           kind: 'choose',
-          says: 'Which of these comes first?',
-          answers: [
-            'The corners of the first layer',
-            'The cross of the first layer',
-            'The last layer',
-          ],
+          says: SAY.whichOfTheseComesFirst,
+          answers: [SAY.theCornersOfTheFirst, SAY.theCrossOfTheFirst, SAY.theLastLayer],
           right: 1,
         },
       ],
@@ -315,11 +312,11 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
   ];
 }
 
-/** Which sticker row is asked about for a side that is hard to see. */
-const WHICH: Partial<Record<Side, string>> = {
-  [DOWN]: 'Which way does its front go?',
-  [LEFT]: 'Which way does its front go?',
-  [BACK]: 'Which way does its top go?',
-};
+/** The sides that are hard to see, and which of their rows is asked about. */
+const HARD_TO_SEE = [
+  { side: DOWN, which: 'whichWayDoesItsFront' },
+  { side: LEFT, which: 'whichWayDoesItsFront' },
+  { side: BACK, which: 'whichWayDoesItsTop' },
+] as const;
 
 const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);

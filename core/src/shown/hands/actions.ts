@@ -1,4 +1,8 @@
 import { knownMoves, mirrorMoves, type Move } from '../../puzzle/notation/index.js';
+import type { SAY } from './words.js';
+
+/** What a hand does, by the key of its words. */
+type Does = Exclude<keyof typeof SAY, 'regripTheHand' | 'bothHandsTurnTheWhole' | 'handDoes'>;
 
 /**
  * How hands turn a cube. With both thumbs in front and the fingers behind, each hand turns its own
@@ -16,8 +20,8 @@ export interface Grip {
 /** One way in which a hand does one turn. */
 export interface Action {
   hand: Hand;
-  /** What the hand does, without saying which hand. */
-  does: string;
+  /** What the hand does, by the key of its words. */
+  does: Does;
   cost: number;
   /** How far the wrist of that hand goes. */
   turnsWrist: -2 | -1 | 0 | 1 | 2;
@@ -66,27 +70,27 @@ const { front, halfFront, back, halfBack } = COSTS;
 
 /** How the right hand does what it can do; the left hand does the mirror image. */
 const RIGHT: Record<string, readonly Omit<Action, 'hand'>[]> = {
-  R: [{ does: 'wrist up', cost: wrist, turnsWrist: 1 }],
-  "R'": [{ does: 'wrist down', cost: wrist, turnsWrist: -1 }],
+  R: [{ does: 'wristUp', cost: wrist, turnsWrist: 1 }],
+  "R'": [{ does: 'wristDown', cost: wrist, turnsWrist: -1 }],
   R2: [
-    { does: 'wrist all the way up', cost: halfWrist, turnsWrist: 2 },
-    { does: 'wrist all the way down', cost: halfWrist, turnsWrist: -2 },
+    { does: 'wristAllTheWayUp', cost: halfWrist, turnsWrist: 2 },
+    { does: 'wristAllTheWayDown', cost: halfWrist, turnsWrist: -2 },
   ],
   U: [
-    { does: 'forefinger pulls', cost: pull, turnsWrist: 0, from: [1] },
-    { does: 'forefinger pushes', cost: push, turnsWrist: 0, from: [0] },
+    { does: 'forefingerPulls', cost: pull, turnsWrist: 0, from: [1] },
+    { does: 'forefingerPushes', cost: push, turnsWrist: 0, from: [0] },
   ],
-  "U'": [{ does: 'forefinger turns the top back', cost: against, turnsWrist: 0, from: [0, 1] }],
-  U2: [{ does: 'forefinger pulls twice', cost: halfTop, turnsWrist: 0, from: [0, 1] }],
-  "D'": [{ does: 'ring finger pulls', cost: ring, turnsWrist: 0, from: [0] }],
-  D: [{ does: 'ring finger pushes', cost: ring + 0.2, turnsWrist: 0, from: [0] }],
-  D2: [{ does: 'ring finger pulls twice', cost: halfBottom, turnsWrist: 0, from: [0] }],
-  F: [{ does: 'forefinger pulls the front down', cost: front, turnsWrist: 0, from: [0, 1] }],
-  "F'": [{ does: 'thumb pushes the front up', cost: front + 0.2, turnsWrist: 0, from: [0, -1] }],
-  F2: [{ does: 'forefinger pulls the front twice', cost: halfFront, turnsWrist: 0, from: [0, 1] }],
-  "B'": [{ does: 'forefinger pulls the back down', cost: back, turnsWrist: 0, from: [0] }],
-  B: [{ does: 'forefinger pushes the back up', cost: back + 0.2, turnsWrist: 0, from: [0] }],
-  B2: [{ does: 'forefinger pulls the back twice', cost: halfBack, turnsWrist: 0, from: [0] }],
+  "U'": [{ does: 'forefingerTurnsTheTopBack', cost: against, turnsWrist: 0, from: [0, 1] }],
+  U2: [{ does: 'forefingerPullsTwice', cost: halfTop, turnsWrist: 0, from: [0, 1] }],
+  "D'": [{ does: 'ringFingerPulls', cost: ring, turnsWrist: 0, from: [0] }],
+  D: [{ does: 'ringFingerPushes', cost: ring + 0.2, turnsWrist: 0, from: [0] }],
+  D2: [{ does: 'ringFingerPullsTwice', cost: halfBottom, turnsWrist: 0, from: [0] }],
+  F: [{ does: 'forefingerPullsTheFront', cost: front, turnsWrist: 0, from: [0, 1] }],
+  "F'": [{ does: 'thumbPushesTheFrontUp', cost: front + 0.2, turnsWrist: 0, from: [0, -1] }],
+  F2: [{ does: 'forefingerPullsTheFrontTwice', cost: halfFront, turnsWrist: 0, from: [0, 1] }],
+  "B'": [{ does: 'forefingerPullsTheBackDown', cost: back, turnsWrist: 0, from: [0] }],
+  B: [{ does: 'forefingerPushesTheBackUp', cost: back + 0.2, turnsWrist: 0, from: [0] }],
+  B2: [{ does: 'forefingerPullsTheBack', cost: halfBack, turnsWrist: 0, from: [0] }],
 };
 
 /** All ways of doing each turn, by either hand. */

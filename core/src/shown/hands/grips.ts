@@ -1,5 +1,6 @@
 import { isWholeCube, type Move } from '../../puzzle/notation/index.js';
 import { type Action, ACTIONS, COSTS, type Grip, type Hand, type Wrist } from './actions.js';
+import { SAY } from './words.js';
 
 /** What hands do for one turn, or between two. */
 interface HandStep {
@@ -61,7 +62,7 @@ function regripped(ways: readonly (Way | undefined)[]): (Way | undefined)[] {
       if (!way) return;
       for (const wrist of WRISTS) {
         if (GRIPS[from]![hand] === wrist) continue;
-        const step = { move: null, says: `regrip the ${hand} hand`, cost: COSTS.regrip };
+        const step = { move: null, says: SAY.regripTheHand({ hand }), cost: COSTS.regrip };
         keep(next, gripNumber({ ...GRIPS[from]!, [hand]: wrist }), way, step);
       }
     });
@@ -81,7 +82,7 @@ function done(
   ways.forEach((way, from) => {
     if (!way) return;
     if (isWholeCube(move)) {
-      const step = { move: at, says: 'both hands turn the whole cube', cost: COSTS.wholeCube };
+      const step = { move: at, says: SAY.bothHandsTurnTheWhole, cost: COSTS.wholeCube };
       keep(next, REST, way, step);
       return;
     }
@@ -89,7 +90,11 @@ function done(
       const grip = after(GRIPS[from]!, action);
       if (!grip) continue;
       const cost = costOf(action, GRIPS[from]!, preferred);
-      keep(next, gripNumber(grip), way, { move: at, says: `${action.hand} ${action.does}`, cost });
+      keep(next, gripNumber(grip), way, {
+        move: at,
+        says: SAY.handDoes({ hand: action.hand, does: SAY[action.does] }),
+        cost,
+      });
     }
   });
   return next;

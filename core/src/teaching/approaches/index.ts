@@ -23,4 +23,4 @@ export {
   type Which,
 } from '../wording/index.js';
 export type { Role, Seen } from '../wording/index.js';
-export { caseTitle } from './titles.js';
+export { approachShort, approachTitle, caseTitle } from './titles.js';

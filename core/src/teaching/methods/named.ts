@@ -1,3 +1,4 @@
+import { spoken } from '../../words/index.js';
 import type { Method } from './method.js';
 
 /** A method of built-in approaches alone, each by its id. */
@@ -107,10 +108,13 @@ export const METHODS: readonly NamedMethod[] = CALLED.map(({ id, name, about, ap
 
 /** A method's title short enough for a field: a built-in one's name; what its coach called one's own. */
 export const shortTitle = ({ id, title }: Pick<Method, 'id' | 'title'>): string =>
-  called(id)?.name ?? title;
+  spoken(called(id)?.name ?? title);
+
+/** The whole title of a method, as it is said. */
+export const methodTitle = ({ title }: Pick<Method, 'title'>): string => spoken(title);
 
 /** What sets a built-in method apart; nothing of others, whose title is all there is. */
-export const aboutMethod = ({ id }: Pick<Method, 'id'>): string => called(id)?.about ?? '';
+export const aboutMethod = ({ id }: Pick<Method, 'id'>): string => spoken(called(id)?.about ?? '');
 
 export const methodById = (id: string): Method | undefined =>
   METHODS.find((method) => method.id === id);

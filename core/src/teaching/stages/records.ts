@@ -91,7 +91,7 @@ export const RECORDS = [
   {
     id: 'yellow-cross',
     title: '{opposite} cross',
-    short: 'Last cross',
+    short: '{opposite} cross',
     goal: 'All four {opposite} edges face up; the corners may look any way.',
     part: 'last-layer',
     starts: 'lastLayer',
@@ -135,7 +135,7 @@ export const RECORDS = [
   {
     id: 'yellow-face',
     title: '{opposite} face',
-    short: 'Last face',
+    short: '{opposite} face',
     goal: 'The whole {opposite} side shows {opposite}.',
     part: 'last-layer',
     starts: 'lastLayer',

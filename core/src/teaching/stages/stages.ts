@@ -27,5 +27,9 @@ export function stageWords(
   scheme: ColourScheme,
 ): { title: string; short: string; goal: string } {
   const { title, short, goal } = recordOf(stage);
-  return { short, title: inColours(title, first, scheme), goal: inColours(goal, first, scheme) };
+  return {
+    short: inColours(short, first, scheme),
+    title: inColours(title, first, scheme),
+    goal: inColours(goal, first, scheme),
+  };
 }

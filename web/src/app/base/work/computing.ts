@@ -1,3 +1,4 @@
+import { workerNamed } from '../words/language';
 import { workerOf, type Asking } from './worker-of';
 
 /**
@@ -7,5 +8,9 @@ import { workerOf, type Asking } from './worker-of';
  */
 export const computing = <Part>(): Asking<Part> =>
   workerOf<Part>(
-    () => new Worker(new URL('../../frame/computing.worker', import.meta.url), { type: 'module' }),
+    () =>
+      new Worker(new URL('../../frame/computing.worker', import.meta.url), {
+        type: 'module',
+        name: workerNamed('computing'),
+      }),
   );

@@ -11,7 +11,7 @@ import {
 import { rxMethod } from '@ngrx/signals/rxjs-interop';
 import { Store } from '@ngrx/store';
 import type { KeepMethod, SavedMethod } from '@sleetcrest/contract';
-import { METHODS } from '@sleetcrest/core';
+import { METHODS, methodTitle } from '@sleetcrest/core';
 import { catchError, concatMap, EMPTY, from, pipe } from 'rxjs';
 import { apiFailure } from '../../base/api/failure';
 import { Notices } from '../../base/dialogs/notices';
@@ -54,7 +54,7 @@ export const MethodStore = signalStore(
   withComputed(({ own }) => ({
     /** What every method is called: the named ones, and people's own. */
     names: computed(() => [
-      ...METHODS.map(({ id, title }) => ({ id, title })),
+      ...METHODS.map((method) => ({ id: method.id, title: methodTitle(method) })),
       ...own().map(({ method: { id, title } }) => ({ id, title })),
     ]),
   })),

@@ -41,7 +41,7 @@ const TYPED = [DAY, 'd MMMM yyyy', 'd.M.yyyy', 'd/M/yyyy', 'd-M-yyyy'];
         [value]="date()"
         (dateChange)="tell($event)"
       />
-      <mat-datepicker-toggle matIconSuffix [for]="picker" />
+      <mat-datepicker-toggle matIconSuffix [for]="picker" [aria-label]="say.openCalendar" />
       <mat-datepicker #picker />
     </mat-form-field>
   `,

@@ -39,7 +39,7 @@ const CLOCK = 'HH:mm';
         [value]="time()"
         (valueChange)="tell($event)"
       />
-      <mat-timepicker-toggle matIconSuffix [for]="picker" />
+      <mat-timepicker-toggle matIconSuffix [for]="picker" [aria-label]="say.openTimes" />
       <mat-timepicker #picker interval="30min" />
     </mat-form-field>
   `,

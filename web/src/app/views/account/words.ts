@@ -69,4 +69,6 @@ export const SAY = words({
   iAmNewHere: 'I am new here',
   yourAccountGoes: 'Your account goes, with your log, cubes, methods and groups.',
   thisCannotBeUndone: 'This cannot be undone: take the ZIP file first.',
+  coach: 'coach',
+  learner: 'learner',
 });

@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { type Colour, sideOfColour, stageWords, wayTo } from '@sleetcrest/core';
+import { type Colour, sideOfColour, stageWords, wayTo, methodTitle } from '@sleetcrest/core';
 import { casesSeen } from '@sleetcrest/core/engine/find';
 import type { MethodSurvey } from '@sleetcrest/core/engine/prove';
 import { approachesOf, type CaseSurvey, meanOf } from '@sleetcrest/core/engine/run';
@@ -25,6 +25,7 @@ import { ofCubes } from '../../base/words/percent';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
 import { SAY } from './words';
+import { approachTitle } from '@sleetcrest/core/teaching/approaches';
 
 /** Every case of the chosen method: what is seen, how often it comes up, what to turn. */
 @Component({
@@ -48,6 +49,8 @@ import { SAY } from './words';
 })
 export class Cases {
   protected readonly say = SAY;
+  protected readonly approachTitle = approachTitle;
+  protected readonly methodTitle = methodTitle;
   /** The case shown, from the address. */
   readonly case = input<string>();
 

@@ -9,69 +9,6 @@ import { SAY } from './words';
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const nameOf = (asked: CardKind): string => KINDS.find(({ kind }) => kind === asked)!.name;
 
-/** How likely each case is recalled today, the least likely first. */
-export function recallChart(
-  cases: readonly { title: string; see: number | null; turn: number | null }[],
-  inks: Inks,
-): Chart {
-  const asked = cases.filter(({ see, turn }) => see !== null || turn !== null);
-  const least = (one: (typeof asked)[number]): number => Math.min(one.see ?? 1, one.turn ?? 1);
-  const shown = [...asked].sort((a, b) => least(a) - least(b)).slice(0, MOST_CASES);
-  const told = (share: number | null): string => (share === null ? SAY.neverAsked : percent(share));
-  const says = (k: number): string => {
-    const { title, see, turn } = shown[k]!;
-    return SAY.recall({ title, see: told(see), turn: told(turn) });
-  };
-  return {
-    title: SAY.howLikelyYouRememberIt,
-    says: SAY.howLikelyEachCaseIs({ shown: shown.length }),
-    note:
-      asked.length > shown.length
-        ? SAY.theLeastLikelyOf({ shown: shown.length, asked: asked.length })
-        : undefined,
-    keys: [
-      { name: SAY.recogniseIt, ink: inks.quiet },
-      { name: SAY.turnIt, ink: inks.done },
-    ],
-    options: {
-      ...common(inks),
-      grid: { left: 250, right: 24, top: 8, bottom: 28 },
-      media: [NARROW, { query: NARROW.query, option: { xAxis: { interval: 0.5 } } }],
-      tooltip: { trigger: 'axis', formatter: tipFrom(says) },
-      xAxis: axis(inks, {
-        type: 'value',
-        max: 1,
-        axisLabel: { color: inks.text, formatter: percent },
-      }),
-      yAxis: axis(inks, {
-        type: 'category',
-        inverse: true,
-        splitLine: { show: false },
-        data: shown.map(({ title }) => title),
-        axisLabel: { color: inks.text, width: 235, overflow: 'break', lineHeight: 13 },
-      }),
-      series: [
-        { type: 'bar', color: inks.quiet, barMaxWidth: 9, data: shown.map(({ see }) => see) },
-        { type: 'bar', color: inks.done, barMaxWidth: 9, data: shown.map(({ turn }) => turn) },
-      ],
-    },
-    points: shown.map((_, k) => says(k)),
-    head: [SAY.case, SAY.recogniseIt2, SAY.turnIt2],
-    rows: asked.map(({ title, see, turn }) => [title, told(see), told(turn)]),
-  };
-}
-
-const MOST_CASES = 12;
-/** On a phone the names of cases leave half of the width to the bars. */
-/** Where there is little room. */
-export const NARROW = {
-  query: { maxWidth: 480 },
-  option: {
-    grid: { left: 140 },
-    yAxis: { axisLabel: { width: 125 } },
-  },
-};
-
 /** What was promised of answers on later days, and what came. */
 export function calibrationChart(all: readonly Calibration[], inks: Inks): Chart {
   const says = (k: number): string => {

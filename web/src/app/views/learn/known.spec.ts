@@ -58,11 +58,17 @@ describe('what one knows', () => {
         [...row.querySelectorAll('td, th')].map((cell) => cell.textContent.trim()).join(' | '),
       );
     };
-    await until(() => rows('How likely you remember it today').length === 2);
-    expect(rows('How likely you remember it today').join()).toContain(
-      `${one!.title} | 100 % | never asked`,
+    const lines = (selector: string): string[] =>
+      [...host().querySelectorAll(`${selector} li`)].map((line) =>
+        line.textContent.replace(/\s+/g, ' ').trim(),
+      );
+    await until(() => lines('sc-recall-list').length === 2);
+    // The least likely first, each beside its picture.
+    expect(lines('sc-recall-list')[1]).toBe(`${one!.title}100 %never asked`);
+    expect(lines('sc-mixed-up')[0]).toContain(
+      `${other!.title} taken for ${one!.title} once, last on`,
     );
-    expect(rows('Mixed up')[0]).toContain(`${other!.title} | ${one!.title} | 1 | `);
+    await until(() => host().querySelectorAll('sc-recall-list img, sc-mixed-up img').length === 4);
     const due = rows('To repeat in the next two weeks').map((row) => Number(row.split(' | ')[1]));
     expect(due.length).toBe(14);
     expect(due[0]).toBe(1);

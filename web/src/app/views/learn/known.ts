@@ -5,8 +5,9 @@ import { RouterLink } from '@angular/router';
 import { ChartFrame } from '../../ui/charts/chart-frame';
 import { ChartInks } from '../../ui/charts/inks';
 import { reading } from '../../base/reading/reading';
-import { calibrationChart, daysChart, dueChart, recallChart } from './knowledge-charts';
-import { confusionsChart } from './confusions-chart';
+import { calibrationChart, daysChart, dueChart } from './knowledge-charts';
+import { MixedUp } from './mixed-up';
+import { RecallList } from './recall-list';
 import { Learning } from './learning';
 import { Trouble } from '../../ui/trouble';
 import { Page } from '../../ui/page';
@@ -17,7 +18,7 @@ const DAYS = 14;
 /** What I know: how likely each case is recalled, how promises came true, times, mix-ups, what is due. */
 @Component({
   selector: 'sc-known',
-  imports: [Page, ChartFrame, MatButton, MatProgressBar, RouterLink, Trouble],
+  imports: [Page, ChartFrame, MixedUp, RecallList, MatButton, MatProgressBar, RouterLink, Trouble],
   template: `
     <sc-page [heading]="say.whatIKnow">
       <a back matButton routerLink="/learn">{{ say.thePath }}</a>
@@ -31,15 +32,11 @@ const DAYS = 14;
       }
       @if (charts(); as all) {
         <div class="charts">
-          <sc-chart-frame
-            class="wide"
-            [chart]="all.recall"
-            [nothing]="say.nothingPractisedYetYour"
-          />
+          <sc-recall-list class="wide" [cases]="learning.cases()" />
           <sc-chart-frame [chart]="all.due" [nothing]="say.nothingToRepeatInThese" />
           <sc-chart-frame [chart]="all.days" [nothing]="say.rightAnswersOnDifferent" />
           <sc-chart-frame [chart]="all.calibration" [nothing]="say.thisNeedsAnswersOnLater" />
-          <sc-chart-frame [chart]="all.confusions" [nothing]="say.youHaveNotMixedUp" />
+          <sc-mixed-up class="wide" [confusions]="all.confusions" />
         </div>
         <p class="quiet fit">{{ fitSays() }}</p>
       } @else if (!trouble()) {
@@ -86,17 +83,11 @@ export class Known {
     const [known, inks] = [this.knowledge(), this.inks()];
     const isCounting = !this.learning.path() && this.learning.trouble() === null;
     if (!known || isCounting) return null;
-    const title = (id: string): string => this.learning.caseCalled(id)?.title ?? id;
     return {
-      recall: recallChart(this.learning.cases(), inks),
       due: dueChart(known.due, this.learning.today(), inks),
       days: daysChart(known.days, inks),
       calibration: calibrationChart(known.calibration, inks),
-      confusions: confusionsChart(
-        known.confusions.filter(({ was }) => this.learning.caseCalled(was)),
-        title,
-        inks,
-      ),
+      confusions: known.confusions.filter(({ was }) => this.learning.caseCalled(was)),
     };
   });
   protected readonly fitSays = computed(() => {

@@ -20,7 +20,7 @@ import { CaseName } from '../../subjects/method/parts/case-name';
 import { SAY } from './words';
 import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
-const GRASPS = { new: 'new', begun: 'begun', known: 'known', sure: 'sure' } as const;
+const GRASPS = { new: SAY.new, begun: SAY.begun, known: SAY.known, sure: SAY.sure };
 
 /** The path: first things, the stages of the method, whole solves; and what is to be done today. */
 @Component({

@@ -33,6 +33,7 @@ import { ToldField } from '../../ui/fields/told-field';
 import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
 import { SAY } from './words';
+import { spoken } from '../../base/words/say';
 
 /** A pattern that can be walked: one that ships, one's own, or one that was handed over. */
 interface Shown {
@@ -67,7 +68,7 @@ export class Patterns {
 
   protected readonly all = computed((): Shown[] => [
     ...this.reader().patterns.map((one) => ({ ...one, isOwn: true })),
-    ...PATTERNS.map(({ title, turns }) => ({ title, turns, isOwn: false })),
+    ...PATTERNS.map(({ title, turns }) => ({ title: spoken(title), turns, isOwn: false })),
   ]);
   protected readonly gallery = computed(() =>
     this.all().map((one) => ({ ...one, picture: this.picture(cubeOf(one.turns)) })),

@@ -11,6 +11,7 @@ import { approachesOf, meanOf, quantileOf, worstOf } from '@sleetcrest/core/engi
 import { demandsOf } from '@sleetcrest/core/shown/cases';
 import type { Hand } from '@sleetcrest/core/shown/hands';
 import { SAY } from './words';
+import { approachTitle, caseTitle } from '@sleetcrest/core/teaching/approaches';
 
 /** One method of the comparison, with what has been found of it so far. */
 export interface Column {
@@ -51,7 +52,12 @@ const surveyed =
     survey && value(survey);
 
 /** What methods cost in turns and ask of the head. */
-export function wholeRows(columns: readonly Column[], hand: Hand = 'right'): Row[] {
+export function wholeRows(
+  columns: readonly Column[],
+  first: Side,
+  scheme: ColourScheme,
+  hand: Hand = 'right',
+): Row[] {
   const sum = (of: 'looks' | 'holds') =>
     surveyed(({ stages }) => stages.reduce((total, stage) => total + stage[of], 0));
   const demands = columns.map(({ method }) => demandsOf(approachesOf(method), hand));
@@ -101,7 +107,7 @@ export function wholeRows(columns: readonly Column[], hand: Hand = 'right'): Row
       digits: 0,
       cells: demands.map(({ hardest }) => ({
         text: hardest
-          ? SAY.turns({ title: hardest.title, turns: hardest.turns })
+          ? SAY.turns({ title: caseTitle(hardest, first, scheme), turns: hardest.turns })
           : SAY.noneToKnowByHeart,
         value: null,
       })),
@@ -126,7 +132,7 @@ function stageCell({ method, survey }: Column, stage: Stage): Row['cells'][numbe
   if (!approach) return { text: '–', value: null };
   const turns = survey?.stages.find((one) => one.stage === stage)?.turns;
   const value = turns ? meanOf(turns) : null;
-  return { text: `${value === null ? '…' : value.toFixed(1)}  ${approach.title}`, value };
+  return { text: `${value === null ? '…' : value.toFixed(1)}  ${approachTitle(approach)}`, value };
 }
 
 /** How much a figure differs from that of the first method, with its sign. */
@@ -134,7 +140,7 @@ export function difference({ cells, digits }: Row, index: number): string {
   const [base, value] = [cells[0]?.value ?? null, cells[index]?.value ?? null];
   if (index === 0 || base === null || value === null) return '';
   const by = value - base;
-  if (Math.abs(by) < 0.5 * 10 ** -digits) return 'same';
+  if (Math.abs(by) < 0.5 * 10 ** -digits) return SAY.same;
   return `${by > 0 ? '+' : '−'}${Math.abs(by).toFixed(digits)}`;
 }
 

@@ -83,7 +83,7 @@ export class Methods {
   protected readonly difference = difference;
 
   protected readonly groups = computed(() => [
-    { title: '', rows: wholeRows(this.columns(), this.hand()) },
+    { title: '', rows: wholeRows(this.columns(), this.first(), this.scheme(), this.hand()) },
     {
       title: SAY.meanTurnsByStageAnd,
       rows: stageRows(this.columns(), this.first(), this.scheme()),

@@ -11,7 +11,7 @@ import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { type Method, shortTitle, stageWords } from '@sleetcrest/core';
 import { approachesOf } from '@sleetcrest/core/engine/run';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, approachShort } from '@sleetcrest/core/teaching/approaches';
 import {
   approachesAfter,
   complete,
@@ -88,7 +88,7 @@ export class MixBuilder {
       return {
         title: stageWords(approach.stage, first, this.scheme()).title,
         value: approach.id,
-        options: options.map(({ id, title, short }) => ({ value: id, name: short ?? title })),
+        options: options.map((one) => ({ value: one.id, name: approachShort(one) })),
       };
     });
   });
@@ -104,7 +104,7 @@ export class MixBuilder {
     const before = new Set(approachesOf(this.base()).map(({ id }) => id));
     const changed = approaches
       .filter(({ id }) => !before.has(id))
-      .map(({ title, short }) => `“${short ?? title}”`);
+      .map((one) => `“${approachShort(one)}”`);
     const name =
       changed.length > 0
         ? SAY.with({ base: shortTitle(this.base()), changed: changed.join(', ') })

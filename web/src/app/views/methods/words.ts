@@ -52,4 +52,5 @@ export const SAY = words({
   casesToo: 'and {cases, plural, one {# case} other {# cases}}',
   learnsMore: '{more} more to learn',
   learnsFewer: '{fewer} fewer to learn',
+  same: 'same',
 });

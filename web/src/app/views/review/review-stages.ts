@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { type ColourScheme, stageWords } from '@sleetcrest/core';
-import { caseTitle } from '@sleetcrest/core/teaching/approaches';
+import { caseTitle, approachTitle } from '@sleetcrest/core/teaching/approaches';
 import type { Answered, Review, ReviewedStage } from '@sleetcrest/core/insight/review';
 import { CaseName } from '../../subjects/method/parts/case-name';
 import type { Whose } from '../../subjects/method/work';
@@ -227,6 +227,6 @@ const RECOGNISED = 0.35;
 
 function howDone({ reached, from, to, fit, approach }: ReviewedStage): string {
   if (from === to) return SAY.doneAlready;
-  const how = fit < RECOGNISED ? SAY.byAWayNotKnown : approach.title;
+  const how = fit < RECOGNISED ? SAY.byAWayNotKnown : approachTitle(approach);
   return reached ? how : SAY.notFinished({ how });
 }

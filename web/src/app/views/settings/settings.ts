@@ -52,8 +52,8 @@ export class Settings {
     { value: 'night', name: SAY.night },
   ];
   protected readonly handed: readonly Option<Reader['hand']>[] = [
-    { value: 'left', name: 'Left-handed' },
-    { value: 'right', name: 'Right-handed' },
+    { value: 'left', name: SAY.leftHanded },
+    { value: 'right', name: SAY.rightHanded },
   ];
   protected readonly reader = this.store.selectSignal(readerFeature.selectReaderState);
   protected readonly colours = COLOURS;
@@ -61,7 +61,7 @@ export class Settings {
     value: colour,
     name: colour,
   }));
-  protected readonly places = SCHEME_SIDES;
+  protected readonly places = SCHEME_SIDES.map((side) => SAY[side]);
   private readonly solved = paintedFromCube(solvedCube());
 
   protected change(change: Partial<Reader>): void {

@@ -29,4 +29,12 @@ export const SAY = words({
   asTheSystem: 'As the system',
   day: 'Day',
   night: 'Night',
+  leftHanded: 'Left-handed',
+  rightHanded: 'Right-handed',
+  up: 'up',
+  right: 'right',
+  front: 'front',
+  down: 'down',
+  left: 'left',
+  back: 'back',
 });

@@ -71,6 +71,11 @@ import { SAY } from './words';
         width: 150px;
       }
     }
+    @media (max-height: 30em) {
+      figure {
+        width: 110px;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -12,6 +12,7 @@ import {
 import { approachesOf } from '@sleetcrest/core/engine/run';
 import { demandsOf } from '@sleetcrest/core/shown/cases';
 import { SAY } from './words';
+import { approachShort } from '@sleetcrest/core/teaching/approaches';
 
 /** A method as it lies on the shelf: its stages as a ridge, its proof, and what it asks of the head. */
 @Component({
@@ -65,9 +66,9 @@ export class MethodCard {
     skyline(this.approaches().map(({ cases }) => cases.length)),
   );
   protected readonly stages = computed(() =>
-    this.approaches().map(({ stage, short, title }) => ({
-      title: stageWords(stage, UP, STANDARD_SCHEME).title,
-      how: short ?? title,
+    this.approaches().map((approach) => ({
+      title: stageWords(approach.stage, UP, STANDARD_SCHEME).title,
+      how: approachShort(approach),
     })),
   );
   protected readonly proofSaid = computed(() =>

@@ -22,8 +22,9 @@ import {
   stageWords,
   STANDARD_SCHEME,
   UP,
+  methodTitle,
 } from '@sleetcrest/core';
-import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { type Approach, approachShort } from '@sleetcrest/core/teaching/approaches';
 import { approachesAfter } from '@sleetcrest/core/teaching/methods';
 import isEqual from 'fast-deep-equal';
 import { listensTo } from '../../base/keys/keyboard';
@@ -95,7 +96,7 @@ export class Workshop {
       return {
         approach,
         title: stageWords(approach.stage, UP, STANDARD_SCHEME).title,
-        options: options.map(({ id, short, title }) => ({ value: id, name: short ?? title })),
+        options: options.map((one) => ({ value: one.id, name: approachShort(one) })),
         mark: this.mark(approach),
       };
     }),
@@ -196,7 +197,7 @@ export class Workshop {
 
   private setMethod(method: Draft): void {
     this.store.dispatch(SettingsPage.settingChanged({ change: { method } }));
-    void this.notices.say(SAY.isNowUsedEverywhere({ title: method.title }), SAY.good);
+    void this.notices.say(SAY.isNowUsedEverywhere({ title: methodTitle(method) }), SAY.good);
   }
 
   protected exportFile(): void {

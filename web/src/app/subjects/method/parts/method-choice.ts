@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
-import { type Method, methodById, METHODS, shortTitle } from '@sleetcrest/core';
+import { type Method, methodById, METHODS, methodTitle, shortTitle } from '@sleetcrest/core';
 import { Choice, type Option } from '../../../ui/fields/choice';
 import { Consent } from '../choosing/consent';
 import { MethodStore } from '../method-store';
@@ -43,7 +43,8 @@ export class MethodChoice {
   /** The whole title, where the field has room for the short one. */
   protected readonly whole = computed(() => {
     const value = this.value();
-    return (typeof value === 'string' ? methodById(value) : value)?.title ?? '';
+    const method = typeof value === 'string' ? methodById(value) : value;
+    return method ? methodTitle(method) : '';
   });
   protected readonly id = computed(() => {
     const value = this.value();

@@ -9,6 +9,7 @@ import {
   type Stage,
   shortTitle,
   stageWords,
+  methodTitle,
 } from '@sleetcrest/core';
 import { readerFeature } from '../../../subjects/settings';
 import { Solver } from '../../../subjects/walk/work';
@@ -96,7 +97,7 @@ export class FarApart {
       const says = next
         ? SAY.nextInTheMethod({ method: shortTitle(method), next: named(next) })
         : SAY.allDoneToo({ method: shortTitle(method), done: named(done!) });
-      return { title: method.title, says };
+      return { title: methodTitle(method), says };
     });
   });
   protected readonly own = computed(() => this.far()[0] ?? null);

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { type ColourScheme, methodById, writePainted } from '@sleetcrest/core';
+import { type ColourScheme, methodById, writePainted, methodTitle } from '@sleetcrest/core';
 import { saveText } from '../../../base/files/save-file';
 import type { Opened } from './read-document';
 import { Trouble } from '../../../ui/trouble';
@@ -86,6 +86,6 @@ export class FileEntry {
 function saysOf(file: string, { method, firstColour }: Required<Opened>['walk']): string {
   const known = methodById(method);
   return known
-    ? SAY.isAWalkByFirst({ file, title: known.title, firstColour })
+    ? SAY.isAWalkByFirst({ file, title: methodTitle(known), firstColour })
     : SAY.isAWalkByA({ file, method, firstColour });
 }

@@ -108,8 +108,9 @@ export class MatrixView {
       LEAST_CELL,
       Math.min(MOST_CELL, Math.floor(ROOM / matrix.columns.length)),
     );
-    return matrix.stages.map(({ stage, title }) => {
+    return matrix.stages.map(({ stage }) => {
       const columns = matrix.columns.flatMap((one, k) => (one.stage === stage ? [k] : []));
+      const title = this.titles.of(stage);
       return { stage, title, columns, width: Math.max(LEAST_STAGE, columns.length * cell + 8) };
     });
   });

@@ -1,0 +1,15 @@
+import { words } from '../../words/index.js';
+
+export const SAY = words({
+  not: 'not {others}',
+  layerOfPiece: 'the layer of the piece that belongs {piece}',
+  placeOfPiece: 'the place of the piece that belongs {piece}',
+  wayOfPiece: 'the way of the piece that belongs {piece}',
+  whetherOfPiece: 'whether of the piece that belongs {piece}',
+  stickerOnTop: '{place}, the sticker on top',
+  stickerUnderneath: '{place}, the sticker underneath',
+  stickerInFront: '{place}, the sticker in front',
+  stickerAtTheBack: '{place}, the sticker at the back',
+  stickerOnTheRight: '{place}, the sticker on the right',
+  stickerOnTheLeft: '{place}, the sticker on the left',
+});

@@ -1,0 +1,9 @@
+import { words } from '../../words/index.js';
+
+export const SAY = words({
+  begun: 'begun',
+  known: 'known',
+  sure: 'sure',
+  slipping: 'slipping',
+  new: 'not yet',
+});

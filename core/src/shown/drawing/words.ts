@@ -1,0 +1,5 @@
+import { words } from '../../words/index.js';
+
+export const SAY = words({
+  underside: 'underside',
+});
