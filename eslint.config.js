@@ -84,7 +84,16 @@ const door = (files, under, others) => ({
 });
 
 /** The floors of core, in the order in which they stand on each other. */
-const CORE_FLOORS = ['words', 'puzzle', 'teaching', 'engine', 'insight', 'learner', 'group', 'shown'];
+const CORE_FLOORS = [
+  'words',
+  'puzzle',
+  'teaching',
+  'engine',
+  'insight',
+  'learner',
+  'group',
+  'shown',
+];
 const coreRooms = forbidden('core', []);
 const HOUSE = 'docs/architecture.md';
 

@@ -39,7 +39,8 @@ const unsaid = (page: Page): Promise<string[]> =>
     };
     const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     while (texts.nextNode()) look(texts.currentNode.textContent, texts.currentNode.parentElement!);
-    for (const element of document.querySelectorAll('[aria-label], [title], [placeholder], img'))
+    const named = document.querySelectorAll('[aria-label], [title], [placeholder], img');
+    for (const element of Array.from(named))
       for (const name of ['aria-label', 'title', 'placeholder', 'alt'])
         look(element.getAttribute(name), element);
     return [...found];

@@ -44,14 +44,13 @@ export const beside = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const { scrollWidth, clientWidth } = document.documentElement;
     if (scrollWidth <= clientWidth) return [];
-    const reaching = [...document.body.querySelectorAll('*')].filter(
+    const reaching = Array.from(document.body.querySelectorAll('*')).filter(
       (one) => one.getBoundingClientRect().right > clientWidth + 0.5,
     );
     const inmost = reaching.filter(
       (one) => !reaching.some((other) => one !== other && one.contains(other)),
     );
     return inmost.map(
-      (one) =>
-        `${one.tagName.toLowerCase()}.${one.className}: ${one.textContent.trim().slice(0, 40)}`,
+      (one) => `${one.tagName.toLowerCase()}: ${one.textContent.trim().slice(0, 40)}`,
     );
   });

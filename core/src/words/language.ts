@@ -1,5 +1,5 @@
 /** Plain English, or the longer one that only shows which words a page has room for (docs/running.md). */
-export type Language = 'plain' | 'longer';
+type Language = 'plain' | 'longer';
 
 let spoken: Language = 'plain';
 

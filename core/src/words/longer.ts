@@ -6,8 +6,8 @@ const LETTERS_PER_SIGN = 3;
 const WORD = '~~~~~~ ';
 
 /** Where what is said in the longer language begins and ends: what is cut off lacks one of them. */
-export const BEGINS = '⟦';
-export const ENDS = '⟧';
+const BEGINS = '⟦';
+const ENDS = '⟧';
 
 /** Text as a language with accents writes it. */
 export function accented(text: string): string {

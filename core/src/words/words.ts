@@ -7,7 +7,7 @@ type Ast = ReturnType<IntlMessageFormat['getAst']>;
 type Values = Readonly<Record<string, string | number>>;
 
 /** A message by its key: a text, or what makes one of the values it asks for. */
-export type Words<T extends Readonly<Record<string, string>>> = {
+type Words<T extends Readonly<Record<string, string>>> = {
   readonly [K in keyof T]: [Placeholder<T[K]>] extends [never]
     ? string
     : (values: Readonly<Record<Placeholder<T[K]>, string | number>>) => string;

@@ -66,4 +66,4 @@ export class RecallList {
 }
 
 const said = (share: number | null): string =>
-  share === null ? SAY.neverAsked : SAY.share({ percent: Math.round(share * 100) });
+  share === null ? SAY.neverAsked : SAY.shareOf({ percent: Math.round(share * 100) });

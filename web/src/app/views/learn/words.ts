@@ -53,7 +53,7 @@ export const SAY = words({
   nextTurn: 'Next turn',
   backToSolved: 'Back to solved',
   print: 'Print',
-  share: '{percent} %',
+  share: 'Share',
   delete: 'Delete',
   qrCodeOfTheLink: 'QR code of the link below',
   copied: 'Copied',
@@ -187,4 +187,5 @@ export const SAY = words({
   begun: 'begun',
   known: 'known',
   sure: 'sure',
+  shareOf: '{percent} %',
 });
