@@ -9,24 +9,25 @@ const speakLonger = (page: Page): Promise<unknown> =>
     localStorage.setItem('sleetcrest language', 'longer');
   });
 
-/** What people of the demo wrote themselves, their names first. */
+/** What people of the demo and of other journeys wrote themselves, their names first. */
 const THEIRS = [
   ...['Amalie', 'Jonas', 'Marit', 'Nils', 'Odd', 'Pia', 'Runa', 'Sunniva', 'Teo', 'Vilde'],
   'Thursday table at Skarvik landing',
   'Slowly, and say the words aloud.',
+  'Look first, then turn.',
   'cold hands',
   'Grandfather watched',
 ];
 
 /**
  * What a page shows or has read aloud that was not said by key: it carries no mark of the longer
- * language. Names, notation, colours and days are no words of ours.
+ * language. Names, codes, notation, colours and days are no words of ours.
  */
 const unsaid = (page: Page): Promise<string[]> =>
   page.evaluate((theirs) => {
     const said = /[àçéïñôûýÀÇÉÏÑÔÛÝ⟦⟧~]/;
     const none =
-      /^(?:white|yellow|red|orange|green|blue|Sleetcrest|[A-Z]{8}|[-URFDLBxyz2'′i()\s]+|\w{2,3},? \d\d?(?: \w{3})?(?: \d{4})?.*|\d\d? \w{3}.*|[\d:.,–+−%× s]+)$/i;
+      /^(?:white|yellow|red|orange|green|blue|Sleetcrest|[A-Z\d]{8}|\w+ [\da-f]{6}|[-URFDLBxyz2'′i()\s]+|\w{2,3},? \d\d?(?: \w{3})?(?: \d{4})?.*|\d\d? \w{3}.*|[\d:.,–+−%× s]+)$/i;
     const isShown = (element: Element): boolean =>
       element.checkVisibility({ visibilityProperty: true, opacityProperty: true });
     const found = new Set<string>();

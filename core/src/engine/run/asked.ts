@@ -8,6 +8,7 @@ import {
   type PaintedCube,
   readCubeDocument,
   type Result,
+  type Side,
   sideOfColour,
 } from '../../puzzle/cube/index.js';
 import { type Method, methodById, METHODS } from '../../teaching/methods/index.js';
@@ -29,7 +30,7 @@ export function solvePainted(
   { painted, scheme }: PaintedCube,
   method: Method,
   firstColour: Colour,
-  each?: (choice: Choice) => void,
+  each?: (choice: Choice, first: Side) => void,
 ): Result<Walkthrough, string> {
   const [problem] = findProblems(painted, scheme);
   if (problem) return fail(`${problem.says} ${problem.repair}`);
@@ -39,7 +40,7 @@ export function solvePainted(
 /** The walkthrough of a plan, or which part of the plan is wrong and why. */
 export function solveAsked(
   { start, method, firstColour }: WalkAsked,
-  each?: (choice: Choice) => void,
+  each?: (choice: Choice, first: Side) => void,
 ): Result<Walkthrough, DocumentError> {
   const chosen = typeof method === 'string' ? methodById(method) : method;
   if (!chosen) {

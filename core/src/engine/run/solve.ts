@@ -59,7 +59,7 @@ export function solve(
   method: Method,
   first: Side = UP,
   scheme: ColourScheme = STANDARD_SCHEME,
-  each: (choice: Choice) => void = () => undefined,
+  each: (choice: Choice, first: Side) => void = () => undefined,
 ): Result<Walkthrough, string> {
   const approaches = resolveMethod(method);
   if (!approaches.ok) return approaches;
@@ -73,7 +73,7 @@ export function solve(
     const end = runStage(cube, hold, runner, first, (choice, before) => {
       steps.push(writeStep(runner, choice, cube, before, scheme));
       turnCount += choice.turnCount;
-      each(choice);
+      each(choice, first);
     });
     if (typeof end === 'string') {
       return fail(`${approach.id} does not bring this cube to the goal of ${approach.stage}`);

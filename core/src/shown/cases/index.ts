@@ -8,4 +8,5 @@ export {
   plainPicture,
 } from './case-picture.js';
 export { decidingStickers } from './deciding.js';
+export { soughtPieces } from './sought.js';
 export { demandsOf } from './demands.js';

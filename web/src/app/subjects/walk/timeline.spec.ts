@@ -8,6 +8,8 @@ import {
   ownTurns,
   sameCube,
   STICKER_TARGETS,
+  PLACES,
+  placeOfPiece,
 } from '@sleetcrest/core';
 import { stagesOf } from '@sleetcrest/core/engine/run';
 import { back, forward, layOut, lookedAt, ridgeOf, stateAt, turnsDone, within } from './timeline';
@@ -102,13 +104,34 @@ describe('a step that is held anew', () => {
     );
     const { holdCount, moves, cube } = timeline.frames[step]!;
     const deciding = timeline.frames.map(() => [20]);
-    const at = (turn: number): number[] => lookedAt(timeline, { step, turn }, deciding);
+    const at = (turn: number): number[] => lookedAt(timeline, { step, turn }, deciding, []);
     const found = at(0).map((sticker) => COLOURS[colourAt(cube, sticker)]! as string);
     expect(found.sort()).toEqual(timeline.frames[step]!.step.pieces.flat().sort());
     expect(at(holdCount)).toEqual([20]);
     const { turns } = ownTurns(timeline.frames[step]!.hold, [moves[holdCount]!]);
     expect(at(holdCount + 1)).toEqual([STICKER_TARGETS[turns[0]!]![20]!]);
     expect(at(holdCount + 2)).toEqual([]);
+  });
+
+  it('looks for pieces that are told without a name, and at what decides with them where the hold stays', () => {
+    const step = timeline.frames.findIndex(
+      ({ holdCount, step: { pieces } }) => holdCount === 0 && pieces.length === 1,
+    );
+    const none = timeline.frames.map(() => []);
+    const sought = timeline.frames.map(() => [4, 5]);
+    const before = lookedAt(
+      timeline,
+      { step, turn: 0 },
+      timeline.frames.map(() => [20]),
+      none,
+    );
+    expect(before).toContain(20);
+    const more = lookedAt(timeline, { step, turn: 0 }, none, sought);
+    const { cube } = timeline.frames[step]!;
+    for (const piece of [4, 5])
+      expect(more).toEqual(
+        jasmine.arrayContaining([...PLACES[placeOfPiece(cube, piece)]!.stickers]),
+      );
   });
 });
 

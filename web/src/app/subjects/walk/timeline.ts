@@ -203,22 +203,26 @@ export function ridgeOf(
 }
 
 /**
- * The stickers of the cube to be looked at, at a position: those of the piece to be found while it
- * is held as before, then those that decide the case, until the sequence begins.
+ * The stickers of the cube to be looked at, at a position: those of the pieces to be found while it
+ * is held as before, then those that decide the case, until the sequence begins; both at once where the
+ * cube is not held otherwise.
  */
 export function lookedAt(
   { frames, scheme }: Timeline,
   { step, turn }: Position,
   deciding: readonly (readonly number[])[],
+  sought: readonly (readonly number[])[],
 ): number[] {
   const frame = frames[step];
   if (!frame || turn > frame.holdCount + frame.lineUpCount) return [];
-  if (turn < frame.holdCount) {
-    const pieces = piecesOf(frame.step, scheme);
-    return pieces.flatMap(({ piece }) => [...PLACES[placeOfPiece(frame.cube, piece)]!.stickers]);
-  }
+  const named = piecesOf(frame.step, scheme).map(({ piece }) => piece);
+  const found = [...named, ...(sought[step] ?? [])].flatMap((piece) => [
+    ...PLACES[placeOfPiece(frame.cube, piece)]!.stickers,
+  ]);
+  if (turn < frame.holdCount) return found;
   const { turns } = ownTurns(frame.hold, frame.moves.slice(frame.holdCount, turn));
-  return (deciding[step] ?? []).map((sticker) =>
+  const decides = (deciding[step] ?? []).map((sticker) =>
     turns.reduce((now, done) => STICKER_TARGETS[done]![now]!, sticker),
   );
+  return turn === 0 ? [...new Set([...found, ...decides])] : decides;
 }

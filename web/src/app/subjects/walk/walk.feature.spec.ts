@@ -13,7 +13,7 @@ const walkthrough = aWalk();
 const begun = run(
   blank,
   WalkPage.walkBegun({ record }),
-  Solving.walkMade({ planned: { walkthrough, stages: GENTLE_STAGES, deciding: [] } }),
+  Solving.walkMade({ planned: { walkthrough, stages: GENTLE_STAGES, deciding: [], sought: [] } }),
 );
 
 describe('a walk', () => {
@@ -42,8 +42,13 @@ describe('a walk', () => {
     expect(run(playing, WalkPage.playToggled()).playing).toBeFalse();
     expect(run(playing, WalkPage.turnUndone()).playing).toBeFalse();
     const last = run(playing, WalkPage.stepChosen({ step: walkthrough.steps.length - 1 }));
-    const length = walkFeature.selectScene.projector(walkthrough, GENTLE_STAGES, [], last.record)!
-      .frame!.moves.length;
+    const length = walkFeature.selectScene.projector(
+      walkthrough,
+      GENTLE_STAGES,
+      [],
+      [],
+      last.record,
+    )!.frame!.moves.length;
     const due = Array.from({ length }, () => Pace.turnDue());
     const over = run({ ...last, playing: true }, ...due);
     expect(over.record!.position).toEqual({ step: walkthrough.steps.length, turn: 0 });
@@ -55,7 +60,9 @@ describe('a walk', () => {
     const made = run(
       blank,
       WalkPage.savedWalkOpened({ record: far }),
-      Solving.walkMade({ planned: { walkthrough, stages: GENTLE_STAGES, deciding: [] } }),
+      Solving.walkMade({
+        planned: { walkthrough, stages: GENTLE_STAGES, deciding: [], sought: [] },
+      }),
     );
     expect(made.record!.position).toEqual({ step: walkthrough.steps.length, turn: 0 });
   });

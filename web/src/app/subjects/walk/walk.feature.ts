@@ -25,6 +25,8 @@ export interface WalkState {
   stages: readonly Stage[];
   /** Of each step, the stickers that decide its case. */
   deciding: readonly (readonly number[])[];
+  /** Of each step, the pieces to be found that it does not name. */
+  sought: readonly (readonly number[])[];
   /** Why there is no walkthrough, in a sentence. */
   failure: string | null;
   playing: boolean;
@@ -40,6 +42,7 @@ const initial: WalkState = {
   walkthrough: null,
   stages: [],
   deciding: [],
+  sought: [],
   failure: null,
   playing: false,
   server: 'reached',
@@ -182,6 +185,7 @@ export const walkFeature = createFeature({
     selectWalkthrough,
     selectStages,
     selectDeciding,
+    selectSought,
     selectServer,
   }) => {
     const selectPosition = createSelector(selectRecord, (record) => record?.position ?? null);
@@ -190,8 +194,9 @@ export const walkFeature = createFeature({
       selectWalkthrough,
       selectStages,
       selectDeciding,
+      selectSought,
       selectRecord,
-      (walkthrough, stages, deciding, record) => {
+      (walkthrough, stages, deciding, sought, record) => {
         if (!walkthrough || !record) return null;
         const { position } = record;
         const timeline = timelineOf(walkthrough);
@@ -205,7 +210,7 @@ export const walkFeature = createFeature({
           frame: timeline.frames[position.step] ?? null,
           before: timeline.frames[position.step - 1] ?? null,
           /** The stickers of the cube to be looked at now. */
-          looked: lookedAt(timeline, position, deciding),
+          looked: lookedAt(timeline, position, deciding, sought),
           turnsDone: turnsDone(timeline, position),
           ridge: ridgeOf(walkthrough, timeline, position, stages),
         };

@@ -59,7 +59,7 @@ describe('what slipped, asked', () => {
     ));
     store.dispatch(WalkPage.walkBegun({ record: aRecord(5, { position: THERE }) }));
     store.dispatch(
-      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [] } }),
+      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] } }),
     );
     fixture = TestBed.createComponent(SlipDialog);
     await fixture.whenStable();
