@@ -26,7 +26,9 @@ describe('the walk read from afar', () => {
     store.dispatch(SettingsPage.settingChanged({ change }));
     store.dispatch(WalkPage.walkBegun({ record: aRecord(5) }));
     store.dispatch(
-      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] } }),
+      Solving.walkMade({
+        planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] },
+      }),
     );
     fixture = TestBed.createComponent(FarWalk);
     await fixture.whenStable();

@@ -59,7 +59,9 @@ describe('what slipped, asked', () => {
     ));
     store.dispatch(WalkPage.walkBegun({ record: aRecord(5, { position: THERE }) }));
     store.dispatch(
-      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] } }),
+      Solving.walkMade({
+        planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] },
+      }),
     );
     fixture = TestBed.createComponent(SlipDialog);
     await fixture.whenStable();

@@ -79,7 +79,9 @@ describe('a connected cube', () => {
     ({ store } = openStore(FollowedCube));
     store.dispatch(WalkPage.walkBegun({ record: aRecord(5) }));
     store.dispatch(
-      Solving.walkMade({ planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] } }),
+      Solving.walkMade({
+        planned: { walkthrough: aWalk(5), stages: GENTLE_STAGES, deciding: [], sought: [] },
+      }),
     );
     followed = TestBed.inject(FollowedCube);
     device = TestBed.inject(SimulatedCube);

@@ -22,7 +22,9 @@ describe('the walk', () => {
     ({ store, went } = openStore());
     store.dispatch(WalkPage.walkBegun({ record: aRecord(3) }));
     store.dispatch(
-      Solving.walkMade({ planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES, deciding: [], sought: [] } }),
+      Solving.walkMade({
+        planned: { walkthrough: aWalk(3), stages: GENTLE_STAGES, deciding: [], sought: [] },
+      }),
     );
     fixture = TestBed.createComponent(Walk);
     await show();
