@@ -173,7 +173,7 @@ const PICTURES: Record<
     height: 900,
     go: async (page) => {
       await page.goto('/learn/known');
-      await page.locator('canvas').nth(4).waitFor({ timeout: 60_000 });
+      await page.locator('sc-recall-list img').first().waitFor({ timeout: 60_000 });
       await page.waitForTimeout(1500);
     },
   },
