@@ -20,7 +20,6 @@ export const SAY = words({
   case: 'Case',
   solvesWithIt: 'Solves with it',
   turnsLostWithoutIt: 'Turns lost without it',
-  en: 'en',
   theseNumbersComeFromStarts:
     'These numbers come from {starts, plural, one {# start} other {# starts}} picked at random from {starts2, number}.',
   workingOutThePath: 'Working out the path',

@@ -215,7 +215,7 @@ export class SetWork {
     const { done, of, doneAt, said, right, seconds } = progress;
     if (doneAt === null) {
       const late = one.until !== null && one.until < today();
-      return SAY.sofar({ done, of, late: late ? 'yes' : 'no' });
+      return SAY.soFar({ done, of, late: late ? 'yes' : 'no' });
     }
     const late = one.until !== null && today(new Date(doneAt)) > one.until;
     return SAY.done({

@@ -28,6 +28,6 @@ export const SAY = words({
   itIsTakenBack: 'It is taken back.',
   forDoneByOf: 'for {whom}; done by {done} of {progress}',
   forAll: 'for all; done by {done} of {progress}',
-  sofar: '{late, select, yes {{done} of {of}, the day is past} other {{done} of {of}}}',
+  soFar: '{late, select, yes {{done} of {of}, the day is past} other {{done} of {of}}}',
   done: '{late, select, yes {done {doneAt}, after the day} other {done {doneAt}}}{how, select, said {, says it is done} right {, {right} right} other {}}{timed, select, yes {, typically {seconds}} other {}}',
 });
