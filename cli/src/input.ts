@@ -21,6 +21,7 @@ import { type Approach, approachById, APPROACHES } from '@sleetcrest/core/teachi
 import type * as z from 'zod';
 import type { Io } from './io.js';
 import { Mistake } from './mistake.js';
+import { SAY } from './words.js';
 
 /** The cube that these turns lead to from solved, white up and green in front. */
 export function cubeFromTurns(text: string): Cube {
@@ -41,27 +42,29 @@ export function approachCalled(id: string): Approach {
   const approach = approachById(id);
   if (approach) return approach;
   const known = APPROACHES.map((one) => one.id).join(', ');
-  throw new Mistake(`no approach is called ${id}; there is ${known}`);
+  throw new Mistake(SAY.noSuchApproach({ id, known }));
 }
 
 async function readJson<T>(io: Io, path: string, schema: z.ZodType<T>): Promise<T> {
   const text = await io.readFile(path).catch(() => {
-    throw new Mistake(`${path} cannot be read`);
+    throw new Mistake(SAY.unreadable({ path }));
   });
   let json: unknown;
   try {
     json = JSON.parse(text);
   } catch {
-    throw new Mistake(`${path} is not JSON`);
+    throw new Mistake(SAY.notJson({ path }));
   }
   const parsed = schema.safeParse(json);
-  if (!parsed.success) throw new Mistake(`${path}: ${describeErrors(fieldErrors(parsed.error))}`);
+  if (!parsed.success)
+    throw new Mistake(SAY.wrongIn({ path, errors: describeErrors(fieldErrors(parsed.error)) }));
   return parsed.data;
 }
 
 export async function paintedFromFile(io: Io, path: string): Promise<PaintedCube> {
   const read = readCubeDocument(await readJson(io, path, cubeSchema));
-  if (!read.ok) throw new Mistake(`${path}: ${read.error.path}: ${read.error.message}`);
+  if (!read.ok)
+    throw new Mistake(SAY.wrongIn({ path, errors: `${read.error.path}: ${read.error.message}` }));
   return read.value;
 }
 
@@ -72,18 +75,20 @@ export async function chosenMethod(
   file: string | undefined,
 ): Promise<Method> {
   if (id !== undefined && file !== undefined) {
-    throw new Mistake('give --method or --method-file, not both');
+    throw new Mistake(SAY.methodOrFile);
   }
   if (file !== undefined) return readJson(io, file, methodSchema);
   const method = id === undefined ? DEFAULT_METHOD : methodById(id);
   if (method) return method;
-  throw new Mistake(`no method is called ${id}; there is ${METHODS.map((m) => m.id).join(', ')}`);
+  throw new Mistake(
+    SAY.noSuchMethod({ id: String(id), known: METHODS.map((m) => m.id).join(', ') }),
+  );
 }
 
 /** The first colour asked for, white when none is, as the name's place in the standard scheme. */
 export function firstColour(name = 'white'): (typeof COLOURS)[number] {
   const colour = COLOURS.find((known) => known === name);
-  if (!colour) throw new Mistake(`no colour is called ${name}; there is ${COLOURS.join(', ')}`);
+  if (!colour) throw new Mistake(SAY.noSuchColour({ name, known: COLOURS.join(', ') }));
   return colour;
 }
 

@@ -8,6 +8,7 @@ import { proveVerb } from './verbs/prove.js';
 import { scrambleVerb } from './verbs/scramble.js';
 import { slipVerb } from './verbs/slip.js';
 import { solveVerb } from './verbs/solve.js';
+import { SAY } from './words.js';
 
 const text = { type: 'string' } as const;
 const flag = { type: 'boolean' } as const;
@@ -60,14 +61,13 @@ export async function run(args: readonly string[], io: Io): Promise<number> {
     const [verb = '', ...rest] = args;
     const chosen = Object.hasOwn(VERBS, verb) ? VERBS[verb] : undefined;
     if (!chosen) {
-      throw new Mistake(
-        `${verb ? `no verb is called ${verb}` : 'give a verb'}; there is ${Object.keys(VERBS).join(', ')}`,
-      );
+      const known = Object.keys(VERBS).join(', ');
+      throw new Mistake(verb ? SAY.noSuchVerb({ verb, known }) : SAY.noVerb({ known }));
     }
     return await chosen(io, rest);
   } catch (error) {
     if (!(error instanceof Mistake)) throw error;
-    io.err(`error: ${error.message}`);
+    io.err(SAY.error({ message: error.message }));
     return 2;
   }
 }

@@ -2,6 +2,7 @@ import type { PaintedCube } from '@sleetcrest/core';
 import { paintedFromFile, paintedFromTurns } from './input.js';
 import type { Io } from './io.js';
 import { Mistake } from './mistake.js';
+import { SAY } from './words.js';
 
 /** Where the cubes come from: exactly one of these options. */
 export interface SourceOptions {
@@ -20,7 +21,7 @@ export async function answerEach(
   answer: (cube: PaintedCube) => object,
 ): Promise<number> {
   const given = [turns !== undefined, file !== undefined, lines === true].filter(Boolean).length;
-  if (given !== 1) throw new Mistake('give one of --turns, --file or --lines');
+  if (given !== 1) throw new Mistake(SAY.oneSource);
   if (!lines) {
     const cube = file === undefined ? paintedFromTurns(turns!) : await paintedFromFile(io, file);
     io.out(JSON.stringify(answer(cube), null, 2));

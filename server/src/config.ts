@@ -1,6 +1,7 @@
 import { demoAccountSchema, type DemoAccount } from '@sleetcrest/contract/accounts';
 import * as z from 'zod';
 import type { DatabaseSettings } from './database/connection.js';
+import { SAY } from './words.js';
 
 const listed = z
   .string()
@@ -30,7 +31,7 @@ const configSchema = z.object({
       try {
         return JSON.parse(text) as unknown;
       } catch {
-        context.addIssue({ code: 'custom', message: 'it is no JSON' });
+        context.addIssue({ code: 'custom', message: SAY.notJson });
         return z.NEVER;
       }
     })
@@ -62,7 +63,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const parsed = configSchema.safeParse(env);
   if (!parsed.success) {
     const said = parsed.error.issues.map(({ path, message }) => `${path.join('.')}: ${message}`);
-    throw new Error(`the environment is not right: ${said.join('; ')}`);
+    throw new Error(SAY.environmentNotRight({ errors: said.join('; ') }));
   }
   const { data } = parsed;
   return {

@@ -1,8 +1,10 @@
 import { resolveMethod } from '@sleetcrest/core/engine/run';
 import { gaze, glancePlan, type Sight } from '@sleetcrest/core/insight/glance';
+import { either } from '@sleetcrest/core/words';
 import { approachCalled, chosenMethod } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';
+import { SAY } from './words.js';
 
 export interface GlanceOptions {
   approach?: string | undefined;
@@ -15,9 +17,8 @@ const SIGHTS: readonly string[] = ['ahead', 'around'] satisfies Sight[];
 /** `glance`: what to look at to know which case of an approach waits, as a tree. */
 export async function glanceVerb(io: Io, options: GlanceOptions): Promise<number> {
   const { approach: id, sight = 'around', 'method-file': file } = options;
-  if (id === undefined) throw new Mistake('give --approach, and --method-file if it is in one');
-  if (!SIGHTS.includes(sight))
-    throw new Mistake(`--sight is ${SIGHTS.join(' or ')}; ${sight} is not`);
+  if (id === undefined) throw new Mistake(SAY.approachNeeded);
+  if (!SIGHTS.includes(sight)) throw new Mistake(SAY.badSight({ known: either(SIGHTS), sight }));
   const approach = file === undefined ? approachCalled(id) : await approachIn(io, file, id);
   io.out(JSON.stringify(glancePlan(gaze(approach), sight as Sight), null, 2));
   return 0;
@@ -33,5 +34,5 @@ async function approachIn(
   const found = whole.value.find((one) => one.id === id);
   if (found) return found;
   const known = whole.value.map((one) => one.id).join(', ');
-  throw new Mistake(`no approach of that method is called ${id}; there is ${known}`);
+  throw new Mistake(SAY.notInMethod({ id, known }));
 }

@@ -6,6 +6,7 @@ import { type Approach, APPROACHES } from '@sleetcrest/core/teaching/approaches'
 import { approachCalled, chosenMethod } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';
+import { SAY } from './words.js';
 
 export interface ProveOptions {
   method?: string | undefined;
@@ -18,7 +19,7 @@ async function chosen(io: Io, options: ProveOptions): Promise<readonly Approach[
   const { method, approach, all } = options;
   const given = [method, approach, options['method-file'], all].filter((one) => one !== undefined);
   if (given.length !== 1) {
-    throw new Mistake('give one of --method, --approach, --method-file or --all');
+    throw new Mistake(SAY.oneToProve);
   }
   if (all) return APPROACHES;
   if (approach !== undefined) return [approachCalled(approach)];
@@ -35,13 +36,13 @@ const told = ({ unsolved, ...proof }: Proof): object => ({
 /** Says how far the proof has come: over and over on a terminal, one line each elsewhere. */
 function progress(io: Io, { id }: Approach): OnProgress {
   if (!io.rewrite) {
-    io.err(`proving ${id} …`);
+    io.err(SAY.proving({ id }));
     return () => undefined;
   }
   const { rewrite } = io;
   return (done, of) => {
     const percent = `${Math.floor((100 * done) / of)}`.padStart(3);
-    rewrite(`${percent} %  ${id}  ${done.toLocaleString('en')} of ${of.toLocaleString('en')}`);
+    rewrite(SAY.provedSoFar({ percent, id, done, of }));
   };
 }
 

@@ -2,6 +2,7 @@ import { randomFrom, writeMoves } from '@sleetcrest/core';
 import { makeWayTables, scramble } from '@sleetcrest/core/puzzle/search';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';
+import { SAY } from './words.js';
 
 const MOST = 10_000;
 const MOST_SEED = 2 ** 32 - 1;
@@ -9,7 +10,7 @@ const MOST_SEED = 2 ** 32 - 1;
 function whole(name: string, text: string | undefined, least: number, most: number): number {
   const number = text !== undefined && /^\d+$/.test(text) ? Number(text) : NaN;
   if (number >= least && number <= most) return number;
-  throw new Mistake(`--${name} is a whole number from ${least} to ${most}`);
+  throw new Mistake(SAY.badNumber({ name, least: String(least), most: String(most) }));
 }
 
 /** `scramble`: turns from solved to uniformly random cubes; the same seed gives the same ones. */

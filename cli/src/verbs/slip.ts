@@ -24,6 +24,7 @@ import {
 } from '../input.js';
 import type { Io } from '../io.js';
 import { Mistake } from '../mistake.js';
+import { SAY } from './words.js';
 
 export interface SlipOptions {
   start?: string | undefined;
@@ -40,9 +41,7 @@ const MOST_MEANT = 40;
 
 function given(name: string, text: string | undefined): string {
   if (text !== undefined) return text;
-  throw new Mistake(
-    `give --start, --meant, --hold and one of --seen-turns and --seen; --${name} is missing`,
-  );
+  throw new Mistake(SAY.slipNeeds({ name }));
 }
 
 /** Reads `white/green`, by the scheme of the cube that is seen. */
@@ -51,27 +50,25 @@ function readHold(text: string, scheme: ColourScheme): Hold {
   const [top, ahead] = [up, front].map((colour) => sideOfColour(scheme, colour));
   const hold = top! < 0 || ahead! < 0 ? undefined : holdOf(top!, ahead!);
   if (hold !== undefined && more === undefined) return hold;
-  throw new Mistake(
-    `--hold is two colours of neighbouring sides, up and front, as in white/green; ${text} is not`,
-  );
+  throw new Mistake(SAY.badHold({ text }));
 }
 
 function readMeant(text: string): Move[] {
   const moves = readMoves(text);
   if (!moves.ok) throw new Mistake(moves.error.message);
   if (moves.value.length > 0 && moves.value.length <= MOST_MEANT) return moves.value;
-  throw new Mistake(`--meant is a sequence of 1 to ${MOST_MEANT} turns`);
+  throw new Mistake(SAY.badMeant({ most: MOST_MEANT }));
 }
 
 async function seenCube(io: Io, options: SlipOptions): Promise<PaintedCube> {
   const { seen } = options;
   const turns = options['seen-turns'];
   if ((turns === undefined) === (seen === undefined)) {
-    throw new Mistake('give one of --seen-turns and --seen');
+    throw new Mistake(SAY.oneSeen);
   }
   const cube = seen === undefined ? paintedFromTurns(turns!) : await paintedFromFile(io, seen);
   const problem = findProblems(cube.painted, cube.scheme).find(({ kind }) => kind !== 'unseen');
-  if (problem) throw new Mistake(`${problem.says} ${problem.repair}`);
+  if (problem) throw new Mistake(SAY.noCube({ says: problem.says, repair: problem.repair }));
   return cube;
 }
 

@@ -8,6 +8,7 @@ import { paramsOf } from '../http/validate.js';
 import { LARGE_BODIES, LARGE_BODY, LARGEST_BODIES, LARGEST_BODY, SMALL_BODY } from './bodies.js';
 import { accountOf, callerOf, refuseBeginner, setCaller, setSide } from './caller.js';
 import { LETS_BEGIN, MAKES_SURE_ITSELF, RULES, type Route, type Rule } from './rules.js';
+import { SAY } from './words.js';
 
 /** A handler for each route there is: one without a rule, or a rule without one, does not compile. */
 export type Handlers = Record<Route, RequestHandler>;
@@ -31,7 +32,7 @@ function guard(route: Route, rule: Rule, coaching: Coaching, sessions: Sessions)
     if (!LETS_BEGIN.includes(rule)) refuseBeginner(request);
     if (rule === 'account' || rule === 'beginner') accountOf(request);
     if (rule === 'coach' && accountOf(request).role !== 'coach') {
-      throw new HttpProblem(403, 'Only a coach can do this.');
+      throw new HttpProblem(403, SAY.onlyACoach);
     }
     if (about === 'learner') {
       const learner = idIn(request, 'learner');
@@ -41,7 +42,7 @@ function guard(route: Route, rule: Rule, coaching: Coaching, sessions: Sessions)
           ? await coaching.mayGivePhrase(id, learner)
           : await coaching.mayWith(id, learner, asks as Right);
       // Whether there is such a learner is told to those who teach them alone.
-      if (!may) throw new HttpProblem(404, 'No learner of your groups is known by this id.');
+      if (!may) throw new HttpProblem(404, SAY.noSuchLearner);
     }
     if (rule === 'group-help' || rule === 'group-leave') {
       await letGo(request, rule, coaching);
@@ -52,26 +53,25 @@ function guard(route: Route, rule: Rule, coaching: Coaching, sessions: Sessions)
     if (about === 'work') {
       const side = await coaching.inWork(accountOf(request).id, idIn(request, 'work'));
       if (side === undefined) {
-        throw new HttpProblem(404, 'Nothing that was handed in is known by this id.');
+        throw new HttpProblem(404, SAY.noSuchWork);
       }
       if (asks === 'answer' && side !== 'coach') {
-        throw new HttpProblem(403, 'Whoever teaches the group marks it.');
+        throw new HttpProblem(403, SAY.teacherMarks);
       }
       setSide(request, side);
     }
     if (rule === 'assignment-own') {
       const assignment = idIn(request, 'assignment');
       if (!(await coaching.isSetFor(accountOf(request).id, assignment))) {
-        throw new HttpProblem(404, 'Nothing set for you is known by this id.');
+        throw new HttpProblem(404, SAY.notSetForYou);
       }
     }
     if (rule === 'live-sit') {
       const caller = callerOf(request);
-      if (!caller)
-        throw new HttpProblem(401, 'Sit down at the table first: type the code on the board.');
+      if (!caller) throw new HttpProblem(401, SAY.sitDownFirst);
       const live = idIn(request, 'live');
       const sits = believes || (await coaching.sitsAt(caller.id, live));
-      if (!sits) throw new HttpProblem(404, 'This session is over, or you do not sit at it.');
+      if (!sits) throw new HttpProblem(404, SAY.sessionOverOrNotSeated);
     } else if (about === 'live') {
       const live = idIn(request, 'live');
       letIn(await coaching.inLive(accountOf(request).id, live), asks!);
@@ -101,15 +101,15 @@ async function letGo(
 
 /** Whether there is such a group is told to those who belong to it alone. */
 function letIn({ is, rights, archived }: InGroup, asks: string): void {
-  const unknown = new HttpProblem(404, 'No group of yours is known by this id.');
+  const unknown = new HttpProblem(404, SAY.noSuchGroup);
   if (asks === 'own') {
     if (is !== 'coach') throw unknown;
     return;
   }
   if (asks === 'in' ? is !== 'learner' : rights.length === 0) throw unknown;
-  if (archived) throw new HttpProblem(409, 'This group is archived; restore it to go on with it.');
+  if (archived) throw new HttpProblem(409, SAY.archived);
   if (asks !== 'in' && !rights.includes(asks as Right)) {
-    throw new HttpProblem(403, 'You may not do this in this group; its coach can let you.');
+    throw new HttpProblem(403, SAY.mayNot);
   }
 }
 
@@ -164,12 +164,9 @@ const otherVerb: RequestHandler = (request, _, next) => {
     return;
   }
   const allowed = [...new Set(verbs.includes('GET') ? [...verbs, 'HEAD'] : verbs)].join(', ');
-  throw new HttpProblem(
-    405,
-    `This address takes ${allowed}, and not ${request.method}. Nothing was changed.`,
-    undefined,
-    { allow: allowed },
-  );
+  throw new HttpProblem(405, SAY.takesOnly({ allowed, asked: request.method }), undefined, {
+    allow: allowed,
+  });
 };
 
 function isAt(route: string, path: string): boolean {

@@ -1,6 +1,7 @@
 import type { Account, Role } from '@sleetcrest/contract/accounts';
 import type { Request } from 'express';
 import { HttpProblem } from '../http/problem.js';
+import { SAY } from './words.js';
 
 /** Who calls: a guest with a cookie of their own, or a person who is signed in. */
 export interface Caller {
@@ -39,7 +40,7 @@ export const addressOf = (request: Request): string => request.ip ?? 'unknown';
  */
 export function accountOf(request: Request): Account {
   const account = namedOf(request);
-  if (!account) throw new HttpProblem(401, 'Sign in first: this is kept for your account.');
+  if (!account) throw new HttpProblem(401, SAY.signInFirst);
   return account;
 }
 
@@ -53,10 +54,7 @@ export function namedOf(request: Request): Account | undefined {
 /** @throws HttpProblem 403 for who has yet to choose a phrase of their own. */
 export function refuseBeginner(request: Request): void {
   if (!request.caller?.begins) return;
-  throw new HttpProblem(
-    403,
-    'Choose a passphrase of your own first; the one you were given is for beginning.',
-  );
+  throw new HttpProblem(403, SAY.choosePhraseFirst);
 }
 
 export const setSide = (request: Request, side: Side): void => {

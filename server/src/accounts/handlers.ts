@@ -18,6 +18,7 @@ import type { Jobs } from '../jobs/jobs.js';
 import type { AccountService } from './service.js';
 import type { Sessions } from './sessions.js';
 import type { Tries } from './tries.js';
+import { SAY } from './words.js';
 
 /** Parts of a deleted account that go before it is answered. */
 const PARTS_AT_ONCE = 1;
@@ -40,7 +41,7 @@ export function accountHandlers(
   async function confirm(request: Request, account: Account, phrase: string): Promise<void> {
     const trier = { account: account.id, address: addressOf(request) };
     if (await tries.phrase(trier, () => accounts.isPhraseOf(account, phrase))) return;
-    throw new HttpProblem(403, 'That is not your passphrase; nothing was changed.');
+    throw new HttpProblem(403, SAY.wrongPhrase);
   }
 
   return {
@@ -58,10 +59,7 @@ export function accountHandlers(
       };
       const account = await tries.phrase(trier, () => accounts.confirmed(known, given.phrase));
       if (!known || !account || !(await sessions.beginBy(request, response, known))) {
-        throw new HttpProblem(
-          401,
-          'Name and passphrase do not belong together. Who has yet to choose a phrase of their own can be given a new slip by their coach.',
-        );
+        throw new HttpProblem(401, SAY.wrongNameOrPhrase);
       }
       const caller = callerOf(request);
       if (caller?.role === 'guest') await accounts.adopt(caller, account.id);

@@ -1,6 +1,7 @@
 import { createHmac } from 'node:crypto';
 import type { Sequelize } from 'sequelize';
 import { modelsOf } from '../database/models/index.js';
+import { SAY } from './words.js';
 
 /** What every process must know alike, made once with the database and never changed. */
 export class Secrets {
@@ -27,7 +28,7 @@ export class Secrets {
 
   private async read(name: string): Promise<Buffer> {
     const row = await modelsOf(this.sequelize).secrets.findByPk(name);
-    if (!row) throw new Error(`the database has no secret for ${name}`);
+    if (!row) throw new Error(SAY.noSecret({ name }));
     return row.value;
   }
 }

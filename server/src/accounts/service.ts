@@ -27,6 +27,7 @@ import {
   removeSome,
   useCoachInvitation,
 } from './queries.js';
+import { SAY } from './words.js';
 
 /** argon2id as OWASP advises it: 19 MiB of memory, two passes (the package's own defaults). */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
@@ -115,7 +116,7 @@ export class AccountService {
     besides: (transaction: Transaction) => Promise<void>,
   ): Promise<Account> {
     if (phrase && phrase.next === phrase.now && (await this.known({ id: account.id }))?.begins) {
-      throw refusal('phrase.next', 'choose another than the one you were given');
+      throw refusal('phrase.next', SAY.chooseAnother);
     }
     const phraseHash = phrase && (await phraseHashed(phrase.next));
     const changed = { ...account, name: name ?? account.name };
@@ -205,7 +206,7 @@ export class AccountService {
   async inviteCoach(coachId: string): Promise<CoachInvitations> {
     const { coachInvitations } = this.models;
     if ((await coachInvitations.count({ where: { coachId } })) >= MOST_INVITED) {
-      throw new HttpProblem(409, 'You have as many codes as there may be; withdraw one first.');
+      throw new HttpProblem(409, SAY.enoughCodes);
     }
     await coachInvitations.create({ code: newCode(8), coachId });
     return this.invitedCoaches(coachId);
@@ -221,7 +222,7 @@ export class AccountService {
 
   async withdrawCoach(coachId: string, code: string): Promise<void> {
     const gone = await this.models.coachInvitations.destroy({ where: { coachId, code } });
-    if (gone === 0) throw new HttpProblem(404, 'You asked nobody by this code, or it is used up.');
+    if (gone === 0) throw new HttpProblem(404, SAY.noSuchCode);
   }
 
   private async known(where: { id: string } | { nameKey: string }): Promise<Known | undefined> {
@@ -240,11 +241,7 @@ export class AccountService {
 
   private async refuseUninvited(code: string | undefined, whole: Transaction): Promise<void> {
     if (await useCoachInvitation(this.sequelize, code, whole)) return;
-    throw refusal(
-      'invitation',
-      'coaches sign up here by a code; ask a coach who is here for one',
-      403,
-    );
+    throw refusal('invitation', SAY.coachesByCode, 403);
   }
 
   private async takeOver(from: string, to: string, whole: Transaction): Promise<void> {
@@ -265,12 +262,8 @@ async function refuseTaken<T>(name: string, change: () => Promise<T>): Promise<T
     return await change();
   } catch (error) {
     if (!breaks(error, 'accounts_name_key_key')) throw error;
-    throw refusal('name', `${name} is taken here; add something to it`, 409);
+    throw refusal('name', SAY.nameTaken({ name }), 409);
   }
 }
 
-export const choseTheirOwn = (): HttpProblem =>
-  new HttpProblem(
-    409,
-    'They have chosen a passphrase of their own, which nobody else can set. Nothing was changed.',
-  );
+export const choseTheirOwn = (): HttpProblem => new HttpProblem(409, SAY.choseTheirOwn);

@@ -19,6 +19,7 @@ import { beginByPhrase, seenToday, signedIn, whoCalls } from './queries.js';
 import { Secrets } from './secrets.js';
 import type { Known } from './service.js';
 import { giveToken, hashOf, isGiven, newToken, SESSION_LASTS, tokenOf } from './tokens.js';
+import { SAY } from './words.js';
 
 const MOST_BELIEVED = 10_000;
 
@@ -76,7 +77,7 @@ export class Sessions {
    */
   async confirm(request: Request, account: string): Promise<void> {
     if ((await this.callerOf(request))?.id === account) return;
-    throw new HttpProblem(401, 'Your session has ended: sign in again. Nothing was changed.');
+    throw new HttpProblem(401, SAY.signInAgain);
   }
 
   /** Gives a browser that has none a token, under which a guest's things can be kept later. */
@@ -111,7 +112,7 @@ export class Sessions {
     // Another request of the same browser was first.
     const caller = await this.callerOf(request);
     if (caller) return caller;
-    throw new HttpProblem(401, 'Your session has ended: load the page again. Nothing was changed.');
+    throw new HttpProblem(401, SAY.loadAgain);
   }
 
   /**
@@ -194,7 +195,7 @@ export class Sessions {
   /** Ends one of an account's sessions, in whichever browser it is. */
   async endOne(account: string, id: string): Promise<void> {
     const ended = await this.endWhere({ accountId: account, id });
-    if (!ended) throw new HttpProblem(404, 'You are not signed in there any more.');
+    if (!ended) throw new HttpProblem(404, SAY.notSignedInThere);
   }
 
   /** Where somebody is signed in. */

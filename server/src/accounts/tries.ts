@@ -3,6 +3,7 @@ import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import type { Sequelize } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
 import { isFamiliar, placeHash, rememberPlace } from './queries.js';
+import { SAY } from './words.js';
 
 /** So many tries within so many seconds; then none for some. */
 interface Bound {
@@ -189,10 +190,7 @@ const keyOf = (...of: string[]): string => placeHash(...of).toString('base64url'
 
 function paused({ msBeforeNext }: RateLimiterRes): HttpProblem {
   const seconds = Math.max(1, Math.ceil(msBeforeNext / 1000));
-  return new HttpProblem(
-    429,
-    `That was tried too often. Wait ${seconds} seconds, then try again.`,
-    undefined,
-    { 'retry-after': String(seconds) },
-  );
+  return new HttpProblem(429, SAY.tooOften({ seconds }), undefined, {
+    'retry-after': String(seconds),
+  });
 }

@@ -3,10 +3,11 @@ import { wholeOf } from '@sleetcrest/core/group/tasks';
 import { Op, type Sequelize } from 'sequelize';
 import { modelsOf, type Models } from '../database/models/index.js';
 import { transaction } from '../database/transaction.js';
-import { HttpProblem, refusal } from '../http/problem.js';
+import { HttpProblem, idTaken, refusal } from '../http/problem.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';
 import { progress, tasksSet, type Done, type SetTold, type Which } from './queries.js';
+import { SAY } from './words.js';
 
 /** Sets work for learners; whether it was done is told from what they practise and record. */
 export class AssignmentService {
@@ -37,12 +38,12 @@ export class AssignmentService {
       if (there) return;
       const count = await this.models.assignments.count({ where: { groupId: group }, ...at });
       if (count >= MOST_KEPT.assignmentsOfGroup) {
-        throw noRoom('things set for a group', MOST_KEPT.assignmentsOfGroup);
+        throw noRoom('assignments', MOST_KEPT.assignmentsOfGroup);
       }
       if (meant !== null) {
         const where = { groupId: group, learnerId: { [Op.in]: meant } };
         if ((await this.models.members.count({ where, ...at })) < meant.length) {
-          throw refusal('for', 'somebody in it is no learner of this group');
+          throw refusal('for', SAY.notOfThisGroup);
         }
       }
       await this.models.assignments.create(
@@ -60,13 +61,13 @@ export class AssignmentService {
       await this.models.setFor.bulkCreate(rows, at);
     });
     const [kept] = await this.list({ id: given.id, group });
-    if (!kept) throw new HttpProblem(409, 'Something else has this id; make a new id.');
+    if (!kept) throw idTaken();
     return kept;
   }
 
   async remove(groupId: string, id: string): Promise<void> {
     const gone = await this.models.assignments.destroy({ where: { id, groupId } });
-    if (gone === 0) throw new HttpProblem(404, 'Nothing that was set is known by this id.');
+    if (gone === 0) throw new HttpProblem(404, SAY.notSet);
   }
 
   /** A learner for whom it is set says that it is done, or takes that back. */
@@ -75,7 +76,7 @@ export class AssignmentService {
     if (done) await this.models.saidDone.bulkCreate([said], { ignoreDuplicates: true });
     else await this.models.saidDone.destroy({ where: said });
     const own = (await this.ofLearner(learner)).find((one) => one.id === id);
-    if (!own) throw new HttpProblem(404, 'Nothing set for you is known by this id.');
+    if (!own) throw new HttpProblem(404, SAY.notSetForYou);
     return own;
   }
 

@@ -11,6 +11,7 @@ import * as toldOffline from './migrations/0007-told-offline.js';
 import * as practice from './migrations/0008-practice.js';
 import * as table from './migrations/0009-table.js';
 import * as firmFloor from './migrations/0010-firm-floor.js';
+import { SAY } from './words.js';
 
 /** Sends SQL within the transaction of a migration. */
 export type Send = (sql: string) => Promise<unknown>;
@@ -40,9 +41,7 @@ export const MIGRATION_NAMES: readonly string[] = Object.keys(MIGRATIONS);
 /** The database was brought up to date by a version that knows more than this one. */
 export class NewerDatabase extends Error {
   constructor(unknown: readonly string[]) {
-    super(
-      `The database was changed by a newer Sleetcrest (${unknown.join(', ')}): start that version, or restore a backup made before it.`,
-    );
+    super(SAY.newerDatabase({ steps: unknown.join(', ') }));
   }
 }
 

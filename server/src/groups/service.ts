@@ -27,6 +27,7 @@ import {
   takenOut,
   type GroupTold,
 } from './queries.js';
+import { SAY } from './words.js';
 
 /** Hours for which an assistant's code is good. */
 const INVITED = 72;
@@ -69,7 +70,7 @@ export class GroupService {
         });
         const row = await this.models.groups.findByPk(id, { transaction: whole });
         if (row?.coachId !== coachId) {
-          throw new HttpProblem(409, 'Another group has this id; make a new id.');
+          throw new HttpProblem(409, SAY.idOfAnother);
         }
         return this.one(coach, id, whole);
       },
@@ -120,15 +121,12 @@ export class GroupService {
       async (whole) => {
         if (account.role === 'coach') return this.help(account, code, whole);
         const found = await groupByCode(this.sequelize, code, account.id, whole);
-        if (!found) throw new HttpProblem(404, 'No group has this code; ask your coach for it.');
+        if (!found) throw new HttpProblem(404, SAY.noSuchCode);
         if (found.out) {
-          throw new HttpProblem(
-            403,
-            'You were taken out of this group; its coach can give you a new code.',
-          );
+          throw new HttpProblem(403, SAY.takenOut);
         }
         if (found.others >= MOST_KEPT.learnersOfGroup) {
-          throw new HttpProblem(409, 'This group is full; ask your coach for the code of another.');
+          throw new HttpProblem(409, SAY.full);
         }
         await this.models.members.bulkCreate([{ groupId: found.id, learnerId: account.id }], {
           ignoreDuplicates: true,
@@ -165,17 +163,14 @@ export class GroupService {
 
   async withdraw(groupId: string, code: string): Promise<void> {
     const gone = await this.models.invitations.destroy({ where: { groupId, code } });
-    if (gone === 0) throw new HttpProblem(404, 'Nobody is asked to help by this code any more.');
+    if (gone === 0) throw new HttpProblem(404, SAY.notAskedForHelp);
   }
 
   /** A coach who was asked takes the code up. */
   private async help(coach: Account, code: string, whole: Transaction): Promise<Group> {
     const asked = await takeInvitation(this.sequelize, code, coach.id, whole);
     if (!asked) {
-      throw new HttpProblem(
-        404,
-        'No coach asked for help by this code, or it is used up; learners’ codes are for learners.',
-      );
+      throw new HttpProblem(404, SAY.noCallForHelp);
     }
     await this.models.assistants.upsert(
       { groupId: asked.group_id, coachId: coach.id, rights: asked.rights },
@@ -191,7 +186,7 @@ export class GroupService {
       const at = { transaction: whole };
       const where = { groupId: id, coachId };
       const removed = await this.models.assistants.destroy({ where, ...at });
-      if (removed === 0) throw new HttpProblem(404, 'No such coach helps in a group of yours.');
+      if (removed === 0) throw new HttpProblem(404, SAY.noSuchHelper);
       await this.models.calendars.destroy({ where, ...at });
       // What they may have read of the address that all had ends too.
       await this.models.groups.increment('calendar', { where: { id }, ...at });
@@ -215,7 +210,7 @@ export class GroupService {
         where: { groupId: id, learnerId: learner },
         transaction: whole,
       });
-      if (removed === 0) throw new HttpProblem(404, 'No such learner is in a group of yours.');
+      if (removed === 0) throw new HttpProblem(404, SAY.noSuchLearner);
       if (account.id !== learner) await takenOut(this.sequelize, id, learner, whole);
       await takeSeats(this.sequelize, whole, { accounts: [learner], group: id });
     });
@@ -228,9 +223,9 @@ export class GroupService {
   async move(account: Account, from: string, learner: string, to: string): Promise<boolean> {
     return transaction(this.sequelize, async (whole) => {
       const may = await mayMove(this.sequelize, account.id, from, to, whole);
-      if (!may) throw new HttpProblem(404, 'The group to move to is none that you may change.');
+      if (!may) throw new HttpProblem(404, SAY.mayNotMoveThere);
       if (may.others >= MOST_KEPT.learnersOfGroup) {
-        throw new HttpProblem(409, 'The group to move to is full. Nobody was moved.');
+        throw new HttpProblem(409, SAY.fullToMove);
       }
       if (may.same) {
         await this.moveNow(from, learner, to, whole);
@@ -238,7 +233,7 @@ export class GroupService {
       }
       const where = { groupId: from, learnerId: learner };
       if ((await this.models.members.count({ where, transaction: whole })) === 0) {
-        throw new HttpProblem(404, 'No such learner is in this group.');
+        throw new HttpProblem(404, SAY.noSuchLearnerHere);
       }
       await this.models.moves.upsert(
         { toGroup: to, learnerId: learner, fromGroup: from },
@@ -264,7 +259,7 @@ export class GroupService {
         lock: true,
         transaction: whole,
       });
-      if (!asked) throw new HttpProblem(404, 'Nobody asks you to move to this group any more.');
+      if (!asked) throw new HttpProblem(404, SAY.notAskedToMove);
       await asked.destroy({ transaction: whole });
       if (agrees) await this.moveNow(asked.fromGroup, learner, to, whole);
     });
@@ -277,7 +272,7 @@ export class GroupService {
     whole: Transaction,
   ): Promise<void> {
     if (!(await moved(this.sequelize, from, learner, to, whole))) {
-      throw new HttpProblem(404, 'No such learner is in this group.');
+      throw new HttpProblem(404, SAY.noSuchLearnerHere);
     }
     await this.models.moves.destroy({ where: { learnerId: learner }, transaction: whole });
     await takeSeats(this.sequelize, whole, { accounts: [learner], group: from });
@@ -322,5 +317,4 @@ function seenBy(account: string, row: GroupTold): Group {
   };
 }
 
-export const notYours = (): HttpProblem =>
-  new HttpProblem(404, 'No group of yours is known by this id.');
+export const notYours = (): HttpProblem => new HttpProblem(404, SAY.noSuchGroup);

@@ -3,6 +3,7 @@ import {
   FRONT,
   letterOn,
   type Method,
+  methodTitle,
   readMoves,
   type Side,
   sideInHold,
@@ -11,6 +12,7 @@ import {
   STANDARD_SCHEME,
   UP,
 } from '@sleetcrest/core';
+import { inColours } from '@sleetcrest/core/puzzle/cube';
 import { tellCase } from '@sleetcrest/core/engine/find';
 import { casePictures, pictureHold } from '@sleetcrest/core/shown/cases';
 import { crownSvg, type Ink, tilesSvg } from '@sleetcrest/core/shown/drawing';
@@ -22,9 +24,11 @@ import {
   caseTitle,
 } from '@sleetcrest/core/teaching/approaches';
 import { sayingFor, writeWords } from '@sleetcrest/core/teaching/sayings';
+import { capitalised } from '@sleetcrest/core/words';
 import type { Content } from 'pdfmake/interfaces.js';
 import { TEXT_FONT } from './fonts.js';
 import { looksContent } from './looks.js';
+import { SAY } from './words.js';
 
 const ACCENT = '#b9781a';
 /** Two columns on either paper, in points, with room for the picture at the left of each case. */
@@ -49,9 +53,9 @@ export async function handoutContent(
   const sheet = { handout, method, first, ink: inkOf(handout) };
   const stages = await Promise.all(approaches.map((approach) => stageContent(sheet, approach)));
   return [
-    { text: method.title, style: 'title' },
+    { text: methodTitle(method), style: 'title' },
     {
-      text: `First colour ${handout.firstColour}. Only what matters is painted; a sticker struck through is any colour but that one.`,
+      text: SAY.onlyWhatMatters({ first: handout.firstColour }),
       style: 'quiet',
       margin: [0, 0, 0, 10],
     },
@@ -68,10 +72,6 @@ export function inkOf({ ink, swatches }: Pick<Handout, 'ink' | 'swatches'>): Ink
 async function stageContent(sheet: Sheet, approach: Approach): Promise<Content[]> {
   const { title, goal } = stageWords(approach.stage, sheet.first, STANDARD_SCHEME);
   const { first } = sheet;
-  const colour = (text: string): string =>
-    text
-      .replaceAll('{first}', STANDARD_SCHEME[first]!)
-      .replaceAll('{opposite}', STANDARD_SCHEME[(first + 3) % 6]!);
   const [firstCase, ...others] = approach.cases.map((one) => caseContent(sheet, approach, one));
   // The heading stays with its first case: it is not left alone at the foot of a page.
   return [
@@ -79,8 +79,8 @@ async function stageContent(sheet: Sheet, approach: Approach): Promise<Content[]
       unbreakable: true,
       stack: [
         { text: title, style: 'stage' },
-        { text: colour(approach.summary) },
-        { text: `Go on when: ${goal}`, style: 'quiet', margin: [0, 2, 0, 6] },
+        { text: inColours(approach.summary, first, STANDARD_SCHEME) },
+        { text: SAY.goOnWhen({ goal }), style: 'quiet', margin: [0, 2, 0, 6] },
         firstCase ?? '',
       ],
     },
@@ -95,7 +95,8 @@ export function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): C
   const hold = pictureHold(approach, first);
   const { find, look, why } = tellCase(approach, one, method, hold, first);
   const pictures = casePictures(approach, one.id, method, first, STANDARD_SCHEME);
-  const sides = [UP, FRONT].map((face) => STANDARD_SCHEME[sideInHold(hold, face)]!);
+  const up = STANDARD_SCHEME[sideInHold(hold, UP)]!;
+  const front = STANDARD_SCHEME[sideInHold(hold, FRONT)]!;
   return {
     unbreakable: true,
     margin: [0, 0, 0, 12],
@@ -111,29 +112,29 @@ export function caseContent(sheet: Sheet, approach: Approach, one: CaseWords): C
             fontSize: 11.5,
             margin: [0, 0, 0, 2],
           },
-          line('Find', find),
-          line('Hold', `${sides[0]} on top; the front, here ${sides[1]}, as in the picture`),
-          line('Look', look),
+          line(SAY.find, find),
+          line(SAY.hold, capitalised(SAY.holdSo({ up, front }))),
+          line(SAY.look, look),
           ...turnContent(sheet, approach, one),
-          line('Why', why),
+          line(SAY.why, why),
         ],
       },
     ],
   };
 }
 
+/** A line of a case: what it is about, and what is said of it. */
 export const line = (name: string, text: string): Content => ({
-  text: [
-    { text: `${name}  `, color: ACCENT, bold: true },
-    text.replace(/^./, (letter) => letter.toUpperCase()),
-  ],
+  text: [{ text: `${name}  `, color: ACCENT, bold: true }, text],
   margin: [0, 1, 0, 1],
 });
 
 /** The teacher's words for a sequence, if there are any. */
 function sayingContent(sequence: string, method: Method): Content[] {
   const saying = sayingFor(sequence, method);
-  return saying ? [line('Say', `${saying.name}: ${writeWords(saying.words)}`)] : [];
+  if (!saying) return [];
+  const said = SAY.saying({ name: saying.name, words: writeWords(saying.words) });
+  return [line(SAY.say, said)];
 }
 
 function turnContent(
@@ -142,18 +143,16 @@ function turnContent(
   one: CaseWords,
 ): Content[] {
   if (isSearch(approach)) {
-    return [line('Turn', 'The turns depend on the cube: the walkthrough finds the shortest.')];
+    return [line(SAY.turn, SAY.dependsOnTheCube)];
   }
   const { sequence, times, lineUp } = one as Case;
   const moves = readMoves(sequence);
-  const often = times ? `, ${times} times` : '';
-  const first = lineUp ? 'Line up, then' : 'Turn';
   const { perLine, scale } = TILES[handout.dialect === 'words' ? 'words' : 'letters'];
   const written = moves.ok ? moves.value : [];
   const tiles = tilesSvg(written, handout.dialect, ink.plain, TEXT_FONT, perLine);
-  if (!tiles) return [line('Turn', 'Lining up is all there is to do.')];
+  if (!tiles) return [line(SAY.turn, SAY.onlyLineUp)];
   return [
-    line('Turn', `${first === 'Turn' ? '' : `${first} `}these${often}:`),
+    line(SAY.turn, SAY.turnThese({ lineUp: lineUp ? 'yes' : 'no', times: times ?? 1 })),
     { svg: tiles.svg, width: tiles.width * scale, margin: [0, 2, 0, 2] },
     ...sayingContent(sequence, method),
   ];
@@ -161,4 +160,4 @@ function turnContent(
 
 /** The line at the foot of every page. */
 export const footText = (handout: Handout, method: Method): string =>
-  `${method.title} · first colour ${handout.firstColour} · made with Sleetcrest`;
+  SAY.foot({ title: methodTitle(method), first: handout.firstColour });

@@ -11,16 +11,12 @@ import {
 } from '@sleetcrest/core/insight/glance';
 import { pictureHold } from '@sleetcrest/core/shown/cases';
 import { type Approach, caseTitle } from '@sleetcrest/core/teaching/approaches';
+import { capitalised, either } from '@sleetcrest/core/words';
 import type { Content } from 'pdfmake/interfaces.js';
+import { SAY } from './words.js';
 
 /** Branches that are rarer than this are not printed: a page is to be read at a glance. */
 const LEAST_PART = 0.015;
-const TURNED = [
-  '',
-  'Turn the whole cube a quarter to the left. ',
-  'Turn the whole cube half way round. ',
-  'Turn the whole cube a quarter to the right. ',
-];
 
 /** A page that says what to look at first, as a tree; nothing turned where that is enough. */
 export async function looksContent(approach: Approach, first: Side): Promise<Content[]> {
@@ -29,7 +25,7 @@ export async function looksContent(approach: Approach, first: Side): Promise<Con
   const { title } = stageWords(approach.stage, first, STANDARD_SCHEME);
   const writer = new Writer(approach, first, pictureHold(approach, first));
   return [
-    { text: `${title}: what to look at`, style: 'stage', pageBreak: 'before' },
+    { text: SAY.whatToLookAt({ stage: title }), style: 'stage', pageBreak: 'before' },
     { text: figures(plan), style: 'quiet', margin: [0, 0, 0, 6] },
     writer.node(plan.tree),
   ];
@@ -40,8 +36,7 @@ export const planOfLooks = async (approach: Approach, sight: Sight): Promise<Gla
   (await knownGlance(approach, sight)) ?? glancePlan(gaze(approach), sight);
 
 function figures({ mean, worst, sight }: GlancePlan): string {
-  const where = sight === 'ahead' ? 'on top, in front and on the right' : 'all round';
-  return `${mean.toFixed(1)} looks on average, ${worst} at most, ${where}. Read down: what is seen decides which line comes next.`;
+  return SAY.figures({ mean: mean.toFixed(1), worst, sight });
 }
 
 class Writer {
@@ -58,17 +53,16 @@ class Writer {
     const rare = node.answers.length - said.length;
     return {
       stack: [
-        `${place.replace(/^./, (letter) => letter.toUpperCase())}:`,
+        SAY.place({ place: capitalised(place) }),
         {
           ul: [
             ...said.map(({ seen, then }): Content => {
-              const words = `${seenWords(seen, STANDARD_SCHEME, this.first, this.hold)}: `;
+              const told = seenWords(seen, STANDARD_SCHEME, this.first, this.hold);
+              const words = SAY.seen({ seen: told });
               if ('answers' in then) return { stack: [words, this.node(then)] };
               return { text: [words, { text: this.end(then), bold: true }] };
             }),
-            ...(rare > 0
-              ? [{ text: 'anything else is rare: go through the cases', color: '#3c4d5e' }]
-              : []),
+            ...(rare > 0 ? [{ text: SAY.rare, color: '#3c4d5e' }] : []),
           ],
         },
       ],
@@ -80,7 +74,7 @@ class Writer {
       const one = this.approach.cases.find((each) => each.id === id);
       return one ? caseTitle(one, this.first, STANDARD_SCHEME) : id;
     };
-    if ('open' in node) return node.open.map(title).join(' or ');
-    return `${TURNED[node.turn ?? 0]}${title(node.case)}`;
+    if ('open' in node) return either(node.open.map(title));
+    return SAY.caseAfterTurning({ turned: node.turn ?? 0, title: title(node.case) });
   }
 }

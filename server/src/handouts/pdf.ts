@@ -1,11 +1,12 @@
 import type { Handout } from '@sleetcrest/contract';
-import type { Method, Stage } from '@sleetcrest/core';
+import { type Method, methodTitle, type Stage } from '@sleetcrest/core';
 import { resolveMethod, stagesOf } from '@sleetcrest/core/engine/run';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { footText, handoutContent } from './content.js';
 import { TEXT_FONT } from './fonts.js';
 import { pdfOf } from './pdf-of.js';
+import { SAY } from './words.js';
 
 /** What a thread is asked to print; the method may be anybody's. */
 export interface HandoutJob {
@@ -22,7 +23,7 @@ export default async function print({ handout, method, stage }: HandoutJob): Pro
   const resolved = resolveMethod(method);
   if (!resolved.ok) return { ok: false, path: 'method', message: resolved.error };
   if (stage !== null && !stagesOf(method).includes(stage)) {
-    return { ok: false, path: 'stage', message: `${method.id} has no stage ${stage}` };
+    return { ok: false, path: 'stage', message: SAY.noSuchStage({ method: method.id, stage }) };
   }
   const approaches = resolved.value.filter((one) => stage === null || one.stage === stage);
   return { ok: true, pdf: await makePdf(handout, method, approaches) };
@@ -36,7 +37,7 @@ async function makePdf(
   const document: TDocumentDefinitions = {
     pageSize: handout.paper,
     pageMargins: [42, 40, 42, 48],
-    info: { title: method.title, creator: 'Sleetcrest' },
+    info: { title: methodTitle(method), creator: 'Sleetcrest' },
     language: 'en',
     content: await handoutContent(handout, method, approaches),
     defaultStyle: { font: TEXT_FONT, fontSize: 10, color: '#1b2530', lineHeight: 1.15 },
@@ -48,7 +49,7 @@ async function makePdf(
     footer: (page, count) => ({
       columns: [
         { text: footText(handout, method), width: '*' },
-        { text: `${page} of ${count}`, alignment: 'right', width: 60 },
+        { text: SAY.pageOf({ page, count }), alignment: 'right', width: 60 },
       ],
       fontSize: 8.5,
       color: '#3c4d5e',

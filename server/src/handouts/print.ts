@@ -3,6 +3,7 @@ import { type Method, methodById } from '@sleetcrest/core';
 import { refusal } from '../http/problem.js';
 import { Threads, TooLong } from '../threads/threads.js';
 import type { HandoutJob, Printed } from './pdf.js';
+import { SAY } from './words.js';
 
 // A whole method takes a second or two of drawing.
 const printers = new Threads<HandoutJob, Printed>('printing', {
@@ -14,7 +15,7 @@ const printers = new Threads<HandoutJob, Printed>('printing', {
 
 function chosen(method: Handout['method']): Method {
   const whole = typeof method === 'string' ? methodById(method) : method;
-  if (!whole) throw refusal('method', `no method is called ${method as string}`);
+  if (!whole) throw refusal('method', SAY.noSuchMethod({ method: method as string }));
   return whole;
 }
 
@@ -24,7 +25,7 @@ export async function printHandout(handout: Handout): Promise<{ name: string; pd
   const { stage } = handout;
   const printed = await printers.run({ handout, method, stage }).catch((error: unknown) => {
     if (!(error instanceof TooLong)) throw error;
-    throw refusal('method', 'it takes too long to print; print a stage of it, or try again later');
+    throw refusal('method', SAY.takesTooLong);
   });
   if (!printed.ok) throw refusal(printed.path, printed.message);
   const part = stage === null ? '' : `-${stage}`;

@@ -4,6 +4,7 @@ import type { Handlers } from '../access/admit.js';
 import { isStandby, isUpToDate } from '../database/migrate.js';
 import { HttpProblem } from '../http/problem.js';
 import { openApiDocument } from '../openapi/document.js';
+import { SAY } from './words.js';
 
 /** Whether the server is alive, whether it can do its work, and what the API is. */
 export const healthHandlers = (sequelize: Sequelize) =>
@@ -13,10 +14,10 @@ export const healthHandlers = (sequelize: Sequelize) =>
     },
     'GET /api/ready': async (_, response) => {
       if (await isStandby(sequelize)) {
-        throw new HttpProblem(503, 'The database is a standby: another takes the changes.');
+        throw new HttpProblem(503, SAY.standby);
       }
       if (!(await isUpToDate(sequelize))) {
-        throw new HttpProblem(503, 'The database is of another version than this server.');
+        throw new HttpProblem(503, SAY.otherVersion);
       }
       response.json({ status: 'ok', database: 'ok' } satisfies Ready);
     },

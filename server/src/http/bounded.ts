@@ -1,5 +1,6 @@
 import type { RequestHandler } from 'express';
 import { HttpProblem } from './problem.js';
+import { SAY } from './words.js';
 
 /** More than any request of ours has; less than would keep the thread that answers everybody. */
 const MOST = { depth: 16, keys: 100, items: 10_000, values: 100_000 };
@@ -21,7 +22,7 @@ function isUnwieldy(whole: unknown): boolean {
 /** Refuses bodies that are deeper, wider or longer than any schema here, before one looks at them. */
 export const bounded: RequestHandler = (request, _, next) => {
   if (isUnwieldy(request.body)) {
-    throw new HttpProblem(422, 'The request holds more, or more within each other, than any here.');
+    throw new HttpProblem(422, SAY.holdsTooMuch);
   }
   next();
 };

@@ -2,6 +2,7 @@ import { isIP } from 'node:net';
 import type { RequestHandler } from 'express';
 import { LRUCache } from 'lru-cache';
 import { HttpProblem } from './problem.js';
+import { SAY } from './words.js';
 
 /** Headers looked at before: nearly all requests name the same host. */
 const MOST_REMEMBERED = 100;
@@ -28,10 +29,7 @@ export function ownHosts(names: readonly string[]): RequestHandler {
   };
   return (request, _, next) => {
     if (!isOwn(request.headers.host ?? '')) {
-      throw new HttpProblem(
-        421,
-        'This server does not go by that name. Whoever runs it can add the name to SLEETCREST_NAMES.',
-      );
+      throw new HttpProblem(421, SAY.notItsName);
     }
     next();
   };

@@ -1,5 +1,6 @@
 import type { RequestHandler } from 'express';
 import { HttpProblem } from './problem.js';
+import { SAY } from './words.js';
 
 const SAFE = ['GET', 'HEAD', 'OPTIONS'];
 
@@ -14,7 +15,7 @@ export const sameOrigin: RequestHandler = (request, _, next) => {
     (origin !== undefined && hostOf(origin) !== host) ||
     (origin === undefined && site !== undefined && site !== 'same-origin' && site !== 'none');
   if (foreign && !SAFE.includes(request.method)) {
-    throw new HttpProblem(403, 'Changes are taken from this application’s own pages only.');
+    throw new HttpProblem(403, SAY.fromElsewhere);
   }
   next();
 };

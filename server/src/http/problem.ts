@@ -1,10 +1,11 @@
 import { STATUS_CODES } from 'node:http';
-import type { ApiProblem, FieldError } from '@sleetcrest/contract';
+import { type ApiProblem, describeErrors, type FieldError } from '@sleetcrest/contract';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { troubleOf, PerhapsKept, type Trouble } from '../database/errors.js';
 import { NobodyWaits } from '../threads/nobody-waits.js';
 import { idOf, logFailure } from './logging.js';
+import { SAY } from './words.js';
 
 /** A refusal that is told to the person as it stands. */
 export class HttpProblem extends Error {
@@ -18,9 +19,23 @@ export class HttpProblem extends Error {
   }
 }
 
+/** The most fields an answer names; the sentence says how many more there are. */
+const MOST_TOLD = 50;
+
+/** A refusal of fields of the request. */
+export const refused = (errors: readonly FieldError[], status = 422): HttpProblem =>
+  new HttpProblem(
+    status,
+    SAY.refused({ errors: describeErrors(errors) }),
+    errors.slice(0, MOST_TOLD),
+  );
+
 /** A refusal of one field of the request. */
 export const refusal = (path: string, message: string, status = 422): HttpProblem =>
-  new HttpProblem(status, `The request was refused: ${path}: ${message}`, [{ path, message }]);
+  refused([{ path, message }], status);
+
+/** A refusal of an id that something else has. */
+export const idTaken = (): HttpProblem => new HttpProblem(409, SAY.idTaken);
 
 /** Errors of Express's own body reader carry these. */
 interface BodyError {
@@ -32,37 +47,27 @@ interface BodyError {
 }
 
 const BODY_PROBLEMS: Record<string, HttpProblem> = {
-  'entity.parse.failed': new HttpProblem(400, 'The request is not JSON: mend its syntax.'),
-  'encoding.unsupported': new HttpProblem(415, 'Send the request as plain or gzipped UTF-8 JSON.'),
-  'charset.unsupported': new HttpProblem(415, 'Send the request as UTF-8 JSON.'),
+  'entity.parse.failed': new HttpProblem(400, SAY.notJson),
+  'encoding.unsupported': new HttpProblem(415, SAY.badEncoding),
+  'charset.unsupported': new HttpProblem(415, SAY.badCharacters),
 };
 
 /** Told to nobody, since nobody is there. */
-const GONE = new HttpProblem(499, 'Whoever asked has left.');
+const GONE = new HttpProblem(499, SAY.asksNoMore);
 
-const AGAIN = 'Nothing was changed; try again shortly.';
 /** What is told of a database that cannot do what was asked. */
 const TROUBLES: Record<Trouble, HttpProblem> = {
-  unreachable: new HttpProblem(503, `The database cannot be reached. ${AGAIN}`),
-  full: new HttpProblem(503, `Too many are asking at once. ${AGAIN}`),
-  lost: new HttpProblem(503, `The database was lost while it answered. ${AGAIN}`),
-  'too long': new HttpProblem(
-    503,
-    'This took the database too long and was given up. Nothing was changed; ask for less of it, or try again later.',
-  ),
-  conflict: new HttpProblem(503, `Others changed the same at this moment. ${AGAIN}`),
-  standby: new HttpProblem(503, `The database takes no changes just now. ${AGAIN}`),
-  'account gone': new HttpProblem(401, 'This account is gone; nothing was kept.'),
-  gone: new HttpProblem(
-    409,
-    'What this belongs to was deleted meanwhile. Nothing was changed; load the page again.',
-  ),
-  taken: new HttpProblem(409, 'Something else has this id; make a new id. Nothing was changed.'),
+  unreachable: new HttpProblem(503, SAY.unreachable),
+  full: new HttpProblem(503, SAY.full),
+  lost: new HttpProblem(503, SAY.lost),
+  'too long': new HttpProblem(503, SAY.tooLong),
+  conflict: new HttpProblem(503, SAY.conflict),
+  standby: new HttpProblem(503, SAY.standby),
+  'account gone': new HttpProblem(401, SAY.accountGone),
+  gone: new HttpProblem(409, SAY.belongingGone),
+  taken: idTaken(),
 };
-const PERHAPS_KEPT = new HttpProblem(
-  503,
-  'The database was lost while it kept this. It may have been kept: look before you send it again.',
-);
+const PERHAPS_KEPT = new HttpProblem(503, SAY.perhapsKept);
 
 const CHANGES = ['POST', 'PUT', 'PATCH', 'DELETE'];
 
@@ -72,7 +77,7 @@ function asProblem(error: unknown, method: string): HttpProblem {
   const { type, status, limit } = error as BodyError;
   if (type === 'entity.too.large') {
     const most = Math.floor((limit ?? 0) / 1024);
-    return new HttpProblem(413, `The request is too large: send at most ${most} kB.`);
+    return new HttpProblem(413, SAY.tooLarge({ most }));
   }
   if (type && BODY_PROBLEMS[type]) return BODY_PROBLEMS[type];
   const trouble = troubleOf(error);
@@ -82,12 +87,9 @@ function asProblem(error: unknown, method: string): HttpProblem {
     return perhaps ? PERHAPS_KEPT : TROUBLES[trouble];
   }
   if (status && status >= 400 && status < 500) {
-    return new HttpProblem(
-      status,
-      'The request cannot be read; check its address, headers and body.',
-    );
+    return new HttpProblem(status, SAY.unreadable);
   }
-  return new HttpProblem(500, 'Something went wrong here. Nothing is known to be lost; try again.');
+  return new HttpProblem(500, SAY.ourFault);
 }
 
 const causes = new WeakMap<Response, string>();
@@ -129,5 +131,5 @@ export function answerProblems(logger: Logger): ErrorRequestHandler {
 }
 
 export const notFound: RequestHandler = (request) => {
-  throw new HttpProblem(404, `There is nothing at ${request.method} ${request.path}.`);
+  throw new HttpProblem(404, SAY.nothingThere({ asked: `${request.method} ${request.path}` }));
 };

@@ -1,24 +1,20 @@
-import { describeErrors, fieldErrors } from '@sleetcrest/contract';
+import { fieldErrors } from '@sleetcrest/contract';
 import type { Request } from 'express';
 import type * as z from 'zod';
-import { HttpProblem } from './problem.js';
-
-/** The most fields an answer names; the sentence says how many more there are. */
-const MOST_TOLD = 50;
+import { HttpProblem, refused } from './problem.js';
+import { SAY } from './words.js';
 
 function valid<T>(schema: z.ZodType<T>, input: unknown, status: number): T {
   const parsed = schema.safeParse(input);
   if (parsed.success) return parsed.data;
-  const errors = fieldErrors(parsed.error);
-  const detail = `The request was refused: ${describeErrors(errors)}.`;
-  throw new HttpProblem(status, detail, errors.slice(0, MOST_TOLD));
+  throw refused(fieldErrors(parsed.error), status);
 }
 
 /** The body, as the schema has it; anything else is refused with 415 or 422. */
 export function bodyOf<T>(request: Request, schema: z.ZodType<T>): T {
   // What was read as JSON was sent as such.
   if (request.body === undefined && !request.is('application/json')) {
-    throw new HttpProblem(415, 'Send the request as application/json.');
+    throw new HttpProblem(415, SAY.sendJson);
   }
   return valid(schema, request.body, 422);
 }

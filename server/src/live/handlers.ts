@@ -20,6 +20,7 @@ import type { Follower } from './queries.js';
 import { sessionOver, type LiveService } from './service.js';
 import { SignsOfLife } from './signs-of-life.js';
 import type { Streams } from './streams.js';
+import { SAY } from './words.js';
 
 export function liveHandlers(
   live: LiveService,
@@ -72,7 +73,7 @@ export function liveHandlers(
       const before = callerOf(request);
       // Looked at before a guest is made, who would be left over.
       if (before?.name == null && nickname === null) {
-        throw refusal('nickname', 'say what you want to be called');
+        throw refusal('nickname', SAY.sayYourName);
       }
       const address = addressOf(request);
       // A class of guests comes from one address: only tries from there are counted for them.
@@ -130,5 +131,4 @@ export function liveHandlers(
   } satisfies Partial<Handlers>;
 }
 
-const notSeated = (): HttpProblem =>
-  new HttpProblem(404, 'This session is over, or you do not sit at it.');
+const notSeated = (): HttpProblem => new HttpProblem(404, SAY.overOrNotSeated);

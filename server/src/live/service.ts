@@ -26,6 +26,7 @@ import {
   type Followed,
   type Follower,
 } from './queries.js';
+import { SAY } from './words.js';
 
 /** The most who sit at one session. */
 const MOST_SEATS = 400;
@@ -60,7 +61,7 @@ export class LiveService {
       ignoreDuplicates: true,
     });
     const session = await sessionFor(this.sequelize, coach.id, { group });
-    if (!session) throw new HttpProblem(409, 'Another session has this id; make a new id.');
+    if (!session) throw new HttpProblem(409, SAY.idOfAnother);
     return session;
   }
 
@@ -101,14 +102,14 @@ export class LiveService {
   /** The session whose code is on the board. */
   async byCode(code: string): Promise<string> {
     const row = await this.models.lives.findOne({ where: { code } });
-    if (!row) throw new HttpProblem(404, 'No session has this code now; look at the board again.');
+    if (!row) throw new HttpProblem(404, SAY.noSuchCode);
     return row.id;
   }
 
   /** The session a group is holding. */
   async ofGroup(groupId: string): Promise<string> {
     const row = await this.models.lives.findOne({ where: { groupId } });
-    if (!row) throw new HttpProblem(404, 'This group is not meeting just now.');
+    if (!row) throw new HttpProblem(404, SAY.notMeeting);
     return row.id;
   }
 
@@ -124,10 +125,7 @@ export class LiveService {
       const held = await heldWith(this.sequelize, live, caller.id, whole);
       if (!held) throw sessionOver();
       if (held.others >= MOST_SEATS) {
-        throw new HttpProblem(
-          409,
-          `There are ${MOST_SEATS} at this table, as many as there is room for.`,
-        );
+        throw new HttpProblem(409, SAY.tableFull({ most: MOST_SEATS }));
       }
       if (isGuest && nickname !== null) await this.refuseTaken(live, caller.id, nickname, whole);
       await this.models.seats.upsert(
@@ -158,7 +156,7 @@ export class LiveService {
       others.some((one) => nameKey(one) === key) ||
       (await isSomebodys(this.sequelize, live, account, key, whole));
     if (!taken) return;
-    throw refusal('nickname', `somebody here is called ${nickname}; add something to it`, 409);
+    throw refusal('nickname', SAY.calledSoToo({ nickname }), 409);
   }
 
   /**
@@ -216,5 +214,5 @@ export class LiveService {
   }
 }
 
-export const sessionOver = (): HttpProblem => new HttpProblem(404, 'This session is over.');
-const notHere = (): HttpProblem => new HttpProblem(404, 'Nobody called so sits at this table.');
+export const sessionOver = (): HttpProblem => new HttpProblem(404, SAY.over);
+const notHere = (): HttpProblem => new HttpProblem(404, SAY.nobodyCalledSo);

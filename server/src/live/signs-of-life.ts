@@ -1,6 +1,7 @@
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import { placeOf } from '../accounts/tries.js';
 import { HttpProblem } from '../http/problem.js';
+import { SAY } from './words.js';
 
 const SECONDS = 10;
 /** A page tells where somebody is whenever that changes, at most every 600 milliseconds, and has a few tabs. */
@@ -23,12 +24,9 @@ export class SignsOfLife {
       await this.ofPlace.consume(placeOf(address));
     } catch (error) {
       if (!(error instanceof RateLimiterRes)) throw error;
-      throw new HttpProblem(
-        429,
-        'Your page says where you are too often; it waits a moment.',
-        undefined,
-        { 'retry-after': String(Math.max(1, Math.ceil(error.msBeforeNext / 1000))) },
-      );
+      throw new HttpProblem(429, SAY.tooManySigns, undefined, {
+        'retry-after': String(Math.max(1, Math.ceil(error.msBeforeNext / 1000))),
+      });
     }
   }
 }

@@ -7,6 +7,7 @@ import { Hub } from './hub.js';
 import { LiveNews, PULSE, type Heard } from './news.js';
 import { present, sessionWhole, standings, type Followed, type Standing } from './queries.js';
 import { lineOf, Stream, STREAM_HEADERS, type Following } from './stream.js';
+import { SAY } from './words.js';
 
 /** The most pages on which one person follows something at once, and on which all do through one process. */
 const MOST_OF_ONE = 12;
@@ -96,10 +97,10 @@ export class Streams {
   private take(account: string): () => void {
     const own = this.owners.get(account) ?? 0;
     if (own >= MOST_OF_ONE) {
-      throw new HttpProblem(429, 'You follow this on too many pages; close some of them.');
+      throw new HttpProblem(429, SAY.tooManyPages);
     }
     if (this.count >= MOST_OF_ALL) {
-      throw new HttpProblem(503, 'As many pages follow sessions here as can; try again shortly.');
+      throw new HttpProblem(503, SAY.tooManyFollow);
     }
     this.owners.set(account, own + 1);
     this.count++;

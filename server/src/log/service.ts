@@ -7,12 +7,12 @@ import type {
   TellChange,
 } from '@sleetcrest/contract/log';
 import { logEntrySchema } from '@sleetcrest/contract/log';
-import { fieldErrors, describeErrors } from '@sleetcrest/contract';
+import { fieldErrors } from '@sleetcrest/contract';
 import { FOR_ONESELF, type LogEntry } from '@sleetcrest/core/learner/log';
 import type { Sequelize, Transaction } from 'sequelize';
 import { momentsAgo } from '../database/clock.js';
 import { transaction } from '../database/transaction.js';
-import { HttpProblem } from '../http/problem.js';
+import { HttpProblem, refused } from '../http/problem.js';
 import {
   addEntries,
   addEntry,
@@ -28,6 +28,7 @@ import {
 import { LogRoom } from './room.js';
 import { ToldFields } from './told.js';
 import { whereOf, type SeenFilter } from './where.js';
+import { SAY } from './words.js';
 
 /** Milliseconds for which changes are told again, longer than any transaction takes. */
 const OVERLAP = 60_000;
@@ -60,7 +61,7 @@ export class LogService {
     const kept = await entryIn(this.sequelize, account, entry.id, { deletedToo: true });
     // Told in another way, such as with the offset of another place, it is another record.
     if (kept && isDeepStrictEqual(kept, entry)) return kept;
-    throw new HttpProblem(409, 'Another record is kept under this id; make a new id.');
+    throw new HttpProblem(409, SAY.idOfAnother);
   }
 
   /** Keeps many records, all or none. One that was deleted comes back. */
@@ -104,10 +105,7 @@ export class LogService {
       const counts = await this.told.hear(account, before, change, told, whole);
       if (Object.keys(counts).length === 0) return before;
       const parsed = logEntrySchema.safeParse({ ...before, ...counts });
-      if (!parsed.success) {
-        const errors = fieldErrors(parsed.error);
-        throw new HttpProblem(422, `The request was refused: ${describeErrors(errors)}.`, errors);
-      }
+      if (!parsed.success) throw refused(fieldErrors(parsed.error));
       await rewrite(this.sequelize, account, parsed.data, whole);
       return parsed.data;
     });
@@ -153,5 +151,4 @@ export class LogService {
   }
 }
 
-const notKept = (): HttpProblem =>
-  new HttpProblem(404, 'No record is kept under this id; it may have been deleted.');
+const notKept = (): HttpProblem => new HttpProblem(404, SAY.notKept);

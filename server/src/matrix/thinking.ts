@@ -1,6 +1,7 @@
 import { HttpProblem } from '../http/problem.js';
 import { Threads, TooLong } from '../threads/threads.js';
 import type { AboutStanding, Columns, PracticeStanding } from './standing-thinker.js';
+import { SAY } from './words.js';
 
 /** A class has tens of thousands of answers: not on the thread that answers. */
 const thinkers = new Threads<AboutStanding, Columns | PracticeStanding[]>('standing', {
@@ -15,7 +16,7 @@ async function thought<T>(about: AboutStanding, signal?: AbortSignal): Promise<T
     return (await thinkers.run(about, signal)) as T;
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
-    throw new HttpProblem(503, 'It takes too long to work out how all stand; try again later.');
+    throw new HttpProblem(503, SAY.takesTooLong);
   }
 }
 

@@ -8,6 +8,7 @@ import { transaction } from '../database/transaction.js';
 import { HttpProblem, refusal } from '../http/problem.js';
 import { refuseUnusable } from '../threads/thinking.js';
 import { makeRoom } from '../upkeep/room.js';
+import { SAY } from './words.js';
 
 /** Keeps methods that people made, each for its owner: what it has answered is in the database. */
 export class MethodService {
@@ -119,17 +120,16 @@ export class MethodService {
 
   private async row(owner: string, id: string, paranoid: boolean): Promise<MethodRow> {
     const row = await this.rows.findOne({ where: { ownerId: owner, id }, paranoid });
-    if (!row)
-      throw new HttpProblem(404, 'No method is kept under this id; it may have been deleted.');
+    if (!row) throw new HttpProblem(404, SAY.notKept);
     return row;
   }
 }
 
-const besideTitle = (title: string): string => `${title.slice(0, 90)} (changed elsewhere too)`;
+const besideTitle = (title: string): string => SAY.changedElsewhere({ title: title.slice(0, 90) });
 
 function refuseMisnamed(id: string, method: KeepMethod['method']): void {
-  if (method.id !== id) throw refusal('method.id', `it must be ${id}, as in the address`);
+  if (method.id !== id) throw refusal('method.id', SAY.otherThanAddress({ id }));
   if (methodById(id)) {
-    throw refusal('method.id', `${id} is a built-in method; give this one another id`);
+    throw refusal('method.id', SAY.builtIn({ id }));
   }
 }

@@ -10,6 +10,7 @@ import { Threads } from '../threads/threads.js';
 import { addressesOf, calendarOf, isAddress } from './queries.js';
 import type { PlanService } from './service.js';
 import type { CalendarAsked } from './write-calendar.js';
+import { SAY } from './words.js';
 
 // Hundreds of plans take a while to be written: not on the thread that answers.
 const writers = new Threads<CalendarAsked, string>('calendars', {
@@ -104,5 +105,4 @@ export class CalendarService {
   }
 }
 
-const noCalendar = (): HttpProblem =>
-  new HttpProblem(404, 'No calendar is at this address; ask the coach for the one in use.');
+const noCalendar = (): HttpProblem => new HttpProblem(404, SAY.noSuchCalendar);

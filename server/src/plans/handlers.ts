@@ -8,6 +8,7 @@ import { HttpProblem } from '../http/problem.js';
 import { bodyOf, paramsOf } from '../http/validate.js';
 import type { CalendarService } from './calendar.js';
 import type { PlanService } from './service.js';
+import { SAY } from './words.js';
 
 export const planHandlers = (plans: PlanService, calendars: CalendarService) =>
   ({
@@ -19,7 +20,7 @@ export const planHandlers = (plans: PlanService, calendars: CalendarService) =>
       const { id, plan } = paramsOf(request, planParamsSchema);
       const given = bodyOf(request, keepPlanSchema);
       if (given.plan.id !== plan) {
-        throw new HttpProblem(422, 'The plan has another id than its address.');
+        throw new HttpProblem(422, SAY.otherThanAddress);
       }
       response.json(await plans.keep(id, given));
     },

@@ -6,6 +6,7 @@ import { HttpProblem } from '../http/problem.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';
 import { keptPlan, plansOf, samePlan } from './queries.js';
+import { SAY } from './words.js';
 
 /** Keeps the sessions that are planned for a group. */
 export class PlanService {
@@ -43,16 +44,11 @@ export class PlanService {
       const there = await samePlan(this.sequelize, group, plan, whole);
       if (there?.same) return { plan, changedAt: there.changed_at.toISOString() };
       if ((there?.changed_at.toISOString() ?? null) !== basis) {
-        throw new HttpProblem(
-          409,
-          there
-            ? 'Somebody changed this plan meanwhile; look at theirs first. Yours was not kept.'
-            : 'This plan was deleted meanwhile; keep it as a new one if you need it.',
-        );
+        throw new HttpProblem(409, there ? SAY.changedMeanwhile : SAY.deletedMeanwhile);
       }
       const count = await this.models.plans.count({ where: { groupId: group }, ...at });
       if (!there && count >= MOST_KEPT.plansOfGroup) {
-        throw noRoom('plans of a group', MOST_KEPT.plansOfGroup);
+        throw noRoom('plans', MOST_KEPT.plansOfGroup);
       }
       const kept = await keptPlan(this.sequelize, group, plan, whole);
       return { plan, changedAt: kept.toISOString() };
@@ -61,6 +57,6 @@ export class PlanService {
 
   async remove(groupId: string, id: string): Promise<void> {
     const gone = await this.models.plans.destroy({ where: { groupId, id } });
-    if (gone === 0) throw new HttpProblem(404, 'No plan of this group is known by this id.');
+    if (gone === 0) throw new HttpProblem(404, SAY.noSuchPlan);
   }
 }

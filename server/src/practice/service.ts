@@ -31,7 +31,7 @@ export class PracticeService {
       this.sequelize,
       async (whole) => {
         const total = await totalHeld(this.sequelize, account, whole);
-        if (total + reviews.length > this.most) throw noRoom('answers of practice', this.most);
+        if (total + reviews.length > this.most) throw noRoom('answers', this.most);
         const added = await addReviews(this.sequelize, account, reviews, whole);
         return { added, known: reviews.length - added };
       },

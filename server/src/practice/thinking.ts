@@ -2,6 +2,7 @@ import type { Card, Review } from '@sleetcrest/core/learner/answers';
 import { HttpProblem } from '../http/problem.js';
 import { Threads, TooLong } from '../threads/threads.js';
 import type { AboutFacts, Reckoned } from './reckoner.js';
+import { SAY } from './words.js';
 
 /** Hundreds of thousands of answers take a second to reckon with: not on the thread that answers. */
 const reckoners = new Threads<AboutFacts, Reckoned>('reckoning', {
@@ -16,7 +17,7 @@ async function reckoned<T extends Reckoned>(about: AboutFacts, signal?: AbortSig
     return (await reckoners.run(about, signal)) as T;
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
-    throw new HttpProblem(503, 'It takes too long to reckon with all answers; try again later.');
+    throw new HttpProblem(503, SAY.takesTooLong);
   }
 }
 

@@ -13,8 +13,8 @@ export interface PageAsked {
   stages: Matrix['stages'];
   columns: Matrix['columns'];
   row: MatrixRow;
-  /** What is set for them, in words, each with the day until which. */
-  set: { words: string; until: string | null; note: string }[];
+  /** What is set for them, in words, each with the day until which and the cases it is about. */
+  set: { words: string; until: string | null; note: string; cases: readonly string[] }[];
   /** Days on which they practised or recorded anything since the season began. */
   days: number;
 }

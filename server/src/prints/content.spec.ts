@@ -109,12 +109,12 @@ describe('a learner’s pack', () => {
 
   it('has what is set, with its day and note where there are any', async () => {
     const set = [
-      { words: 'Plan the first steps, once', until: null, note: '' },
-      { words: 'Daisy on the clock, twice', until: '2026-12-03', note: 'slowly' },
+      { words: 'Plan the first steps, once', until: null, note: '', cases: [] },
+      { words: 'The lesson', until: '2026-12-03', note: 'slowly', cases: [columns[4]!.case] },
     ];
     const words = wordsIn(await packContent(asked(['begun'], [], { set })));
     expect(words).toContain('Plan the first steps, once');
-    expect(words).toContain('Daisy on the clock, twice, until 2026-12-03, slowly');
+    expect(words).toContain('The lesson, until 3 December 2026, slowly');
     expect(said(await packContent(asked(['begun'], [])))).not.toContain('Until next time');
   });
 

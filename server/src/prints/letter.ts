@@ -1,41 +1,43 @@
 import { toPractise } from '@sleetcrest/core/learner/standing';
+import { listed } from '@sleetcrest/core/words';
 import type { Content } from 'pdfmake/interfaces.js';
 import type { PageAsked } from './asked.js';
+import { dayWords } from './days.js';
+import { caseNamed } from './pictured.js';
 import { ridgeOf, titlesOf } from './standings.js';
+import { SAY } from './words.js';
 
-/** What a letter looks back on. */
-export const SEASON = { days: 70, words: 'ten weeks' };
+/** What a letter looks back on: the ten weeks of which it speaks. */
+export const SEASON_DAYS = 70;
+/** Seconds from which a typical time is told in minutes. */
+const IN_MINUTES = 90;
 
 /** One page for a family, plain: what was come to, and what to practise until next time. */
 export function letterContent(asked: PageAsked): Content[] {
-  const { row, days, coach, columns } = asked;
+  const { row, days, coach, columns, group } = asked;
+  const learner = row.name;
   const sure = titlesOf(asked, 'sure');
   const under = titlesOf(asked, 'known', 'begun', 'slipping');
-  const next = toPractise(row.cases.map(({ standing }) => standing)).map((k) => columns[k]!.title);
-  const typical = row.typical;
-  const paragraphs = [
-    `This is how ${row.name} stands with the cube in ${asked.group}, on ${asked.day}.`,
-    days > 0
-      ? `${row.name} practised on ${days === 1 ? 'one day' : `${days} different days`} of the last ${SEASON.words}.`
-      : `${row.name} has not practised here in the last ${SEASON.words}.`,
-    sure.length > 0
-      ? `Sure by now: ${sure.join(', ')}. What is sure went right on several days.`
-      : 'Nothing is sure yet: each step takes several days, and that is as it should be.',
-    under.length > 0 ? `Under way: ${under.join(', ')}.` : '',
-    typical === null
-      ? ''
-      : `A whole cube takes about ${typical < 90 ? `${Math.round(typical)} seconds` : `${Math.round(typical / 60)} minutes`}. Nobody is to hurry.`,
-    next.length > 0
-      ? `Until next time, a few minutes on some days: ${next.map((title) => `“${title}”`).join(' and ')}. The page in the pack shows how.`
-      : 'Until next time: whole cubes, for the joy of it.',
-    'Short is better than long: with a relaxed grip, and a rest after twenty minutes. If a hand hurts, stop.',
-  ];
+  const next = toPractise(row.cases.map(({ standing }) => standing)).map((k) => columns[k]!);
   return [
-    { text: `For ${row.name} and family`, style: 'title', margin: [0, 0, 0, 10] },
+    { text: SAY.forFamily({ learner }), style: 'title', margin: [0, 0, 0, 10] },
     ridgeOf(asked, 510),
-    ...paragraphs
-      .filter((text) => text !== '')
-      .map((text): Content => ({ text, fontSize: 12, margin: [0, 8, 0, 0] })),
+    paragraph(SAY.howTheyStand({ learner, group, day: dayWords(asked.day) })),
+    paragraph(SAY.practised({ learner, days })),
+    paragraph(sure.length > 0 ? SAY.sureByNow({ sure: listed(sure) }) : SAY.nothingSure),
+    ...(under.length > 0 ? [paragraph(SAY.underWay({ open: listed(under) }))] : []),
+    ...(row.typical === null ? [] : [paragraph(timeWords(row.typical))]),
+    paragraph(next.length > 0 ? SAY.untilNextTimeThese({ count: next.length }) : SAY.wholeCubes),
+    ...next.map((one) => caseNamed(asked, one.case, one.title)),
+    paragraph(SAY.short),
     { text: coach, fontSize: 12, margin: [0, 24, 0, 0] },
   ];
+}
+
+const paragraph = (text: string): Content => ({ text, fontSize: 12, margin: [0, 8, 0, 0] });
+
+/** A typical time as a family would say it. */
+function timeWords(seconds: number): string {
+  if (seconds < IN_MINUTES) return SAY.aboutSeconds({ seconds: Math.round(seconds) });
+  return SAY.aboutMinutes({ minutes: Math.round(seconds / 60) });
 }

@@ -1,5 +1,5 @@
 import type { Account } from '@sleetcrest/contract/accounts';
-import { taskWords } from '@sleetcrest/core/group/tasks';
+import { casesOf, taskWords } from '@sleetcrest/core/group/tasks';
 import type { Sequelize } from 'sequelize';
 import type { AssignmentService } from '../assignments/service.js';
 import { modelsOf } from '../database/models/index.js';
@@ -115,6 +115,7 @@ export class PrintMaking {
           words: taskWords(task, (id) => titles.get(id) ?? id),
           until,
           note,
+          cases: casesOf(task),
         })),
     }));
   }

@@ -1,5 +1,4 @@
-import { type Method, type Side, sideOfColour, STANDARD_SCHEME, SWATCHES } from '@sleetcrest/core';
-import { resolveMethod } from '@sleetcrest/core/engine/run';
+import { type Method, type Side, STANDARD_SCHEME, SWATCHES } from '@sleetcrest/core';
 import { setUpFor } from '@sleetcrest/core/engine/set-up';
 import {
   type GlanceNode,
@@ -10,13 +9,17 @@ import {
 import { toPractise } from '@sleetcrest/core/learner/standing';
 import { pictureHold } from '@sleetcrest/core/shown/cases';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
+import { capitalised, either, listed } from '@sleetcrest/core/words';
 import { addDays, format, parseISO } from 'date-fns';
 import { LRUCache } from 'lru-cache';
 import type { Content } from 'pdfmake/interfaces.js';
-import { caseContent, inkOf, line, type Sheet } from '../handouts/content.js';
+import { caseContent, line, type Sheet } from '../handouts/content.js';
 import { planOfLooks } from '../handouts/looks.js';
 import type { PageAsked } from './asked.js';
+import { dayWords } from './days.js';
+import { caseNamed, caseOf, firstSide, INK } from './pictured.js';
 import { ridgeOf, titlesOf } from './standings.js';
+import { SAY } from './words.js';
 
 /** Days in the table to tick, from the day of the page on. */
 const TICKED = 7;
@@ -29,29 +32,18 @@ export async function packContent(asked: PageAsked): Promise<Content[]> {
   const practised = await Promise.all(wanted.map((one, k) => caseToPractise(asked, one.case, k)));
   return [
     { text: row.name, style: 'title' },
-    { text: `${asked.group}, ${asked.day}`, style: 'quiet' },
-    { text: 'What is sure', style: 'part' },
+    { text: SAY.groupAndDay({ group: asked.group, day: dayWords(asked.day) }), style: 'quiet' },
+    { text: SAY.whatIsSure, style: 'part' },
     ridgeOf(asked, 510),
     { text: sureWords(asked), margin: [0, 2, 0, 0] },
     ...practised.flat(),
     ...(wanted.length === 0
-      ? [{ text: 'Nothing is open: solve whole cubes, and look ahead.', style: 'part' } as Content]
-      : [
-          ticks(
-            wanted.map(({ title }) => title),
-            asked.day,
-          ),
-        ]),
+      ? [{ text: SAY.nothingOpen, style: 'part' } as Content]
+      : [ticks(asked, wanted)]),
     ...(set.length > 0
       ? [
-          { text: 'Until next time', style: 'part' } as Content,
-          {
-            ul: set.map(({ words, until, note }) =>
-              [words, until === null ? '' : `until ${until}`, note]
-                .filter((part) => part !== '')
-                .join(', '),
-            ),
-          } as Content,
+          { text: SAY.untilNextTime, style: 'part' } as Content,
+          { ul: set.map((one) => taskContent(asked, one)) } as Content,
         ]
       : []),
     cutLine(),
@@ -61,12 +53,32 @@ export async function packContent(asked: PageAsked): Promise<Content[]> {
 function sureWords(asked: PageAsked): string {
   const sure = titlesOf(asked, 'sure');
   const open = titlesOf(asked, 'known', 'begun', 'slipping');
-  const told = sure.length > 0 ? `Sure: ${sure.join(', ')}.` : 'Nothing learned yet; it will come.';
-  return open.length > 0 ? `${told} Under way: ${open.join(', ')}.` : told;
+  const said = { sure: listed(sure), open: listed(open) };
+  if (sure.length > 0) return open.length > 0 ? SAY.sureAndUnderWay(said) : SAY.sure(said);
+  return open.length > 0 ? SAY.nothingLearnedUnderWay(said) : SAY.nothingLearned;
 }
 
-function ticks(titles: readonly string[], day: string): Content {
-  const days = Array.from({ length: TICKED }, (_, k) => format(addDays(parseISO(day), k), 'EEE'));
+/** What is set, and the pictures of the cases it names. */
+function taskContent(
+  asked: PageAsked,
+  { words, until, note, cases }: PageAsked['set'][0],
+): Content {
+  const text = taskSaid(words, until === null ? undefined : dayWords(until), note);
+  const titles = new Map(asked.columns.map((column) => [column.case, column.title]));
+  const named = cases.map((id) => caseNamed(asked, id, titles.get(id) ?? id));
+  return named.length > 0 ? { stack: [text, ...named] } : text;
+}
+
+function taskSaid(task: string, until: string | undefined, note: string): string {
+  if (until === undefined) return note === '' ? task : SAY.taskWithNote({ task, note });
+  return note === ''
+    ? SAY.taskUntil({ task, until })
+    : SAY.taskUntilWithNote({ task, until, note });
+}
+
+function ticks(asked: PageAsked, wanted: PageAsked['columns']): Content {
+  const from = parseISO(asked.day);
+  const days = Array.from({ length: TICKED }, (_, k) => format(addDays(from, k), 'EEE'));
   return {
     margin: [0, 10, 0, 0],
     fontSize: 9,
@@ -74,8 +86,8 @@ function ticks(titles: readonly string[], day: string): Content {
     table: {
       widths: ['*', ...days.map(() => 34)],
       body: [
-        ['Tick when you did it three times', ...days],
-        ...titles.map((title) => [title, ...days.map(() => ' ')]),
+        [SAY.tick, ...days],
+        ...wanted.map((one) => [caseNamed(asked, one.case, one.title), ...days.map(() => ' ')]),
       ],
     },
     layout: { hLineColor: () => '#8497a8', vLineColor: () => '#8497a8' },
@@ -100,13 +112,10 @@ const cutLine = (): Content => ({
 
 async function caseToPractise(asked: PageAsked, id: string, k: number): Promise<Content[]> {
   const { method, firstColour } = asked;
-  const approaches = resolveMethod(method);
-  const approach = approaches.ok
-    ? approaches.value.find(({ cases }) => cases.some((one) => one.id === id))
-    : undefined;
-  const one = approach?.cases.find((each) => each.id === id);
-  if (!approach || !one) return [];
-  const first = sideOfColour(STANDARD_SCHEME, firstColour);
+  const found = caseOf(method, id);
+  if (!found) return [];
+  const { approach, one } = found;
+  const first = firstSide(asked);
   const handout = {
     method: method.id,
     stage: null,
@@ -116,16 +125,13 @@ async function caseToPractise(asked: PageAsked, id: string, k: number): Promise<
     ink: 'colour' as const,
     swatches: SWATCHES,
   };
-  const sheet: Sheet = { handout, method, first, ink: inkOf(handout) };
+  const sheet: Sheet = { handout, method, first, ink: INK };
   const looks = await looksTo(approach, id, first);
   return [
-    { text: k === 0 ? 'To practise first' : 'And then', style: 'part' },
+    { text: k === 0 ? SAY.toPractiseFirst : SAY.andThen, style: 'part' },
     caseContent(sheet, approach, one),
-    ...(looks.length > 0 ? [line('Look first', looks.join('; '))] : []),
-    line(
-      'Set it up',
-      `from solved, white up and green in front: ${setUps(id, method, first).join('   or   ')}`,
-    ),
+    ...(looks.length > 0 ? [line(SAY.lookFirst, capitalised(looks.join('; ')))] : []),
+    line(SAY.setItUp, SAY.fromSolved({ ways: either(setUps(id, method, first)) })),
   ];
 }
 
@@ -145,8 +151,8 @@ async function looksTo(approach: Approach, id: string, first: Side): Promise<str
   const { tree } = await plan;
   const hold = pictureHold(approach, first);
   const way = likeliest(tree, id);
-  return (way?.steps ?? []).map(
-    ({ place, seen }) => `${place}: ${seenWords(seen, STANDARD_SCHEME, first, hold)}`,
+  return (way?.steps ?? []).map(({ place, seen }) =>
+    SAY.look({ place, seen: seenWords(seen, STANDARD_SCHEME, first, hold) }),
   );
 }
 

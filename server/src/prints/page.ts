@@ -3,9 +3,11 @@ import { TEXT_FONT } from '../handouts/fonts.js';
 import { pdfOf } from '../handouts/pdf-of.js';
 import type { PageAsked } from './asked.js';
 import { certificateContent } from './certificate.js';
+import { dayWords } from './days.js';
 import { letterContent } from './letter.js';
 import { packContent } from './pack.js';
 import { QUIET } from './standings.js';
+import { SAY } from './words.js';
 
 const CONTENTS: Record<PageAsked['kind'], (asked: PageAsked) => Content[] | Promise<Content[]>> = {
   pack: packContent,
@@ -22,7 +24,7 @@ export default async function page(asked: PageAsked): Promise<Uint8Array> {
     pageMargins: [42, 40, 42, 48],
     // A moment of its own would make every copy another one.
     info: {
-      title: `${row.name}, ${group}`,
+      title: SAY.titleOfPage({ learner: row.name, group }),
       creator: 'Sleetcrest',
       creationDate: new Date(`${day}T00:00:00Z`),
     },
@@ -36,8 +38,8 @@ export default async function page(asked: PageAsked): Promise<Uint8Array> {
     },
     footer: (at, count) => ({
       columns: [
-        { text: `${row.name} · ${group} · ${day}`, width: '*' },
-        { text: `${at} of ${count}`, alignment: 'right', width: 60 },
+        { text: SAY.foot({ learner: row.name, group, day: dayWords(day) }), width: '*' },
+        { text: SAY.pageOf({ page: at, count }), alignment: 'right', width: 60 },
       ],
       fontSize: 8.5,
       color: QUIET,

@@ -3,7 +3,7 @@ import { FOR_ONESELF } from '@sleetcrest/core/learner/log';
 import type { Sequelize } from 'sequelize';
 import * as z from 'zod';
 import { changed, rowOf, rowsOf } from '../database/statement.js';
-import { SEASON } from './letter.js';
+import { SEASON_DAYS } from './letter.js';
 
 const takenRow = z.object({
   id: z.string(),
@@ -81,11 +81,11 @@ export async function seasonDays(
     `SELECT account_id AS id, count(DISTINCT day)::int AS days FROM (
        SELECT account_id, (at AT TIME ZONE 'UTC' + make_interval(mins => utc_offset))::date AS day
        FROM practice_reviews WHERE account_id = ANY ($1::uuid[])
-         AND at > $2::date - ${SEASON.days + 2}
+         AND at > $2::date - ${SEASON_DAYS + 2}
        UNION ALL
        SELECT account_id, day FROM log_entries WHERE account_id = ANY ($1::uuid[])
          AND deleted_at IS NULL AND NOT tags @> ARRAY['${FOR_ONESELF}']::text[]) all_days
-     WHERE day <= $2::date AND day > $2::date - ${SEASON.days} GROUP BY account_id`,
+     WHERE day <= $2::date AND day > $2::date - ${SEASON_DAYS} GROUP BY account_id`,
     [ids, day],
   );
   return new Map(rows.map(({ id, days }) => [id, days]));

@@ -4,10 +4,11 @@ import { Op, type Sequelize } from 'sequelize';
 import { modelsOf, type Models } from '../database/models/index.js';
 import type { PrintRow } from '../database/models/table.js';
 import { transaction } from '../database/transaction.js';
-import { HttpProblem, refusal } from '../http/problem.js';
+import { HttpProblem, idTaken, refusal } from '../http/problem.js';
 import type { Sending } from '../jobs/jobs.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';
+import { SAY } from './words.js';
 
 /** Prints that are listed, newest first: more than anybody looks at. */
 const LISTED = 20;
@@ -45,12 +46,12 @@ export class PrintService {
         const meant = [...new Set(asked.for)];
         const where = { groupId, learnerId: { [Op.in]: meant } };
         if ((await this.models.members.count({ where, ...at })) < meant.length) {
-          throw refusal('for', 'somebody in it is no learner of this group');
+          throw refusal('for', SAY.notOfThisGroup);
         }
       }
       const others = { groupId, id: { [Op.ne]: id } };
       if ((await this.models.prints.count({ where: others, ...at })) >= MOST_KEPT.printsOfGroup) {
-        throw noRoom('things printed for a group', MOST_KEPT.printsOfGroup);
+        throw noRoom('prints', MOST_KEPT.printsOfGroup);
       }
       await this.models.prints.bulkCreate([{ id, groupId, askedBy: account.id, asked }], {
         ignoreDuplicates: true,
@@ -58,7 +59,7 @@ export class PrintService {
       });
     });
     const row = await this.models.prints.findOne({ attributes: TOLD, where: { id, groupId } });
-    if (!row) throw new HttpProblem(409, 'Something else has this id; make a new id.');
+    if (!row) throw idTaken();
     // What cannot be told now is found by whoever looks after what nobody works at.
     if (row.state === 'waiting') await this.jobs.send('print', { print: id }, { id });
     return told(row);
@@ -68,7 +69,7 @@ export class PrintService {
   async pdf(groupId: string, id: string): Promise<{ name: string; pdf: Buffer }> {
     const row = await this.models.prints.findOne({ where: { id, groupId } });
     if (!row) throw unknownJob();
-    if (!row.pdf) throw new HttpProblem(409, 'It is not made yet; wait for it.');
+    if (!row.pdf) throw new HttpProblem(409, SAY.notYet);
     return { name: `sleetcrest-${row.asked.kind}-${row.asked.day}.pdf`, pdf: row.pdf };
   }
 
@@ -89,5 +90,4 @@ const told = (row: PrintRow): PrintJob => ({
   askedAt: row.askedAt.toISOString(),
 });
 
-const unknownJob = (): HttpProblem =>
-  new HttpProblem(404, 'Nothing that was printed is known by this id; it is kept for a day.');
+const unknownJob = (): HttpProblem => new HttpProblem(404, SAY.noSuchPrint);

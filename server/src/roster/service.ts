@@ -11,6 +11,7 @@ import { HttpProblem } from '../http/problem.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { addToGroup, madeAccounts, takenAmong } from './queries.js';
 import { WORDS } from './words.js';
+import { SAY } from './said.js';
 
 /** Words of a phrase to begin with. */
 const PHRASE_WORDS = 4;
@@ -62,7 +63,7 @@ export class RosterService {
   async add(group: string, { learners }: AddLearners): Promise<NameSlips> {
     const keys = learners.map(({ name }) => nameKey(name));
     const twice = keys.findIndex((key, k) => keys.indexOf(key) < k);
-    if (twice >= 0) throw refused(twice, `${learners[twice]!.name} is there twice`);
+    if (twice >= 0) throw refused(twice, SAY.twice({ name: learners[twice]!.name }));
     const slips = await Promise.all(
       learners.map(async ({ id, name }) => ({ id, name, phrase: await this.phraseFor(group, id) })),
     );
@@ -76,10 +77,7 @@ export class RosterService {
       await addToGroup(this.sequelize, group, [...made], whole);
       const count = await this.models.members.count({ where: { groupId: group }, ...at });
       if (count > MOST_KEPT.learnersOfGroup) {
-        throw new HttpProblem(
-          409,
-          `A group has at most ${MOST_KEPT.learnersOfGroup} learners; make another for the rest. Nobody was added.`,
-        );
+        throw new HttpProblem(409, SAY.tooMany({ most: MOST_KEPT.learnersOfGroup }));
       }
       tellRights(whole, [...made], group);
     });
@@ -102,10 +100,10 @@ export class RosterService {
       if (made.has(id)) continue;
       const row = there.get(id);
       if (row?.madeIn !== group || row.nameKey !== nameKey(name)) {
-        throw refused(k, `${name} is taken here; add something to it`);
+        throw refused(k, SAY.nameTaken({ name }));
       }
       if (!row.phraseGiven || !(await verify(row.phraseHash!, phrase))) {
-        throw refused(k, `${name} is here already, and has another phrase by now`);
+        throw refused(k, SAY.otherPhrase({ name }));
       }
     }
   }
@@ -126,5 +124,5 @@ const likeIt = (name: string): string[] =>
 
 function refused(at: number, message: string): HttpProblem {
   const path = `learners.${at}.name`;
-  return new HttpProblem(409, `Nobody was added: ${message}.`, [{ path, message }]);
+  return new HttpProblem(409, SAY.nobodyAdded({ why: message }), [{ path, message }]);
 }

@@ -14,6 +14,7 @@ import { inside, transaction } from '../database/transaction.js';
 import { HttpProblem, refusal } from '../http/problem.js';
 import { planned } from '../threads/thinking.js';
 import { makeRoom } from '../upkeep/room.js';
+import { SAY } from './words.js';
 
 /** Keeps solves, each for its owner alone: what it has answered is in the database. */
 export class SolveService {
@@ -62,7 +63,7 @@ export class SolveService {
           row.firstColour === kept.firstColour &&
           isDeepStrictEqual(row.start, kept.start);
         if (!same) {
-          throw new HttpProblem(409, 'Another cube is kept under this id; make a new id.');
+          throw new HttpProblem(409, SAY.idOfAnother);
         }
         return { solve: savedSolveOf(row), created: before === null };
       },
@@ -177,8 +178,7 @@ export class SolveService {
       ...inside(lock),
       ...(lock ? { lock: true } : {}),
     });
-    if (!row)
-      throw new HttpProblem(404, 'No cube is kept under this id; it may have been deleted.');
+    if (!row) throw new HttpProblem(404, SAY.notKept);
     return row;
   }
 }
@@ -204,7 +204,7 @@ function checkPosition(position: UpdateSolve['position'], stepCount: number): vo
   ) {
     return;
   }
-  throw refusal('position', `this solve has ${stepCount} steps, and at its end no turn is left`);
+  throw refusal('position', SAY.beyondEnd({ steps: stepCount }));
 }
 
 /**

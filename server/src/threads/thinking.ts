@@ -3,6 +3,7 @@ import type { WalkAsked } from '@sleetcrest/core/engine/run';
 import { refusal } from '../http/problem.js';
 import { Threads, TooLong } from './threads.js';
 import type { Thought, ThoughtAbout } from './thinker.js';
+import { SAY } from './words.js';
 
 /** Walks are planned and methods read here: both search, and a method may be anybody's. */
 const thinkers = new Threads<ThoughtAbout, Thought>('thinking', {
@@ -19,7 +20,7 @@ async function thought(about: ThoughtAbout, path: string): Promise<Thought & { o
     throw refusal(answer.path, answer.message);
   } catch (error) {
     if (!(error instanceof TooLong)) throw error;
-    throw refusal(path, 'it takes too long to work out; make it smaller, or try again later');
+    throw refusal(path, SAY.takesTooLong);
   }
 }
 

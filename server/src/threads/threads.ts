@@ -1,18 +1,14 @@
 import { Piscina } from 'piscina';
 import { HttpProblem } from '../http/problem.js';
 import { NobodyWaits } from './nobody-waits.js';
+import { SAY } from './words.js';
 
 /** A job was not done by its deadline. */
 export class TooLong extends Error {}
 
 const RETRY_AFTER = 2;
 const busy = (): HttpProblem =>
-  new HttpProblem(
-    429,
-    'Too much is being worked out just now. Wait a moment, then try again; nothing was changed.',
-    undefined,
-    { 'retry-after': String(RETRY_AFTER) },
-  );
+  new HttpProblem(429, SAY.busy, undefined, { 'retry-after': String(RETRY_AFTER) });
 
 /**
  * Work that would keep the thread that answers everybody: done on threads of its own, each job by a

@@ -2,16 +2,16 @@ import type { Sequelize, Transaction } from 'sequelize';
 import { HttpProblem } from '../http/problem.js';
 import { MOST_KEPT } from './limits.js';
 import { forgetOldest, keptOf } from './queries.js';
+import { SAY } from './words.js';
+
+/** What is kept up to a number. */
+type Limited = Exclude<keyof typeof SAY, 'noRoom'>;
 
 const TABLES = { cubes: 'saved_solves', methods: 'own_methods' } as const;
-const WORDS = { cubes: 'saved cubes', methods: 'methods of your own' } as const;
 
 /** More of something than is kept for one person. */
-export const noRoom = (what: string, most: number, besides = ''): HttpProblem =>
-  new HttpProblem(
-    409,
-    `You keep ${most.toLocaleString('en')} ${what}, as many as there is room for; nothing was added. Delete some you need no more${besides}.`,
-  );
+export const noRoom = (what: Limited, most: number, isGuest = false): HttpProblem =>
+  new HttpProblem(409, SAY.noRoom({ most, what: SAY[what], who: isGuest ? 'guest' : 'account' }));
 
 /**
  * Makes sure that there is room for one more under an id that is not kept yet. Of deleted ones as many
@@ -31,7 +31,7 @@ export async function makeRoom(
   const isGuest = found.role === 'guest';
   const most = MOST_KEPT[what][isGuest ? 'guest' : 'account'];
   if (found.kept >= most) {
-    throw noRoom(WORDS[what], most, isGuest ? ', or sign up, which keeps more' : '');
+    throw noRoom(what, most, isGuest);
   }
   if (found.deleted < most) return;
   await forgetOldest(sequelize, table, owner, most - 1, transaction);

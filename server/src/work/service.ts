@@ -6,7 +6,7 @@ import type { Side } from '../access/caller.js';
 import { modelsOf, type Models } from '../database/models/index.js';
 import { asList, pages } from '../database/pages.js';
 import { transaction } from '../database/transaction.js';
-import { HttpProblem } from '../http/problem.js';
+import { HttpProblem, idTaken } from '../http/problem.js';
 import type { LogService } from '../log/service.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
 import { noRoom } from '../upkeep/room.js';
@@ -19,6 +19,7 @@ import {
   type Which,
   type WorkTold,
 } from './queries.js';
+import { SAY } from './words.js';
 
 /** What is handed in, and the words on it: only ever added to, so that nothing is lost when both write. */
 export class WorkService {
@@ -48,22 +49,19 @@ export class WorkService {
     await transaction(this.sequelize, async (whole) => {
       const before = await handedBefore(this.sequelize, learner.id, group, id, whole);
       if (before.all >= MOST_KEPT.workOfLearner) {
-        throw noRoom('things handed in', MOST_KEPT.workOfLearner);
+        throw noRoom('work', MOST_KEPT.workOfLearner);
       }
       if (before.today >= MOST_KEPT.workOfDay) {
-        throw new HttpProblem(
-          409,
-          `You handed in ${MOST_KEPT.workOfDay} things since yesterday, as many as your coach can look at; nothing was added. Go on tomorrow.`,
-        );
+        throw new HttpProblem(409, SAY.enoughToday({ most: MOST_KEPT.workOfDay }));
       }
       const work = { id, group, learner: learner.id, handed, words };
       if (!(await handedIn(this.sequelize, work, whole))) {
-        throw new HttpProblem(404, 'No group of yours is known by this id.');
+        throw new HttpProblem(404, SAY.noSuchGroup);
       }
     });
     const [kept] = await workPage(this.sequelize, 'learner', { id });
     if (kept?.learner.id !== learner.id) {
-      throw new HttpProblem(409, 'Something else has this id; make a new id.');
+      throw idTaken();
     }
     return told(kept);
   }
@@ -82,7 +80,7 @@ export class WorkService {
       if (!work) throw unknownWork();
       if (await this.models.notes.findByPk(note, at)) return;
       const count = await this.models.notes.count({ where: { workId: id }, ...at });
-      if (count >= MOST_KEPT.notesOfWork) throw noRoom('notes on this', MOST_KEPT.notesOfWork);
+      if (count >= MOST_KEPT.notesOfWork) throw noRoom('notes', MOST_KEPT.notesOfWork);
       await this.models.notes.create(
         { id: note, workId: id, authorId: account.id, place, words },
         at,
@@ -122,10 +120,7 @@ export class WorkService {
     if (handed.what === 'question') return handed;
     const entry = await this.log.read(learner, handed.entry);
     if (entry.tags.includes(FOR_ONESELF)) {
-      throw new HttpProblem(
-        409,
-        'This record is marked private: take that off it before you hand it in.',
-      );
+      throw new HttpProblem(409, SAY.isPrivate);
     }
     return { what: 'record', entry };
   }
@@ -152,5 +147,4 @@ function told({ handed_exactly: _, ...work }: WorkTold): Work {
   return work;
 }
 
-const unknownWork = (): HttpProblem =>
-  new HttpProblem(404, 'Nothing that was handed in is known by this id.');
+const unknownWork = (): HttpProblem => new HttpProblem(404, SAY.noSuchWork);

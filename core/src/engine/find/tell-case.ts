@@ -1,7 +1,6 @@
 import {
   type ColourScheme,
   type Hold,
-  list,
   pieceColours,
   type Place,
   placeNamed,
@@ -31,6 +30,7 @@ import {
   wordsInHold,
 } from '../run/index.js';
 import { setUpFor } from '../set-up/index.js';
+import { listed } from '../../words/index.js';
 
 /** What is said of a case in general: as on its picture, the layer already lined up. */
 export interface CaseTold {
@@ -101,7 +101,7 @@ function pieceSeen(
         }),
       ),
   );
-  return can.length === 1 ? list(pieceColours(can[0]!.index, scheme, first)) : undefined;
+  return can.length === 1 ? listed(pieceColours(can[0]!.index, scheme, first)) : undefined;
 }
 
 function tellExample(

@@ -1,10 +1,9 @@
-import { spoken } from '../../words/index.js';
+import { listed, spoken } from '../../words/index.js';
 import {
   type ColourScheme,
   type Cube,
   type Hold,
   kindOfPlace,
-  list,
   pieceAt,
   pieceColours,
   type Side,
@@ -108,7 +107,7 @@ export function filled(
 ): string {
   const word = (name: string): string => {
     const piece = /^piece(\d?)$/.exec(name);
-    if (piece) return list(pieces[Number(piece[1] || 1) - 1] ?? []);
+    if (piece) return listed(pieces[Number(piece[1] || 1) - 1] ?? []);
     return placeOrColour(choice, before, name);
   };
   return capitals(fillTemplate(template, word));

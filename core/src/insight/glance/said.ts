@@ -2,10 +2,11 @@ import { words } from '../../words/index.js';
 
 export const SAY = words({
   not: 'not {others}',
+  seenThere: '{place}: {colour}.',
   layerOfPiece: 'the layer of the piece that belongs {piece}',
   placeOfPiece: 'the place of the piece that belongs {piece}',
   wayOfPiece: 'the way of the piece that belongs {piece}',
-  whetherOfPiece: 'whether of the piece that belongs {piece}',
+  whetherOfPiece: 'whether the piece that belongs {piece} is there',
   stickerOnTop: '{place}, the sticker on top',
   stickerUnderneath: '{place}, the sticker underneath',
   stickerInFront: '{place}, the sticker in front',

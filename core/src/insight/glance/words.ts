@@ -11,7 +11,7 @@ import {
   sideInHold,
 } from '../../puzzle/cube/index.js';
 import type { Look } from './situations.js';
-import { either } from '../../words/index.js';
+import { capitalised, either } from '../../words/index.js';
 import { SAY } from './said.js';
 
 const FACES = {
@@ -59,9 +59,8 @@ export function lookSaid(
   first: Side,
   hold: Hold,
 ): string {
-  const place = lookPlace(look);
-  const begun = place[0]!.toUpperCase() + place.slice(1);
-  return `${begun}: ${colourOfRole(seen, scheme, first, hold)}.`;
+  const colour = colourOfRole(seen, scheme, first, hold);
+  return SAY.seenThere({ place: capitalised(lookPlace(look)), colour });
 }
 
 const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left'];

@@ -4,7 +4,6 @@ import {
   inverseTurn,
   isHome,
   layersOf,
-  list,
   pieceColours,
   type Side,
   sideOfTurn,
@@ -17,6 +16,7 @@ import { cameBack, countDone, type DoneSolve } from './done-turns.js';
 import type { InferredStage } from './infer.js';
 import { lastLayer } from './stage-orders.js';
 import { SAY } from './words.js';
+import { listed } from '../../words/index.js';
 
 /**
  * What cost turns for nothing: turns that cancel each other, a slip turned back, a whole round
@@ -159,8 +159,8 @@ function broken(
       );
       const says =
         mended < 0
-          ? SAY.takenOut({ names: list(names) })
-          : SAY.takenOutAndMended({ names: list(names), turns: mended - look.to });
+          ? SAY.takenOut({ names: listed(names) })
+          : SAY.takenOutAndMended({ names: listed(names), turns: mended - look.to });
       return [{ kind: 'broken', from: look.from, to: look.to, turns: 0, says }];
     }),
   );

@@ -107,4 +107,4 @@ export {
   TURNS,
   turnsIn,
 } from './turns.js';
-export { inColours, kindOfPlace, list, pieceColours, placeWords, whereInHold } from './words.js';
+export { inColours, kindOfPlace, pieceColours, placeWords, whereInHold } from './words.js';

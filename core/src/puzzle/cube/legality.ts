@@ -4,8 +4,9 @@ import { type Painted, seenAt, type SeenPiece, UNSEEN } from './painted.js';
 import { PLACES } from './pieces.js';
 import { smallestRepair } from './repair.js';
 import { SIDES } from './sides.js';
-import { betweenWords, joinColours, kindOfPlace, list, pieceColours } from './words.js';
+import { betweenWords, joinColours, kindOfPlace, pieceColours } from './words.js';
 import { SAY } from './said.js';
+import { listed } from '../../words/index.js';
 
 export const PROBLEM_KINDS = [
   'colour-count',
@@ -58,13 +59,13 @@ function miscounted(painted: Painted, scheme: ColourScheme): Problem[] {
   const under = complete ? SIDES.filter((side) => counts[side]! < 9) : [];
   if (over.length + under.length === 0) return [];
   const count = (side: number): string => `${counts[side]} ${scheme[side]}`;
-  const names = (sides: number[]): string => list(sides.map((side) => scheme[side]!));
+  const names = (sides: number[]): string => listed(sides.map((side) => scheme[side]!));
   return [
     {
       kind: 'colour-count',
       pieces: [...over, ...under].map((side) => [scheme[side]!]),
       stickers: [],
-      says: SAY.everyColourHasNineStickers({ list: list([...over, ...under].map(count)) }),
+      says: SAY.everyColourHasNineStickers({ list: listed([...over, ...under].map(count)) }),
       repair:
         under.length > 0
           ? SAY.lookForAStickerThat({ over: names(over), under: names(under) })
@@ -116,7 +117,7 @@ function repeatedPieces(seen: SeenPiece[], scheme: ColourScheme): Problem[] {
     });
     if (places.length < 2) return [];
     const colours = pieceColours(piece, scheme);
-    const where = list(places.map(({ index }) => betweenWords(index, scheme)));
+    const where = listed(places.map(({ index }) => betweenWords(index, scheme)));
     return [
       {
         kind: 'same-piece-twice',

@@ -1,7 +1,8 @@
 import { COLOURS } from './colours.js';
 import { placeNamed, PLACES } from './pieces.js';
 import { SIDES } from './sides.js';
-import { betweenWords, kindOfPlace, list, pieceColours, placeWords } from './words.js';
+import { betweenWords, kindOfPlace, pieceColours, placeWords } from './words.js';
+import { listed } from '../../words/index.js';
 
 describe('words for places and pieces', () => {
   it('name each place differently, as one points at it', () => {
@@ -28,7 +29,7 @@ describe('words for places and pieces', () => {
   });
 
   it('join lists as one speaks', () => {
-    expect([list([]), list(['a']), list(['a', 'b']), list(['a', 'b', 'c'])]).toEqual([
+    expect([listed([]), listed(['a']), listed(['a', 'b']), listed(['a', 'b', 'c'])]).toEqual([
       '',
       'a',
       'a and b',

@@ -3,20 +3,18 @@ import { faceInHold, type Hold } from './holds.js';
 import { placeOnSides, PLACES } from './pieces.js';
 import { opposite, type Side, sideOfLetter, UP } from './sides.js';
 import { SAY } from './said.js';
-import { listed, spoken } from '../../words/index.js';
+import { capitalised, listed, spoken } from '../../words/index.js';
 
 /** Colours joined as one says a piece: "white-green-red". */
 export const joinColours = (colours: readonly string[]): string => colours.join('-');
 
-/** "a, b and c". */
-export const list = listed;
-
 /** A title or sentence with `{first}` and the colour across from it, `{opposite}`, as they are called. */
 export function inColours(text: string, first: Side, scheme: ColourScheme): string {
-  const said = spoken(text)
-    .replaceAll('{first}', scheme[first]!)
-    .replaceAll('{opposite}', scheme[opposite(first)]!);
-  return said.charAt(0).toUpperCase() + said.slice(1);
+  return capitalised(
+    spoken(text)
+      .replaceAll('{first}', scheme[first]!)
+      .replaceAll('{opposite}', scheme[opposite(first)]!),
+  );
 }
 
 /** The colours of a piece (numbered by its home place), the `lead` colour or its opposite first. */
@@ -60,5 +58,5 @@ export function whereInHold(hold: Hold, place: number): string {
 /** A place of the cube by the sides it lies between: "between white, green and red". */
 export const betweenWords = (place: number, scheme: ColourScheme): string =>
   SAY.between({
-    list: list([...PLACES[place]!.name].map((letter) => scheme[sideOfLetter(letter)]!)),
+    list: listed([...PLACES[place]!.name].map((letter) => scheme[sideOfLetter(letter)]!)),
   });

@@ -5,7 +5,6 @@ import {
   FRONT,
   HOLDS,
   HOME_HOLD,
-  list,
   pieceColours,
   PLACES,
   sideInHold,
@@ -14,6 +13,7 @@ import {
 } from '../cube/index.js';
 import { type HeldPiece, holdLine, wholeTurnsTo } from './hold-line.js';
 import { holdAfter } from './moves.js';
+import { listed } from '../../words/index.js';
 
 describe('the line of the hold', () => {
   const cube = solvedCube();
@@ -68,7 +68,7 @@ describe('the line of the hold', () => {
   it('says which way and where the piece is then', () => {
     const at = (turn: string, pieces: string[]): string => {
       const hold = moves(turn).reduce((now, move) => holdAfter(now, move), HOME_HOLD);
-      const found = pieces.map((name) => list(held(name).colours)).join(', ');
+      const found = pieces.map((name) => listed(held(name).colours)).join(', ');
       return holdLine(HOME_HOLD, hold, COLOURS, cube, pieces.map(held), found)!.says;
     };
     expect(at('y', ['UFR'])).toBe(

@@ -5,7 +5,6 @@ import {
   type Hold,
   HOLDS,
   kindOfPlace,
-  list,
   placeOfPiece,
   sideInHold,
   UP,
@@ -13,6 +12,7 @@ import {
 } from '../cube/index.js';
 import { axisOf, holdAfter, isWholeCube, MOVES, quartersOf, type WholeTurn } from './moves.js';
 import { SAY } from './words.js';
+import { capitalised, listed } from '../../words/index.js';
 
 /** How the cube comes from one hold into the next: in words, and as turns of the whole cube. */
 export interface HoldLine {
@@ -99,21 +99,19 @@ export function holdLine(
   const sameFront = sideInHold(before, FRONT) === sideInHold(hold, FRONT);
   const way = wayTo(before, hold);
   const sayings = sameTop
-    ? [SAY.soThatIsInFront({ way: capital(way), front })]
+    ? [SAY.soThatIsInFront({ way: capitalised(way), front })]
     : [
-        SAY.wayDone({ way: capital(way) }),
-        SAY.isThenOnTop({ up: capital(up), front, stays: sameFront ? 'yes' : 'no' }),
+        SAY.wayDone({ way: capitalised(way) }),
+        SAY.isThenOnTop({ up: capitalised(up), front, stays: sameFront ? 'yes' : 'no' }),
       ];
   return { says: [...sayings, ...placesThen(hold, cube, pieces, find)].join(' '), moves };
 }
-
-const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);
 
 function placesThen(hold: Hold, cube: Cube, pieces: readonly HeldPiece[], find: string): string[] {
   const kinds = new Set(pieces.map(({ piece }) => kindOfPlace(piece)));
   if (kinds.size < pieces.length) return [];
   return pieces.map(({ piece, colours }) => {
-    const [kind, named] = [kindOfPlace(piece), list(colours)];
+    const [kind, named] = [kindOfPlace(piece), listed(colours)];
     const which = find.includes(named) ? kind : `${named} ${kind}`;
     return SAY.theIsThen({ which, hold: whereInHold(hold, placeOfPiece(cube, piece)) });
   });

@@ -44,6 +44,7 @@ import {
 } from './checks.js';
 import type { Choose, Do, FirstPage } from './page.js';
 import { SAY } from './words.js';
+import { capitalised } from '../../words/index.js';
 
 /** What somebody needs who has never solved a cube, with the colours of theirs. */
 export function firstPages(scheme: ColourScheme): FirstPage[] {
@@ -109,7 +110,7 @@ export function firstPages(scheme: ColourScheme): FirstPage[] {
       asks: [
         {
           kind: 'choose',
-          says: SAY.isInFrontWhichColour({ front: capital(front) }),
+          says: SAY.isInFrontWhichColour({ front: capitalised(front) }),
           ...answer(colour(BACK)),
           then: [wholeTurn(1, 2)],
         },
@@ -318,5 +319,3 @@ const HARD_TO_SEE = [
   { side: LEFT, which: 'whichWayDoesItsFront' },
   { side: BACK, which: 'whichWayDoesItsTop' },
 ] as const;
-
-const capital = (word: string): string => word[0]!.toUpperCase() + word.slice(1);

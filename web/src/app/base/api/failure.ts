@@ -1,5 +1,6 @@
 import { HttpErrorResponse } from '@angular/common/http';
 import type { ApiProblem } from '@sleetcrest/contract';
+import { capitalised } from '../words/say';
 import { SAY } from './words';
 
 /** What went wrong, for the person. */
@@ -33,8 +34,7 @@ function boxSaid({ path, message }: { path: string; message: string }): string {
     .split('.')
     .reverse()
     .find((part) => part in BOXES);
-  const says = message.charAt(0).toUpperCase() + message.slice(1);
-  return name === undefined ? `${says}.` : `${BOXES[name]!}: ${message}.`;
+  return name === undefined ? `${capitalised(message)}.` : `${BOXES[name]!}: ${message}.`;
 }
 
 /** What is written over the box of a field. */

@@ -1,4 +1,4 @@
 import './language';
 
 /** Words by key, once it is known in which language. */
-export { either, listed, spoken, words } from '@sleetcrest/core/words';
+export { capitalised, either, listed, spoken, words } from '@sleetcrest/core/words';

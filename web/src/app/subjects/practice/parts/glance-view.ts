@@ -32,6 +32,7 @@ import { Segments } from '../../../ui/fields/segments';
 import { Crown } from '../../../ui/crown/crown';
 import { Trouble } from '../../../ui/trouble';
 import { CaseName } from '../../method/parts/case-name';
+import { capitalised } from '../../../base/words/say';
 import { SAY } from './words';
 import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
@@ -249,8 +250,7 @@ export class GlanceView {
 
   private place(node: GlanceNode): string {
     if (!('answers' in node)) return '';
-    const place = lookPlace(node.look);
-    return place[0]!.toUpperCase() + place.slice(1);
+    return capitalised(lookPlace(node.look));
   }
 
   private words(seen: readonly string[]): string {
