@@ -19,4 +19,4 @@ export {
 export { type Prepared, preparedFor } from './prepared.js';
 export { OBJECTIVE, type Worth } from './objective.js';
 export { MOST_AT_TABLE } from './programmes.js';
-export { reasonsFor } from './reasons.js';
+export { type PlanReason, reasonsFor } from './reasons.js';

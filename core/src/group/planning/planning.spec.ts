@@ -178,7 +178,10 @@ describe('a session’s plan', () => {
         const { name, standings } = asked.learners.find((one) => one.id === id)!;
         const reasons = reasonsFor(asked, table, id);
         expect(reasons.length).toBe(table.slots.length);
-        for (const [block, said] of reasons.entries()) {
+        for (const [block, { says: said, cases }] of reasons.entries()) {
+          const named = [...said.matchAll(/“([^”]*)”/g)].map(([, title]) => title!);
+          const titles = cases.map((one) => someCases.find((known) => known.case === one)!.title);
+          expect(titles.sort()).toEqual(named.sort());
           expect(said).toContain(name);
           expect(said).toMatch(/\.$/);
           const slot = table.slots[block]!;

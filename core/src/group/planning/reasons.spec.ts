@@ -28,7 +28,7 @@ const slotOf = (kind: Slot['kind'], id = '', other = ''): Slot => ({ kind, case:
 function why(learners: readonly PlanLearner[], ...slots: Slot[]): string[] {
   const asked: PlanAsked = { cases: CASES, learners, minutes: 40, cubes: 4, seed: 1 };
   const table: PlanTable = { learners: learners.map(({ id }) => id), slots };
-  return reasonsFor(asked, table, learners[0]!.id);
+  return reasonsFor(asked, table, learners[0]!.id).map(({ says }) => says);
 }
 
 describe('why somebody does something in a block', () => {
@@ -59,7 +59,9 @@ describe('why somebody does something in a block', () => {
     const learners = [learner('Teo', ['slipping']), learner('Odd', ['sure'])];
     const asked: PlanAsked = { cases: CASES, learners, minutes: 40, cubes: 4, seed: 1 };
     const table = { learners: ['Teo'], slots: [slotOf('firm', 'a/1')] };
-    expect(reasonsFor(asked, table, 'Teo')).toEqual(['Teo knew “A/1” and is forgetting it.']);
+    expect(reasonsFor(asked, table, 'Teo')).toEqual([
+      { says: 'Teo knew “A/1” and is forgetting it.', cases: ['a/1'] },
+    ]);
     expect(reasonsFor(asked, table, 'nobody')).toEqual([]);
   });
 

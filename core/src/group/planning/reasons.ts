@@ -3,8 +3,14 @@ import type { PlanAsked, PlanLearner, PlanTable, Slot } from './asked.js';
 import { nextNew, timesMixed } from './gains.js';
 import { SAY } from './words.js';
 
-/** Why somebody sits where they sit, in one sentence for each block. */
-export function reasonsFor(asked: PlanAsked, table: PlanTable, learner: string): string[] {
+/** Why somebody does something in a block, in a sentence, and the cases it names, to be shown by their pictures. */
+export interface PlanReason {
+  readonly says: string;
+  readonly cases: readonly string[];
+}
+
+/** Why somebody sits where they sit, one reason for each block. */
+export function reasonsFor(asked: PlanAsked, table: PlanTable, learner: string): PlanReason[] {
   const one = asked.learners.find(({ id }) => id === learner);
   return one ? table.slots.map((slot) => new Reason(asked, table, one).for(slot)) : [];
 }
@@ -19,20 +25,20 @@ class Reason {
     private readonly learner: PlanLearner,
   ) {}
 
-  for(slot: Slot): string {
+  for(slot: Slot): PlanReason {
     switch (slot.kind) {
       case 'solve':
         return this.solves();
       case 'new':
-        return this.shown(slot);
+        return { says: this.shown(slot), cases: [slot.case] };
       case 'apart':
-        return this.apart(slot);
+        return { says: this.apart(slot), cases: [slot.case, slot.other] };
       case 'firm':
-        return this.firm(slot);
+        return { says: this.firm(slot), cases: [slot.case] };
     }
   }
 
-  private solves(): string {
+  private solves(): PlanReason {
     const { name, standings } = this.learner;
     const { slots } = this.table;
     const left = this.asked.cases.find(
@@ -40,9 +46,9 @@ class Reason {
         UNDER_WAY.includes(standings[k]!) &&
         !slots.some(({ kind, case: id }) => kind === 'firm' && id === one.case),
     );
-    return left
-      ? SAY.doesWholeSolvesThoughIs({ name, case: this.title(left.case) })
-      : SAY.doesWholeSolvesNothingElse({ name });
+    if (!left) return { says: SAY.doesWholeSolvesNothingElse({ name }), cases: [] };
+    const says = SAY.doesWholeSolvesThoughIs({ name, case: this.title(left.case) });
+    return { says, cases: [left.case] };
   }
 
   private shown(slot: Slot): string {

@@ -116,7 +116,7 @@ describe('what an approach asks of the head', () => {
     expect(demandsOf([approachById('ycross-repeat')!])).toEqual({
       cases: 3,
       sequences: 1,
-      hardest: { title: 'No {opposite} edge up: the dot', turns: 6 },
+      hardest: { id: 'ycross-repeat/dot', title: 'No {opposite} edge up: the dot', turns: 6 },
       length: 6,
       handCost: handsFor(moves("F R U R' U' F'")).cost,
     });

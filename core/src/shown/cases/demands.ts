@@ -9,7 +9,7 @@ export interface Demands {
   /** Different sequences to know by heart; one repeated counts once, lining up not at all. */
   sequences: number;
   /** The case with the longest turning (its title may name `{first}`), and its turns; null where a search finds them. */
-  hardest: { title: string; turns: number } | null;
+  hardest: { id: string; title: string; turns: number } | null;
   /** Mean turns and mean hand cost of the sequences to know; null where there are none. */
   length: number | null;
   handCost: number | null;
@@ -24,7 +24,7 @@ function hardestOf(approach: Approach): Demands['hardest'] {
   if (isSearch(approach)) return null;
   return approach.cases.reduce<Demands['hardest']>((hardest, one) => {
     const turns = turnCountOf(one);
-    return hardest && hardest.turns >= turns ? hardest : { title: one.title, turns };
+    return hardest && hardest.turns >= turns ? hardest : { id: one.id, title: one.title, turns };
   }, null);
 }
 

@@ -28,7 +28,8 @@ export interface Column {
 /** One line of the comparison: a figure per method, and the number behind it where it can differ. */
 export interface Row {
   name: string;
-  cells: { text: string; value: number | null }[];
+  /** What each method has there; the case it is about, where it is about one. */
+  cells: { text: string; value: number | null; case?: string | undefined }[];
   digits: number;
 }
 
@@ -110,6 +111,7 @@ export function wholeRows(
           ? SAY.turns({ title: caseTitle(hardest, first, scheme), turns: hardest.turns })
           : SAY.noneToKnowByHeart,
         value: null,
+        case: hardest?.id,
       })),
     },
   ];

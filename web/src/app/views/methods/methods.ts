@@ -27,6 +27,7 @@ import {
   selectMethodChosen,
 } from '../../subjects/method';
 import { Work } from '../../subjects/method/work';
+import { CaseName } from '../../subjects/method/parts/case-name';
 import { MethodChoice, type MethodChosen } from '../../subjects/method/parts/method-choice';
 import { LearningWork } from '../../subjects/practice/work';
 import { copied, readerFeature, SettingsPage } from '../../subjects/settings';
@@ -47,6 +48,7 @@ const WHOLE = 'whole';
 @Component({
   selector: 'sc-methods',
   imports: [
+    CaseName,
     Page,
     MatButton,
     Segments,

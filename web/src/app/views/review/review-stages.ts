@@ -184,6 +184,8 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
 })
 export class ReviewStages {
   protected readonly say = SAY;
+  /** In whose colours the cases are shown. */
+  readonly whose = input.required<Whose>();
   readonly review = input.required<Review>();
   readonly scheme = input.required<ColourScheme>();
   /** The short title of the method it was compared with. */
@@ -210,11 +212,6 @@ export class ReviewStages {
       }),
     })),
   );
-
-  protected readonly whose = computed((): Whose => {
-    const scheme = this.scheme();
-    return { firstColour: scheme[this.review().first]!, scheme };
-  });
 
   private titled(title: string | null): string {
     const { first } = this.review();

@@ -39,6 +39,8 @@ import { Trouble } from '../../ui/trouble';
 import { ReviewAsked } from './review-asked';
 import { Page } from '../../ui/page';
 import { anew } from '../../base/state/anew';
+import type { Whose } from '../../subjects/method/work';
+import { CaseName } from '../../subjects/method/parts/case-name';
 import { SAY } from './words';
 import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
@@ -49,6 +51,7 @@ const ABOUT = 2;
 @Component({
   selector: 'sc-review',
   imports: [
+    CaseName,
     Sentence,
     SentenceSlot,
     Page,
@@ -123,6 +126,11 @@ export class ReviewView {
   protected readonly review = computed((): Review | null => {
     const taken = this.taken.value();
     return taken && taken.solve === this.solve() ? taken.review : null;
+  });
+  /** In whose colours the cases are shown: those of the cube that was turned. */
+  protected readonly whose = computed((): Whose => {
+    const scheme = this.scheme();
+    return { firstColour: scheme[this.review()?.first ?? UP]!, scheme };
   });
   protected readonly busy = computed(() => this.opened.isBusy() || this.taken.isBusy());
   private readonly refusal = signal<string | null>(null);

@@ -2,7 +2,9 @@ import { type ComponentFixture, TestBed } from '@angular/core/testing';
 import { explainFailure, prove } from '@sleetcrest/core/engine/prove';
 import { checkWording } from '@sleetcrest/core/insight/claims';
 import { approachById, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
+import { METHODS } from '@sleetcrest/core';
 import { openStore } from '../../app.spec-support';
+import type { Whose } from '../../subjects/method/work';
 import { ProofPanel } from './proof-panel';
 import type { Verdict } from './proofs';
 
@@ -21,6 +23,13 @@ function verdictOf(approach: PatternApproach): Verdict {
   return { proved: { proof, failure, wording } };
 }
 
+/** A method of one's own, as the Workshop has it: a built-in one with another approach in a place of it. */
+function inMethod(place: string, approach: PatternApproach): Whose {
+  const base = METHODS.find(({ approaches }) => approaches.includes(place))!;
+  const approaches = base.approaches.map((one) => (one === place ? approach : one));
+  return { method: { format: base.format, id: 'my-way', title: 'My way', approaches } };
+}
+
 describe('the proof panel', () => {
   let fixture: ComponentFixture<ProofPanel>;
 
@@ -29,6 +38,7 @@ describe('the proof panel', () => {
     openStore();
     fixture = TestBed.createComponent(ProofPanel);
     fixture.componentRef.setInput('approach', whole);
+    fixture.componentRef.setInput('whose', inMethod('cycle-two', broken));
   });
 
   async function show(inputs: Record<string, unknown>): Promise<void> {
@@ -65,6 +75,7 @@ describe('the proof panel', () => {
     const wrong = host().querySelector('li.wrong')!;
     expect(wrong.classList).toContain('now');
     expect(wrong.textContent).toContain('left');
+    expect(wrong.querySelector('img')).not.toBeNull();
     const turn = (): number => Number(/turn (\d+) of/.exec(host().textContent)![1]);
     const before = turn();
     button('Next turn').click();
@@ -95,8 +106,9 @@ describe('the proof panel', () => {
         ...(one.id.endsWith('/dot') && { sequence: "F U R U' R' F'" }),
       })),
     };
-    await show({ verdict: verdictOf(wrong) });
+    await show({ verdict: verdictOf(wrong), whose: inMethod('ycross-two', wrong) });
     expect(host().textContent).toContain('Not so:');
+    expect(host().querySelector('.untrue img')).not.toBeNull();
     expect(host().textContent).toContain(
       'After the six turns two edges have yellow on top, side by side',
     );

@@ -34,9 +34,9 @@ import type { Verdict } from './proofs';
 import { numbered } from '../../base/words/counted';
 import { anew } from '../../base/state/anew';
 import { Trouble } from '../../ui/trouble';
-import { listed } from '../../base/words/say';
+import { CaseName } from '../../subjects/method/parts/case-name';
+import type { Whose } from '../../subjects/method/work';
 import { SAY } from './words';
-import { Sentence, SentenceSlot } from '../../ui/sentence/sentence';
 
 /** Sets of cases that look alike, told at most. */
 const MOST_ALIKE = 3;
@@ -53,17 +53,7 @@ const NOTABLE = 0.005;
 /** Whether an approach solves every start; if not, a cube it fails on, live, and the wrong step. */
 @Component({
   selector: 'sc-proof-panel',
-  imports: [
-    Sentence,
-    SentenceSlot,
-    Crown,
-    CubeView,
-    MatButton,
-    MatIcon,
-    MatIconButton,
-    MatProgressBar,
-    Trouble,
-  ],
+  imports: [CaseName, Crown, CubeView, MatButton, MatIcon, MatIconButton, MatProgressBar, Trouble],
   templateUrl: './proof-panel.html',
   styleUrl: './proof-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -71,6 +61,8 @@ const NOTABLE = 0.005;
 export class ProofPanel {
   protected readonly say = SAY;
   readonly approach = input.required<Approach>();
+  /** The method it is in, in which its cases have their pictures. */
+  readonly whose = input.required<Whose>();
   readonly verdict = input<Verdict>();
   readonly share = input<number>();
   readonly stopped = output();
@@ -118,10 +110,7 @@ export class ProofPanel {
         open: Math.round(ahead.open * 100),
         walked: around.walked === null ? 'unknown' : around.walked ? 'yes' : 'no',
       }),
-      alike: ahead.alike
-        .filter(({ length }) => length > 1)
-        .slice(0, MOST_ALIKE)
-        .map((cases) => listed(cases.map((id) => `“${this.titleOf(id)}”`))),
+      alike: ahead.alike.filter(({ length }) => length > 1).slice(0, MOST_ALIKE),
     };
   });
   /** Which of the sentences that are not so is looked at. */

@@ -40,7 +40,7 @@ export const SAY = words({
   turnsAtWorstOnAverage:
     '{worst} turns at worst, {mean} on average over its starts; what was done before stays done.',
   looks: 'Looks',
-  withoutTurningTheCubeThese: 'Without turning the cube these look the same at times: {pair}.',
+  theseLookTheSame: 'Without turning the cube these look the same at times:',
   workingOutHowManyStickers: 'Working out how many stickers tell its cases apart …',
   words: 'Words',
   everySentenceThatSays: 'Every sentence that says something of the cube is so, on {steps} steps.',
@@ -54,7 +54,6 @@ export const SAY = words({
   previousTurn: 'Previous turn',
   turnOf: 'turn {at} of {moments}',
   nextTurn: 'Next turn',
-  numberSplitLineupSaid: '{number}. {case} {lineUp}',
   goesWrongHere: 'goes wrong here',
   notTriedYet: 'Not tried yet.',
   tryEveryStart: 'Try every start',

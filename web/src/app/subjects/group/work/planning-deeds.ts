@@ -1,6 +1,7 @@
 import type { Colour, Method } from '@sleetcrest/core';
 import {
   type PlanAsked,
+  type PlanReason,
   planSession,
   type PlanTable,
   type Prepared,
@@ -17,7 +18,7 @@ export interface PlanJudged {
   readonly worth: Worth;
   readonly remarks: readonly Remark[];
   /** By table and learner, one sentence a block. */
-  readonly reasons: readonly (readonly (readonly string[])[])[];
+  readonly reasons: readonly (readonly (readonly PlanReason[])[])[];
 }
 
 /** Plans sessions of a group. */

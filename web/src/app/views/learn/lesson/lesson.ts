@@ -103,7 +103,11 @@ export class Lesson {
     ({ case: id, method, first }) => this.making.show(id, method, first, smallSeed()),
     { whenAnother: 'drop' },
   );
-  protected readonly methodTitle = computed(() => shortTitle(this.learning.method()));
+  /** What is said where the case asked for is in no lesson of the method. */
+  protected readonly noCase = computed(() => {
+    const id = this.case();
+    return id ? SAY.noSuchCase({ method: shortTitle(this.learning.method()), id }) : SAY.noCase;
+  });
   private readonly card_ = reading(
     () => ({ method: this.learning.method(), case: this.case() }),
     async ({ method, case: id }) => {

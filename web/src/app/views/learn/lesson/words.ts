@@ -15,6 +15,8 @@ export const SAY = words({
   lesson: 'Lesson',
   thePath: 'The path',
   partsOfTheLesson: 'Parts of the lesson',
+  noSuchCase: '{method} has no case “{id}”.',
+  noCase: 'The link names no case.',
   chooseOneOnThePath: 'Choose one on the path, or another method',
   tryAgain: 'Try again',
   makingACubeReady: 'Making a cube ready',

@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { MatButton } from '@angular/material/button';
 import { MatFormField, MatLabel } from '@angular/material/form-field';
 import { MatOptgroup, MatOption, MatSelect, MatSelectTrigger } from '@angular/material/select';
-import type { PlanTable, Prepared, Slot } from '@sleetcrest/core/group/planning';
+import type { PlanReason, PlanTable, Prepared, Slot } from '@sleetcrest/core/group/planning';
 import isEqual from 'fast-deep-equal';
 import { GroupTitles } from '../../../subjects/group';
 import { SOLVES } from './draft';
@@ -37,7 +37,7 @@ export class PlanTableView {
   readonly mayChange = input.required<boolean>();
   readonly nameOf = input.required<(id: string) => string>();
   /** By learner, a sentence for each block; undefined while they are thought of. */
-  readonly reasons = input<readonly (readonly string[])[]>();
+  readonly reasons = input<readonly (readonly PlanReason[])[]>();
   /** By block, the cubes to prepare. */
   readonly prepared = input<readonly (readonly Prepared[])[]>();
   /** Who is moved by keyboard or touch, without dragging. */
