@@ -3,6 +3,7 @@ import { uuidSchema } from '../documents/id.js';
 import { daySchema } from '../documents/moment.js';
 import { line, name, text } from '../documents/text.js';
 import { codeSchema } from './code.js';
+import { SAY } from './words.js';
 
 /** What a person is here for. A guest has no account and is nobody's learner. */
 export const ROLES = ['coach', 'learner'] as const;
@@ -14,23 +15,23 @@ export const nameKey = (given: string): string =>
 
 /** Some letters are many once they are compared. */
 const LONGEST_KEY = 120;
-const SHORTER = 'a name has at most 40 characters';
+const SHORTER = SAY.nameTooLong;
 
-export const accountNameSchema = name({ least: 'give a name', most: 40, says: SHORTER }).refine(
+export const accountNameSchema = name({ least: SAY.nameNeeded, most: 40, says: SHORTER }).refine(
   (given) => nameKey(given).length <= LONGEST_KEY,
   SHORTER,
 );
 
 /** Long enough not to be guessed; nothing else is asked of it, so that children can choose words. */
-/** The fewest characters of a pass phrase. */
+/** The fewest characters of a passphrase. */
 export const LEAST_PHRASE = 10;
 export const phraseSchema = text({
   most: 200,
-  says: 'a pass phrase has at most 200 characters',
-}).min(LEAST_PHRASE, 'a pass phrase has at least 10 characters: three words will do');
+  says: SAY.phraseTooLong,
+}).min(LEAST_PHRASE, SAY.phraseTooShort);
 
 /** A phrase as it is tried: any may be wrong. */
-const triedSchema = text({ most: 200 }).min(1, 'give the pass phrase');
+const triedSchema = text({ most: 200 }).min(1, SAY.phraseNeeded);
 
 export const signUpSchema = z
   .strictObject({
@@ -89,7 +90,7 @@ export const changeAccountSchema = z
     phrase: z.strictObject({ now: triedSchema, next: phraseSchema }).optional(),
   })
   .refine((change) => change.name !== undefined || change.phrase !== undefined, {
-    message: 'give a name or a phrase to change',
+    message: SAY.changeNeeded,
   })
   .meta({ id: 'ChangeAccount' });
 export type ChangeAccount = z.infer<typeof changeAccountSchema>;

@@ -6,11 +6,12 @@ import { name } from '../documents/text.js';
 import { accountNameSchema } from './account.js';
 import { codeSchema } from './code.js';
 import { saysSomething } from '../change.js';
+import { SAY } from './words.js';
 
 const groupNameSchema = name({
-  least: 'give the group a name',
+  least: SAY.groupNameNeeded,
   most: 60,
-  says: 'a name has at most 60 characters',
+  says: SAY.groupNameTooLong,
 });
 
 export const createGroupSchema = z
@@ -50,7 +51,7 @@ const zoneSchema = z
     } catch {
       return false;
     }
-  }, 'no time zone is called that; write it as Europe/Oslo');
+  }, SAY.noSuchZone);
 
 /** How a group learns: its method, the colour it begins with, and where it meets. */
 const waysShape = { method: methodChoiceSchema, firstColour: colourSchema, zone: zoneSchema };
@@ -75,7 +76,7 @@ export const changeGroupSchema = z
   .strictObject({ name: groupNameSchema, ...waysShape, archived: z.boolean() })
   .partial()
   .refine((change) => saysSomething(change), {
-    message: 'give something to change',
+    message: SAY.groupChangeNeeded,
   })
   .meta({ id: 'ChangeGroup' });
 export type ChangeGroup = z.infer<typeof changeGroupSchema>;

@@ -4,17 +4,15 @@ import * as z from 'zod';
 import { linesSchema, seenSchema } from './claims.js';
 import { idSchema } from './id.js';
 import { name, text } from './text.js';
+import { SAY } from './words.js';
 
 export const stageSchema = z.enum(STAGES).meta({ id: 'Stage' });
 
 const sentence = text({ most: 1000 });
-const title = name({ least: 'give it a title', most: 120 });
+const title = name({ least: SAY.titleNeeded, most: 120 });
 
 const patternSchema = z
-  .record(
-    z.string().regex(/^[UDFBRL]{2,3}\.[UDFBRL]$/, 'a sticker is named as UFR.F is'),
-    seenSchema,
-  )
+  .record(z.string().regex(/^[UDFBRL]{2,3}\.[UDFBRL]$/, SAY.badSticker), seenSchema)
   .readonly()
   .meta({
     id: 'Pattern',
@@ -32,7 +30,7 @@ export const caseSchema = z
     id: z
       .string()
       .max(120)
-      .regex(/^[a-z0-9-]+\/[a-z0-9-]+$/, 'a case is named approach/case'),
+      .regex(/^[a-z0-9-]+\/[a-z0-9-]+$/, SAY.badCase),
     title,
     rank: z.int().min(0).max(9).optional().describe('Lower ranks are taken first; 1 if not said.'),
     seen: z.union([patternSchema, z.array(patternSchema).min(1).max(20).readonly()]),
@@ -56,7 +54,7 @@ export const approachSchema = z
   .strictObject({
     id: idSchema,
     title,
-    short: name({ least: 'give it a short title', most: 40 }).optional(),
+    short: name({ least: SAY.shortTitleNeeded, most: 40 }).optional(),
     stage: stageSchema,
     after: z
       .union([stageSchema.nullable(), z.array(stageSchema.nullable()).min(1).max(11).readonly()])
@@ -64,6 +62,6 @@ export const approachSchema = z
     up: z.enum(['first', 'opposite']).describe('Which colour is held up.'),
     keepsHold: z.boolean().optional().describe('The front stays in front until the stage is done.'),
     summary: sentence,
-    cases: z.array(caseSchema).min(1, 'an approach has at least one case').max(60).readonly(),
+    cases: z.array(caseSchema).min(1, SAY.casesNeeded).max(60).readonly(),
   })
   .meta({ id: 'Approach' }) satisfies z.ZodType<PatternApproach>;

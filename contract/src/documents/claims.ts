@@ -2,6 +2,7 @@ import { STAGES } from '@sleetcrest/core';
 import type { Claim, Lines, Sentence } from '@sleetcrest/core/teaching/approaches';
 import * as z from 'zod';
 import { text } from './text.js';
+import { SAY } from './words.js';
 
 export const ROLES = ['first', 'opposite', 'front', 'right', 'back', 'left', 'side'] as const;
 export const roleSchema = z.enum(ROLES);
@@ -20,13 +21,11 @@ const whichSchema = z
   .string()
   .regex(
     /^(?:piece[1-4]?|[UDFBRL]{2,3}|(?:first|opposite|front|right|back|left)(?:\+(?:first|opposite|front|right|back|left)){1,2})$/,
-    'a piece is named as piece, UFR or first+right is',
+    SAY.badPiece,
   );
-const placeSchema = z
-  .string()
-  .regex(/^(?:[UDFBRL]{0,3}|\{\w{1,12}\})$/, 'a place is named as UFR, UF or U is');
-const sticker = z.string().regex(/^[UDFBRL]{2,3}\.[UDFBRL]$/, 'a sticker is named as UFR.F is');
-const sides = z.string().regex(/^[UDFBRL]{1,6}$/, 'sides are named by their letters');
+const placeSchema = z.string().regex(/^(?:[UDFBRL]{0,3}|\{\w{1,12}\})$/, SAY.badPlace);
+const sticker = z.string().regex(/^[UDFBRL]{2,3}\.[UDFBRL]$/, SAY.badSticker);
+const sides = z.string().regex(/^[UDFBRL]{1,6}$/, SAY.badSides);
 const not = z.literal(true).optional();
 const number = z.int().min(0).max(40);
 const some = z.union([number, z.tuple([number, number]).readonly()]);
@@ -176,5 +175,5 @@ const sentenceSchema = z
 /** What is said in a case: a text, or sentences with what they claim. */
 export const linesSchema = z.union(
   [text({ most: 1000 }), z.array(sentenceSchema).max(12).readonly()],
-  'give a text of at most 1000 characters, or at most 12 sentences, each with what it says (`so`)',
+  SAY.badText,
 ) satisfies z.ZodType<Lines>;

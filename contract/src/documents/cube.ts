@@ -1,10 +1,9 @@
 import { COLOURS, type CubeDocument, SCHEME_SIDES } from '@sleetcrest/core';
 import * as z from 'zod';
 import { colourSchema } from './colour.js';
+import { SAY } from './words.js';
 
-const sideSchema = z
-  .array(colourSchema.nullable())
-  .length(9, 'a side has nine stickers, read in rows from its top left');
+const sideSchema = z.array(colourSchema.nullable()).length(9, SAY.badSide);
 
 const facesSchema = z.strictObject(
   Object.fromEntries(COLOURS.map((colour) => [colour, sideSchema])) as Record<

@@ -4,6 +4,7 @@ import * as z from 'zod';
 import { approachSchema } from './approach.js';
 import { idSchema } from './id.js';
 import { line, name, text } from './text.js';
+import { SAY } from './words.js';
 
 export const sayingSchema = z
   .strictObject({
@@ -13,7 +14,7 @@ export const sayingSchema = z
       .array(
         z.strictObject({
           turns: z.int().min(1).max(60).describe('Over how many moves it is said.'),
-          says: name({ least: 'say something', most: 60 }),
+          says: name({ least: SAY.sayingNeeded, most: 60 }),
         }),
       )
       .max(60)
@@ -26,7 +27,7 @@ export const methodSchema = z
   .strictObject({
     format: z.literal('sleetcrest/method@1'),
     id: idSchema,
-    title: name({ least: 'give the method a title', most: 120 }),
+    title: name({ least: SAY.methodTitleNeeded, most: 120 }),
     approaches: z
       .array(z.union([idSchema, approachSchema]))
       .min(1)
@@ -35,7 +36,7 @@ export const methodSchema = z
         (approaches) =>
           approaches.reduce((sum, one) => sum + (typeof one === 'string' ? 0 : workOf(one)), 0) <=
           MOST_WORK,
-        'it asks for too much: fewer cases, fewer ways to see each, or shorter turns and sentences',
+        SAY.asksTooMuch,
       )
       .describe('In order, each the id of a built-in approach or a whole approach written out.'),
     sayings: z

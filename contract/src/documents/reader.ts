@@ -3,8 +3,9 @@ import * as z from 'zod';
 import { colourSchema } from './colour.js';
 import { methodChoiceSchema } from './method.js';
 import { line, text } from './text.js';
+import { SAY } from './words.js';
 
-const swatchSchema = line({ most: 7 }).regex(/^#[0-9a-f]{6}$/, 'a colour is # and six digits');
+const swatchSchema = line({ most: 7 }).regex(/^#[0-9a-f]{6}$/, SAY.badColour);
 
 /** How the full-window walk goes on while the hands are busy. */
 const farSchema = z.strictObject({

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { SAY } from './words.js';
 
 /**
  * Everything a person may write comes through one of these three, so that what is kept is what is
@@ -8,8 +9,7 @@ import * as z from 'zod';
 
 /** Half of a character, or a control character other than those that part lines. */
 const UNKEEPABLE = /[\p{Cs}\0]|[^\P{Cc}\t\n\r]/u;
-const KEEPABLE =
-  'there is a character in it that cannot be kept, such as a control character or half an emoji: take it out';
+const KEEPABLE = SAY.badCharacter;
 
 interface Bounds {
   most: number;
@@ -37,7 +37,4 @@ const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
 export const name = ({ least, ...bounds }: Bounds & { least: string }): z.ZodString =>
   line(bounds)
     .min(1, least)
-    .refine(
-      (given) => !UNSEEN.test(given) && SEEN.test(given),
-      'a name is written in letters that can be seen',
-    );
+    .refine((given) => !UNSEEN.test(given) && SEEN.test(given), SAY.unseenName);

@@ -5,11 +5,12 @@ import { uuidSchema } from '../documents/id.js';
 import { methodChoiceSchema } from '../documents/method.js';
 import { name } from '../documents/text.js';
 import { saysSomething } from '../change.js';
+import { SAY } from './words.js';
 
 const nameSchema = name({
-  least: 'give the cube a name',
+  least: SAY.cubeNameNeeded,
   most: 80,
-  says: 'a name has at most 80 characters',
+  says: SAY.cubeNameTooLong,
 });
 
 /** How far a walk has come: whole steps done, and moves done in the step after them. */
@@ -44,7 +45,7 @@ export const updateSolveSchema = createSolveSchema
       .describe('Where the walk was: if it is elsewhere by now, the further of both counts.'),
   })
   .refine(({ from: _, ...change }) => saysSomething(change), {
-    message: 'give a name, a position or a plan to change',
+    message: SAY.cubeChangeNeeded,
   })
   .meta({ id: 'UpdateSolve' });
 export type UpdateSolve = z.infer<typeof updateSolveSchema>;

@@ -7,16 +7,17 @@ import { momentSchema } from '../documents/moment.js';
 import { line, text } from '../documents/text.js';
 import { toldSchema } from '../documents/told.js';
 import { saysSomething } from '../change.js';
+import { SAY } from './words.js';
 
 /** A day has 86,400 seconds; no solve takes longer. */
 const MOST_SECONDS = 86_400;
 
 const secondsSchema = z
-  .number('a time is written 83.42 or 1:23.42')
-  .min(0, 'a time is 0 or more seconds')
-  .max(MOST_SECONDS, 'a time is less than a day')
+  .number(SAY.badTime)
+  .min(0, SAY.negativeTime)
+  .max(MOST_SECONDS, SAY.longTime)
   .refine((time) => Math.abs(time * 100 - Math.round(time * 100)) < 1e-6, {
-    message: 'a time has at most hundredths of a second',
+    message: SAY.fineTime,
   })
   // Nothing below zero is left, and of what computers add to hundredths neither.
   .overwrite((time) => Math.round(time * 100) / 100 + 0)
@@ -24,15 +25,15 @@ const secondsSchema = z
 
 const turnsSchema = z
   .string()
-  .max(20_000, { error: 'turns have at most 20,000 characters', abort: true })
+  .max(20_000, { error: SAY.turnsTooLong, abort: true })
   .superRefine((turns, context) => {
     const read = readMoves(turns);
     if (!read.ok) context.addIssue({ code: 'custom', message: read.error.message });
   });
 
-export const tagSchema = line({ most: 30, says: 'a tag has at most 30 characters' })
-  .min(1, 'a tag has at least one character')
-  .regex(/^[^;]*$/, 'a tag has no semicolon');
+export const tagSchema = line({ most: 30, says: SAY.tagTooLong })
+  .min(1, SAY.tagNeeded)
+  .regex(/^[^;]*$/, SAY.tagWithSemicolon);
 
 const splitSchema = z.strictObject({
   stage: stageSchema,
@@ -44,12 +45,12 @@ const splitSchema = z.strictObject({
 const tellable = {
   time: secondsSchema.nullable(),
   outcome: z.enum(OUTCOMES),
-  reason: line({ most: 200, says: 'a reason has at most 200 characters' }),
-  note: text({ most: 2000, says: 'a note has at most 2,000 characters' }),
+  reason: line({ most: 200, says: SAY.reasonTooLong }),
+  note: text({ most: 2000, says: SAY.noteTooLong }),
   method: z.union([idSchema, z.literal('')]),
-  cube: line({ most: 60, says: 'a cube’s name has at most 60 characters' }),
+  cube: line({ most: 60, says: SAY.cubeNameTooLong }),
   turns: turnsSchema,
-  tags: z.array(tagSchema).max(20, 'a record has at most 20 tags'),
+  tags: z.array(tagSchema).max(20, SAY.tooManyTags),
 };
 
 const plainEntrySchema = z.strictObject({
@@ -68,14 +69,14 @@ export const logEntrySchema = plainEntrySchema
     const refuse = (path: string, message: string): void =>
       context.addIssue({ code: 'custom', path: [path], message });
     if ((entry.kind === 'stage') !== (entry.stage !== null)) {
-      refuse('stage', 'the practice of a stage names it; a solve names none');
+      refuse('stage', SAY.stageOfPractice);
     }
     if (entry.outcome === 'aside' ? entry.reason.trim() === '' : entry.reason !== '') {
-      refuse('reason', 'what was set aside has a reason; nothing else has');
+      refuse('reason', SAY.reasonWhereSetAside);
     }
     const stages = entry.splits.map(({ stage }) => stage);
-    if (new Set(stages).size < stages.length) refuse('splits', 'a stage is timed once');
-    if (new Set(entry.tags).size < entry.tags.length) refuse('tags', 'a tag is given once');
+    if (new Set(stages).size < stages.length) refuse('splits', SAY.stageTwice);
+    if (new Set(entry.tags).size < entry.tags.length) refuse('tags', SAY.tagTwice);
   })
   .meta({ id: 'LogEntry' }) satisfies z.ZodType<LogEntry>;
 
@@ -84,7 +85,7 @@ export const changeEntrySchema = z
   .strictObject(tellable)
   .partial()
   .refine((change) => saysSomething(change), {
-    message: 'give something to change',
+    message: SAY.changeNeeded,
   })
   .meta({ id: 'ChangeLogEntry' });
 export type ChangeEntry = z.infer<typeof changeEntrySchema>;
@@ -94,7 +95,7 @@ export const tellChangeSchema = z
   .strictObject({ ...tellable, told: toldSchema })
   .partial()
   .refine(({ told: _, ...change }) => saysSomething(change), {
-    message: 'give something to change',
+    message: SAY.changeNeeded,
   })
   .meta({ id: 'TellLogChange' });
 export type TellChange = z.infer<typeof tellChangeSchema>;

@@ -5,6 +5,7 @@ import { idSchema, uuidSchema } from '../documents/id.js';
 import { daySchema, sinceSchema } from '../documents/moment.js';
 import { line } from '../documents/text.js';
 import { logEntrySchema, tagSchema } from './entry.js';
+import { SAY } from './words.js';
 
 /** Which records are meant; what is not given leaves nothing out. */
 export const logFilterSchema = z.strictObject({
@@ -71,7 +72,7 @@ export const logBatchSchema = z
   .refine(
     ({ entries }) =>
       entries.reduce((sum, entry) => sum + charactersOf(entry), 0) <= MOST_CHARACTERS,
-    { path: ['entries'], message: 'they are too long together; send fewer at once' },
+    { path: ['entries'], message: SAY.tooLong },
   )
   .meta({ id: 'LogBatch' });
 

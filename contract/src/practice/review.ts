@@ -4,14 +4,12 @@ import * as z from 'zod';
 import { uuidSchema } from '../documents/id.js';
 import { momentSchema, sinceSchema } from '../documents/moment.js';
 import { line } from '../documents/text.js';
+import { SAY } from './words.js';
 
 /** The longest an answer is waited for. */
 const MOST_SECONDS = 3600;
 
-const itemSchema = line({ most: 200, says: 'an item has at most 200 characters' }).min(
-  1,
-  'an item has at least one character',
-);
+const itemSchema = line({ most: 200, says: SAY.itemTooLong }).min(1, SAY.itemNeeded);
 
 /** One answer to one card: never changed, only added. */
 export const reviewSchema = z
@@ -22,11 +20,11 @@ export const reviewSchema = z
     at: momentSchema.describe('With the offset of the place: its day is the day there.'),
     right: z.boolean(),
     seconds: z
-      .number('a time is seconds with hundredths')
-      .min(0, 'a time is 0 or more seconds')
-      .max(MOST_SECONDS, 'an answer takes less than an hour')
+      .number(SAY.badTime)
+      .min(0, SAY.negativeTime)
+      .max(MOST_SECONDS, SAY.longTime)
       .overwrite((time) => Math.round(time * 100) / 100 + 0),
-    answer: line({ most: 200, says: 'an answer has at most 200 characters' }).describe(
+    answer: line({ most: 200, says: SAY.answerTooLong }).describe(
       'What was answered instead; empty where it was right or cannot be named.',
     ),
     turns: z.int().min(0).max(1000),
@@ -35,12 +33,11 @@ export const reviewSchema = z
   .superRefine(({ kind, item, right, answer }, context) => {
     const refuse = (path: string, message: string): void =>
       context.addIssue({ code: 'custom', path: [path], message });
-    if (right && answer !== '') refuse('answer', 'a right answer is not another one');
+    if (right && answer !== '') refuse('answer', SAY.rightIsNoOther);
     if (kind !== 'turn' && kind !== 'read') return;
     const read = readMoves(item);
     if (!read.ok) refuse('item', read.error.message);
-    else if (kind === 'read' && read.value.length !== 1)
-      refuse('item', 'one turn is read at a time');
+    else if (kind === 'read' && read.value.length !== 1) refuse('item', SAY.oneTurn);
   })
   .meta({ id: 'Review' }) satisfies z.ZodType<Review>;
 

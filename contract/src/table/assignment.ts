@@ -9,6 +9,7 @@ import { daySchema } from '../documents/moment.js';
 import { text } from '../documents/text.js';
 import { caseIdSchema } from './matrix.js';
 import { scrambleSchema } from './scramble.js';
+import { SAY } from './words.js';
 
 const times = z.int().min(1).max(50);
 /** What is to be done; whether it was is told from what the learner practises and records. */
@@ -27,7 +28,7 @@ export const taskSchema = z
   ])
   .meta({ id: 'Task' }) satisfies z.ZodType<Task>;
 
-const noteSchema = text({ most: 500, says: 'a note has at most 500 characters' });
+const noteSchema = text({ most: 500, says: SAY.noteTooLong });
 
 /** Sets something for some learners of a group, or for all, also those who join later. */
 export const setAssignmentSchema = z

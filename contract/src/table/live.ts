@@ -8,11 +8,12 @@ import { methodChoiceSchema } from '../documents/method.js';
 import { line, name } from '../documents/text.js';
 import { caseIdSchema } from './matrix.js';
 import { scrambleSchema } from './scramble.js';
+import { SAY } from './words.js';
 
 const nicknameSchema = name({
-  least: 'say what you want to be called',
+  least: SAY.nameNeeded,
   most: 40,
-  says: 'a name has at most 40 characters',
+  says: SAY.nameTooLong,
 });
 
 /** Six letters and digits on the board, by which anybody joins who sits at the table. */
@@ -20,7 +21,7 @@ export const tableCodeSchema = z
   .string()
   .trim()
   .toUpperCase()
-  .regex(new RegExp(`^[${CODE_LETTERS}]{6}$`), 'the code on the board has six letters and digits');
+  .regex(new RegExp(`^[${CODE_LETTERS}]{6}$`), SAY.badCode);
 
 /** Puts a cube, a case or a plan of looks before everybody: they take it up if they like. */
 export const offerSchema = z

@@ -9,6 +9,7 @@ import { uuidSchema } from '../documents/id.js';
 import { daySchema } from '../documents/moment.js';
 import { line, text } from '../documents/text.js';
 import { caseIdSchema } from './matrix.js';
+import { SAY } from './words.js';
 
 const slotSchema = z
   .strictObject({
@@ -19,7 +20,7 @@ const slotSchema = z
   .refine(({ kind, case: id, other }) => {
     const named = Number(id !== '') + Number(other !== '');
     return named === { solve: 0, new: 1, firm: 1, apart: 2 }[kind] && (id !== '' || other === '');
-  }, 'two cases are told apart, one is shown or made sure, and solves are of none');
+  }, SAY.casesOfBlock);
 
 const tableSchema = z.strictObject({
   learners: z.array(uuidSchema).max(MOST_PLANNED),
@@ -31,7 +32,7 @@ export const sessionPlanSchema = z
   .strictObject({
     id: uuidSchema,
     on: daySchema,
-    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time is written 17:30'),
+    at: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, SAY.badTime),
     minutes: z.int().min(LEAST_MINUTES).max(MOST_MINUTES),
     repeats: z.enum(['never', 'weekly']),
     until: daySchema.nullable().describe('The last day on which it is repeated.'),
@@ -42,12 +43,12 @@ export const sessionPlanSchema = z
       .array(tableSchema)
       .max(MOST_PLANNED)
       .describe(`Proposed ones seat at most ${MOST_AT_TABLE}.`),
-    note: text({ most: 2000, says: 'a note has at most 2,000 characters' }),
+    note: text({ most: 2000, says: SAY.planNoteTooLong }),
     seed: z.int().min(0).max(0xffffffff).describe('The cubes that are prepared follow from it.'),
   })
   .refine(({ until, on }) => until === null || until >= on, {
     path: ['until'],
-    message: 'the last day is before the first',
+    message: SAY.lastBeforeFirst,
   })
   .meta({ id: 'SessionPlan' });
 export type SessionPlanDocument = z.infer<typeof sessionPlanSchema>;
@@ -78,7 +79,7 @@ export const calendarSchema = z
 export type Calendar = z.infer<typeof calendarSchema>;
 export const calendarParamsSchema = z.strictObject({
   id: uuidSchema,
-  secret: z.string().regex(/^[\w-]{20,80}\.ics$/, 'this is no address of a calendar'),
+  secret: z.string().regex(/^[\w-]{20,80}\.ics$/, SAY.noCalendar),
 });
 
 /** Whose calendars read a group’s sessions. */

@@ -5,8 +5,9 @@ import { cubeSchema } from '../documents/cube.js';
 import { uuidSchema } from '../documents/id.js';
 import { text } from '../documents/text.js';
 import { logEntrySchema } from '../log/entry.js';
+import { SAY } from './words.js';
 
-const wordsSchema = text({ most: 2000, says: 'write at most 2,000 characters' });
+const wordsSchema = text({ most: 2000, says: SAY.workNoteTooLong });
 
 /** What is handed in: a record of one's log as it stands, or a cube with a question. */
 export const handedSchema = z
@@ -36,7 +37,7 @@ export const writeNoteSchema = z
   .strictObject({
     id: uuidSchema,
     place: placeSchema,
-    words: wordsSchema.refine((given) => given.trim() !== '', 'write something'),
+    words: wordsSchema.refine((given) => given.trim() !== '', SAY.workNoteNeeded),
   })
   .meta({ id: 'WriteNote' });
 export type WriteNote = z.infer<typeof writeNoteSchema>;
