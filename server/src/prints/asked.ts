@@ -1,6 +1,14 @@
 import type { Matrix, MatrixRow } from '@sleetcrest/contract/table';
 import type { Colour, Method } from '@sleetcrest/core';
 
+/** Something set, in words, with the day until which, a note, and the cases it is about. */
+export interface TaskOnPaper {
+  words: string;
+  until: string | null;
+  note: string;
+  cases: readonly string[];
+}
+
 /** What a thread is asked to print for one learner. */
 export interface PageAsked {
   kind: 'pack' | 'letters' | 'certificates';
@@ -13,8 +21,8 @@ export interface PageAsked {
   stages: Matrix['stages'];
   columns: Matrix['columns'];
   row: MatrixRow;
-  /** What is set for them, in words, each with the day until which and the cases it is about. */
-  set: { words: string; until: string | null; note: string; cases: readonly string[] }[];
+  /** What is set for them. */
+  set: TaskOnPaper[];
   /** Days on which they practised or recorded anything since the season began. */
   days: number;
 }

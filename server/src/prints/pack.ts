@@ -9,13 +9,13 @@ import {
 import { toPractise } from '@sleetcrest/core/learner/standing';
 import { pictureHold } from '@sleetcrest/core/shown/cases';
 import type { Approach } from '@sleetcrest/core/teaching/approaches';
-import { capitalised, either, listed } from '@sleetcrest/core/words';
+import { capitalised, listed } from '@sleetcrest/core/words';
 import { addDays, format, parseISO } from 'date-fns';
 import { LRUCache } from 'lru-cache';
 import type { Content } from 'pdfmake/interfaces.js';
 import { caseContent, line, type Sheet } from '../handouts/content.js';
 import { planOfLooks } from '../handouts/looks.js';
-import type { PageAsked } from './asked.js';
+import type { PageAsked, TaskOnPaper } from './asked.js';
 import { dayWords } from './days.js';
 import { caseNamed, caseOf, firstSide, INK } from './pictured.js';
 import { ridgeOf, titlesOf } from './standings.js';
@@ -58,22 +58,16 @@ function sureWords(asked: PageAsked): string {
   return open.length > 0 ? SAY.nothingLearnedUnderWay(said) : SAY.nothingLearned;
 }
 
-/** What is set, and the pictures of the cases it names. */
-function taskContent(
-  asked: PageAsked,
-  { words, until, note, cases }: PageAsked['set'][0],
-): Content {
-  const text = taskSaid(words, until === null ? undefined : dayWords(until), note);
+/** What is set, the words of whoever set it, and the pictures of the cases it names. */
+function taskContent(asked: PageAsked, { words, until, note, cases }: TaskOnPaper): Content {
   const titles = new Map(asked.columns.map((column) => [column.case, column.title]));
-  const named = cases.map((id) => caseNamed(asked, id, titles.get(id) ?? id));
-  return named.length > 0 ? { stack: [text, ...named] } : text;
-}
-
-function taskSaid(task: string, until: string | undefined, note: string): string {
-  if (until === undefined) return note === '' ? task : SAY.taskWithNote({ task, note });
-  return note === ''
-    ? SAY.taskUntil({ task, until })
-    : SAY.taskUntilWithNote({ task, until, note });
+  return {
+    stack: [
+      until === null ? words : SAY.taskUntil({ task: words, until: dayWords(until) }),
+      ...(note === '' ? [] : [note]),
+      ...cases.map((id) => caseNamed(asked, id, titles.get(id) ?? id)),
+    ],
+  };
 }
 
 function ticks(asked: PageAsked, wanted: PageAsked['columns']): Content {
@@ -128,10 +122,17 @@ async function caseToPractise(asked: PageAsked, id: string, k: number): Promise<
   const sheet: Sheet = { handout, method, first, ink: INK };
   const looks = await looksTo(approach, id, first);
   return [
-    { text: k === 0 ? SAY.toPractiseFirst : SAY.andThen, style: 'part' },
-    caseContent(sheet, approach, one),
+    // A heading is not left alone at the foot of a page.
+    {
+      unbreakable: true,
+      stack: [
+        { text: k === 0 ? SAY.toPractiseFirst : SAY.andThen, style: 'part' },
+        caseContent(sheet, approach, one),
+      ],
+    },
     ...(looks.length > 0 ? [line(SAY.lookFirst, capitalised(looks.join('; ')))] : []),
-    line(SAY.setItUp, SAY.fromSolved({ ways: either(setUps(id, method, first)) })),
+    line(SAY.setItUp, SAY.fromSolved),
+    { ul: setUps(id, method, first), margin: [8, 0, 0, 4] },
   ];
 }
 

@@ -22,12 +22,10 @@ export const SAY = words({
   lookFirst: 'Look first',
   look: '{place}: {seen}',
   setItUp: 'Set it up',
-  fromSolved: 'From solved, white up and green in front: {ways}',
+  fromSolved: 'From solved, white up and green in front, one of these:',
   tick: 'Tick when you did it three times',
   untilNextTime: 'Until next time',
   taskUntil: '{task}, until {until}',
-  taskWithNote: '{task}, {note}',
-  taskUntilWithNote: '{task}, until {until}, {note}',
 
   forFamily: 'For {learner} and family',
   howTheyStand: 'This is how {learner} stands with the cube in {group}, on {day}.',

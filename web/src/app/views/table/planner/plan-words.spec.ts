@@ -20,7 +20,7 @@ describe('what is said of a plan', () => {
       remarkWords({ kind, block: 0, learners }, called);
     expect(words('two-new-at-once')).toBe('In block 1 two tables would need you at once.');
     expect(words('new-twice', 'Teo')).toBe('“Teo” would meet two new cases in one session.');
-    expect(words('too-many', 'Teo', 'Odd')).toBe('More than six sit together: “Teo”, “Odd”.');
+    expect(words('too-many', 'Teo', 'Odd')).toBe('More than six sit together: “Teo” and “Odd”.');
     expect(words('nothing-of-theirs', 'Teo')).toBe('Nothing here suits: “Teo”.');
     expect(words('left-out', 'Teo')).toBe('Has no table yet: “Teo”.');
   });

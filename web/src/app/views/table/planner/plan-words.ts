@@ -40,7 +40,7 @@ export const slotKindWords = (kind: Slot['kind']): string => SLOT_KINDS[kind];
 
 /** What is not as it should be in a plan; the coach may leave it so. */
 export function remarkWords({ kind, block, learners }: Remark, nameOf: Named): string {
-  const names = learners.map(nameOf).join(', ');
+  const names = listed(learners.map(nameOf));
   switch (kind) {
     case 'two-new-at-once':
       return SAY.inBlockTwoTablesWould({ block: block + 1 });

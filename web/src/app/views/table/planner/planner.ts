@@ -47,6 +47,7 @@ import { NEW, PlanInHand } from './plan-in-hand';
 import { remarkWords, worthWords } from './plan-words';
 import { Trouble } from '../../../ui/trouble';
 import { Choice, type Option } from '../../../ui/fields/choice';
+import { CaseName } from '../../../subjects/method/parts/case-name';
 import { SAY } from './words';
 import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 
@@ -54,6 +55,7 @@ import { Sentence, SentenceSlot } from '../../../ui/sentence/sentence';
 @Component({
   selector: 'sc-planner',
   imports: [
+    CaseName,
     Sentence,
     SentenceSlot,
     CdkDropList,
