@@ -19,6 +19,7 @@ import {
   type StageSurvey,
   startsOf,
 } from '../run/index.js';
+import { SAY } from './words.js';
 
 /** A cube that stages lead to, held as it is then, and how many starts lead there. */
 interface Met {
@@ -121,7 +122,7 @@ export class PartSurveyor {
         (choice, now) => count.step(choice, now),
         matter,
       );
-      if (typeof hold === 'string') return fail(`${approach.id} does not solve every cube`);
+      if (typeof hold === 'string') return fail(SAY.doesNotSolve({ id: approach.id }));
       let weight = 0;
       starts.forEach((some) => (weight += some));
       const turns = count.end(weight);

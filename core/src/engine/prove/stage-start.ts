@@ -10,6 +10,7 @@ import {
 import type { Method } from '../../teaching/methods/index.js';
 import { goalHolds, type Stage } from '../../teaching/stages/index.js';
 import { resolveMethod, runnerFor, runStage } from '../run/index.js';
+import { SAY } from './words.js';
 
 const TRIES = 200;
 
@@ -22,7 +23,7 @@ export function stageStart(method: Method, stage: Stage, first: Side, random: Ra
   const approaches = resolveMethod(method);
   const before = approaches.ok ? approaches.value : [];
   const at = before.findIndex((approach) => approach.stage === stage);
-  if (at < 0) throw new RangeError(`${method.id} has no stage ${stage}`);
+  if (at < 0) throw new RangeError(SAY.noSuchStage({ method: method.id, stage }));
   let cube = randomCube(random);
   for (let tries = 0; tries < TRIES; tries++) {
     const start = copyCube(cube);
@@ -36,5 +37,5 @@ export function stageStart(method: Method, stage: Stage, first: Side, random: Ra
     if (ready && !goalHolds(start, stage, first)) return start;
     cube = randomCube(random);
   }
-  throw new RangeError(`no start of ${stage} was met in ${TRIES} solves`);
+  throw new RangeError(SAY.noStartMet({ stage, tries: TRIES }));
 }

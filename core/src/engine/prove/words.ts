@@ -7,4 +7,7 @@ export const SAY = words({
   afterStepTheCubeIs:
     'After step {at} the cube is one that was met before: it goes round in a circle.',
   afterStepNoCaseFits: 'After step {at} no case fits the cube.',
+  doesNotSolve: '{id} does not solve every cube',
+  noSuchStage: '{method} has no stage {stage}',
+  noStartMet: 'no start of {stage} was met in {tries, number} solves',
 });

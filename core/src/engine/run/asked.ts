@@ -16,6 +16,7 @@ import { resolveMethod } from './resolve.js';
 import type { Choice } from './choice.js';
 import { solve } from './solve.js';
 import type { Walkthrough } from './walkthrough.js';
+import { SAY } from './words.js';
 
 /** All that a walkthrough depends on. */
 export interface WalkAsked {
@@ -47,7 +48,7 @@ export function solveAsked(
     const known = METHODS.map(({ id }) => id).join(', ');
     return fail({
       path: 'method',
-      message: `no method is called ${method as string}; there is ${known}`,
+      message: SAY.noSuchMethod({ method: method as string, known }),
     });
   }
   const whole = resolveMethod(chosen);

@@ -32,6 +32,7 @@ import {
 import { ANYTHING, asksOf, countBits } from './asks.js';
 import type { Choice, Lined } from './choice.js';
 import { linesOf } from './runner.js';
+import { SAY } from './words.js';
 
 /** One case as it may meet a cube: in one hold, after one lining-up, by one of its patterns. */
 export interface Variant extends Choice {
@@ -51,7 +52,7 @@ export class ApproachError extends Error {
     readonly caseId: string,
     message: string,
   ) {
-    super(`${caseId}: ${message}`);
+    super(SAY.inCase({ caseId, message }));
   }
 }
 
@@ -182,13 +183,13 @@ class CaseCompiler {
 
   private stickerNamed(name: string): number {
     const sticker = stickerCalled(name);
-    if (sticker === undefined) throw new ApproachError(this.one.id, `no sticker is named ${name}`);
+    if (sticker === undefined) throw new ApproachError(this.one.id, SAY.noSuchSticker({ name }));
     return sticker;
   }
 
   private placeBefore(name: string, before: (sticker: number) => number): number {
     const place = placeNamed(name);
-    if (!place) throw new ApproachError(this.one.id, `no place is named ${name}`);
+    if (!place) throw new ApproachError(this.one.id, SAY.noSuchPlace({ name }));
     const sticker = before(place.stickers[0]!);
     return PLACES.find(({ stickers }) => stickers.includes(sticker))!.index;
   }
@@ -199,7 +200,7 @@ class CaseCompiler {
     const lines = linesOf(find, [...sentencesOf(look), ...lining], why, places[0]);
     for (const word of [lines.find, lines.look, lines.why].flatMap(({ words }) => words)) {
       if (!/^(first|opposite|front|right|back|left|at|(piece|was)[1-4]?)$/.test(word)) {
-        throw new ApproachError(this.one.id, `sentences cannot name {${word}}`);
+        throw new ApproachError(this.one.id, SAY.noSuchWord({ word: `{${word}}` }));
       }
     }
     return lines;

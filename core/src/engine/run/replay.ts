@@ -8,6 +8,7 @@ import {
 } from '../../puzzle/cube/index.js';
 import { applyMoves, countTurns, type Move, readMoves } from '../../puzzle/notation/index.js';
 import type { Step } from './walkthrough.js';
+import { SAY } from './words.js';
 
 /** A step made ready to be done: its hold, and its moves with lining up first. */
 export interface StepMoves {
@@ -28,7 +29,7 @@ export function readStep(
   const lineUp = readMoves(step.lineUp);
   const sequence = readMoves(step.sequence);
   if (hold === undefined) {
-    throw new RangeError(`no hold has ${step.hold.up} up and ${step.hold.front} in front`);
+    throw new RangeError(SAY.noSuchHold({ up: step.hold.up, front: step.hold.front }));
   }
   if (!lineUp.ok) throw new RangeError(lineUp.error.message);
   if (!sequence.ok) throw new RangeError(sequence.error.message);

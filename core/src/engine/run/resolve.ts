@@ -7,19 +7,21 @@ import {
 } from '../../teaching/approaches/index.js';
 import { approachesAfter, isLast, type Method } from '../../teaching/methods/index.js';
 import type { Stage } from '../../teaching/stages/index.js';
+import { either } from '../../words/index.js';
 import { ApproachError, compileApproach } from './compile.js';
+import { SAY } from './words.js';
 
 /** Why an own approach cannot be used, in a sentence that names the case; undefined if it can. */
 export function approachProblem(approach: Approach): string | undefined {
-  if (isSearch(approach)) return `${approach.id} cannot search: only built-in approaches can`;
+  if (isSearch(approach)) return SAY.cannotSearch({ id: approach.id });
   if (approachById(approach.id)) {
-    return `${approach.id} is the id of a built-in approach; give this one an id of its own`;
+    return SAY.idOfBuiltIn({ id: approach.id });
   }
   const ids = approach.cases.map(({ id }) => id);
   const stray = ids.find((id) => !id.startsWith(`${approach.id}/`));
-  if (stray !== undefined) return `${stray}: its id must begin with ${approach.id}/`;
+  if (stray !== undefined) return SAY.idMustBegin({ stray, id: approach.id });
   const twice = ids.find((id, k) => ids.indexOf(id) !== k);
-  if (twice !== undefined) return `${twice}: two cases have this id`;
+  if (twice !== undefined) return SAY.idTwice({ twice });
   try {
     compileApproach(approach, UP, STANDARD_SCHEME);
     return undefined;
@@ -32,11 +34,10 @@ export function approachProblem(approach: Approach): string | undefined {
 function followProblem(approach: Approach, before: Approach | undefined): string | undefined {
   if (canFollow(approach, before?.stage ?? null)) return undefined;
   const can = approachesAfter(before).map(({ id }) => id);
-  const instead =
-    can.length > 0 ? `here ${can.join(', ')} can stand` : 'nothing is left to do there';
-  return before
-    ? `${approach.id} cannot follow ${before.id}; ${instead}`
-    : `${approach.id} cannot come first; ${instead}`;
+  const { id } = approach;
+  if (!before) return SAY.cannotComeFirst({ id, can: either(can) });
+  if (can.length === 0) return SAY.nothingLeft({ id, before: before.id });
+  return SAY.cannotFollow({ id, before: before.id, can: either(can) });
 }
 
 const resolved = new WeakMap<Method, Result<readonly Approach[], string>>();
@@ -47,7 +48,7 @@ const resolved = new WeakMap<Method, Result<readonly Approach[], string>>();
  */
 export function resolveMethod(method: Method): Result<readonly Approach[], string> {
   const result = known(method);
-  return result.ok ? result : fail(`method ${method.id}: ${result.error}`);
+  return result.ok ? result : fail(SAY.inMethod({ id: method.id, error: result.error }));
 }
 
 /** Why a method cannot be used as it stands, in a sentence that does not name it; undefined where it can. */
@@ -66,7 +67,7 @@ function resolve({ approaches }: Method): Result<readonly Approach[], string> {
   const all: Approach[] = [];
   for (const one of approaches) {
     const approach = typeof one === 'string' ? approachById(one) : one;
-    if (!approach) return fail(`no approach is called ${one as string}`);
+    if (!approach) return fail(SAY.noSuchApproach({ id: one as string }));
     const problem =
       (typeof one === 'string' ? undefined : approachProblem(one)) ??
       followProblem(approach, all[all.length - 1]);
@@ -76,8 +77,11 @@ function resolve({ approaches }: Method): Result<readonly Approach[], string> {
   const last = all[all.length - 1];
   if (!last || !isLast(last)) {
     const next = approachesAfter(last).map((one) => one.id);
-    const after = last ? `stops after ${last.id}` : 'is empty';
-    return fail(`it ${after}; next there must be ${next.join(' or ')}`);
+    return fail(
+      last
+        ? SAY.stopsAfter({ last: last.id, next: either(next) })
+        : SAY.isEmpty({ next: either(next) }),
+    );
   }
   return ok(all);
 }

@@ -21,6 +21,7 @@ import type { Runner } from './runner.js';
 import { runStage } from './stage-run.js';
 import { runnerFor } from './stage-runner.js';
 import type { Step, Walkthrough } from './walkthrough.js';
+import { SAY } from './words.js';
 
 /** A step as the document has it, told on the cube as it stands and is held before the step. */
 export function writeStep(
@@ -76,7 +77,7 @@ export function solve(
       each(choice, first);
     });
     if (typeof end === 'string') {
-      return fail(`${approach.id} does not bring this cube to the goal of ${approach.stage}`);
+      return fail(SAY.missesGoal({ id: approach.id, stage: approach.stage }));
     }
     if (steps.length > before) steps[steps.length - 1]!.completes = approach.stage;
     hold = end;

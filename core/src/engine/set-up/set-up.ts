@@ -36,6 +36,7 @@ import {
   runnerFor,
   runStage,
 } from '../run/index.js';
+import { SAY } from './words.js';
 
 /** How to make a cube on which a case waits. */
 export interface SetUp {
@@ -73,10 +74,10 @@ export function setUpFor(
   const approaches = resolveMethod(method);
   if (!approaches.ok) return approaches;
   const at = approaches.value.findIndex(({ cases }) => cases.some(({ id }) => id === caseId));
-  if (at < 0) return fail(`method ${method.id} has no case ${caseId}`);
+  if (at < 0) return fail(SAY.noSuchCase({ method: method.id, caseId }));
   const maker = new SetUpMaker(approaches.value, at, caseId, first, randomFrom(seed));
   const made = maker.byWalking() ?? maker.byUndoing() ?? maker.midway;
-  return made ? ok(made) : fail(`no cube was found on which ${caseId} waits`);
+  return made ? ok(made) : fail(SAY.noCubeFound({ caseId }));
 }
 
 class SetUpMaker {

@@ -13,4 +13,6 @@ export const SAY = words({
   stickerAtTheBack: '{place}, the sticker at the back',
   stickerOnTheRight: '{place}, the sticker on the right',
   stickerOnTheLeft: '{place}, the sticker on the left',
+  tooManyPlaces:
+    'its cases ask about {places, number} places; looks can be planned for {most, number} at most',
 });

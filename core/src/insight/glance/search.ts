@@ -3,6 +3,7 @@ import { Knowing, type Node, type Option } from './knowing.js';
 import { needsOf } from './needs.js';
 import { Parting } from './parting.js';
 import type { Situations } from './situations.js';
+import { SAY } from './said.js';
 
 export interface SearchResult {
   readonly plan: Found;
@@ -39,7 +40,7 @@ export class GlanceSearch {
   ) {
     if (situations.lookables.length > MOST_LOOKS) {
       throw new RangeError(
-        `its cases ask about ${situations.lookables.length} places; looks can be planned for ${MOST_LOOKS} at most`,
+        SAY.tooManyPlaces({ places: situations.lookables.length, most: MOST_LOOKS }),
       );
     }
     this.allowed = [...allowed].sort((a, b) => this.costOf(a) - this.costOf(b));

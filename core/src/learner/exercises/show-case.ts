@@ -25,6 +25,7 @@ import {
   runStage,
 } from '../../engine/run/index.js';
 import { setUpFor } from '../../engine/set-up/index.js';
+import { SAY } from './words.js';
 
 /** A cube on which a case waits, in some hold. */
 export interface ShownCase {
@@ -53,7 +54,7 @@ export function showCase(
   const approaches = resolveMethod(method);
   if (!approaches.ok) return approaches;
   const approach = approaches.value.find(({ cases }) => cases.some(({ id }) => id === caseId));
-  if (!approach) return fail(`method ${method.id} has no case ${caseId}`);
+  if (!approach) return fail(SAY.noSuchCase({ method: method.id, caseId }));
   const shower = new Shower(approach, caseId, first, random);
   let unsure: ShownCase | undefined;
   for (let tries = 0; tries < TRIES; tries++) {
@@ -69,7 +70,7 @@ export function showCase(
     const found = shower.asItIs(made.value.cube, made.value.hold, made.value.midway);
     if (found) return ok(found);
   }
-  return fail(`no cube was found on which ${caseId} waits`);
+  return fail(SAY.noCubeFound({ caseId }));
 }
 
 /** Looks for a case on cubes of its stage. */

@@ -1,5 +1,7 @@
 import { fail, ok, type Result } from './result.js';
 import { type Side, SIDES } from './sides.js';
+import { listed } from '../../words/index.js';
+import { SAY } from './said.js';
 
 /** The six sticker colours, named as the Cube document names them. */
 export const COLOURS = ['white', 'red', 'green', 'yellow', 'orange', 'blue'] as const;
@@ -22,7 +24,7 @@ export function readScheme(colours: readonly Colour[]): Result<ColourScheme, str
   const missing = COLOURS.filter((colour) => !colours.includes(colour));
   return missing.length === 0 && colours.length === SIDES.length
     ? ok(colours)
-    : fail(`a colour scheme names each colour once; ${missing.join(' and ')} missing`);
+    : fail(SAY.coloursMissing({ missing: listed(missing) }));
 }
 
 export const sideOfColour = (scheme: ColourScheme, colour: string): Side =>

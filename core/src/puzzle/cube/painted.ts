@@ -4,6 +4,7 @@ import { type Hold, stickerInHold } from './holds.js';
 import { PLACES } from './pieces.js';
 import { fail, ok, type Result } from './result.js';
 import { SIDES } from './sides.js';
+import { SAY } from './said.js';
 
 /** Colours as seen on the 54 stickers (a colour is the side whose centre has it); −1 is unseen. */
 export type Painted = Int8Array;
@@ -53,7 +54,7 @@ export function readCubeDocument(document: CubeDocument): Result<PaintedCube, Do
     if (painted[side * 9 + 4] !== side) {
       return fail({
         path: `faces.${colour}.4`,
-        message: `the fifth sticker of the ${colour} side is its centre and must be ${colour}`,
+        message: SAY.wrongCentre({ colour }),
       });
     }
   }

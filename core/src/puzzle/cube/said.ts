@@ -40,4 +40,6 @@ export const SAY = words({
   exchangeBack:
     '{kind, select, corner {If it is painted right, take out the {one} and the {other} corner and exchange them. Any other two corners would do, these are the easiest.} other {If it is painted right, take out the {one} and the {other} edge and exchange them. Any other two edges would do, these are the easiest.}} Keep the loose parts away from small children.',
   place: '{layer}, {where}',
+  coloursMissing: 'a colour scheme names each colour once; {missing} missing',
+  wrongCentre: 'the fifth sticker of the {colour} side is its centre and must be {colour}',
 });

@@ -1,6 +1,7 @@
 import { fail, ok, type Result, SIDE_LETTERS, TURN_COUNT } from '../cube/index.js';
 import { invertMove, invertMoves, type Move, MOVES } from './moves.js';
 import { writeMove } from './write.js';
+import { SAY } from './words.js';
 
 /** A token that is no turn, and where it stands (0 is the first character). */
 export interface NotationError {
@@ -70,16 +71,16 @@ class Reader {
       this.skipParting();
       const char = this.text[this.at];
       if (char === undefined) {
-        if (opened) this.misread(opened.bracket, opened.at, 'this bracket is never closed');
+        if (opened) this.misread(opened.bracket, opened.at, SAY.neverClosed);
         return moves;
       }
       if (char === '(' || char === '[') moves.push(...this.group(char));
       else if (char === ')' || char === ']') {
         if (opened && char === (opened.bracket === '(' ? ')' : ']')) return moves;
-        this.misread(char, this.at, 'no bracket was opened for it');
+        this.misread(char, this.at, SAY.notOpened);
       } else moves.push(this.phrase() ?? this.letter());
       if (moves.length > MOST_MOVES) {
-        this.misread(char, this.at, `more than ${MOST_MOVES} turns; write a shorter sequence`);
+        this.misread(char, this.at, SAY.tooManyTurns({ most: MOST_MOVES }));
       }
     }
   }
@@ -94,11 +95,7 @@ class Reader {
     this.at += count?.[0].length ?? 0;
     const once = PRIMES.includes(this.text[this.at] ?? ' ') ? this.inverted(inner) : inner;
     if (times < 1 || once.length * times > MOST_MOVES) {
-      this.misread(
-        count![0],
-        start,
-        `a bracket is repeated 1 to ${MOST_MOVES} turns' worth of times`,
-      );
+      this.misread(count![0], start, SAY.badTimes({ most: MOST_MOVES }));
     }
     return Array.from({ length: times }, () => once).flat();
   }
@@ -149,8 +146,7 @@ class Reader {
 
   private unknown(start: number): never {
     const token = /^[^\s,;()[\]]+/.exec(this.text.slice(start))?.[0] ?? this.text[start]!;
-    const hint = /^[urfdlb]/.test(token) ? '; a side is written as a capital letter' : '';
-    this.misread(token, start, `turns are U D L R F B and x y z, with ', i or 2 after them${hint}`);
+    this.misread(token, start, /^[urfdlb]/.test(token) ? SAY.smallLetter : SAY.noTurn);
   }
 
   private skipParting(): void {
@@ -158,6 +154,6 @@ class Reader {
   }
 
   private misread(token: string, at: number, why: string): never {
-    throw new Misread({ token, at, message: `“${token}” at character ${at + 1}: ${why}` });
+    throw new Misread({ token, at, message: SAY.misread({ token, at: at + 1, why }) });
   }
 }

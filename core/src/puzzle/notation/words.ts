@@ -41,4 +41,12 @@ export const SAY = words({
   wayDone: '{way}.',
   isThenOnTop:
     '{stays, select, yes {{up} is then on top, and {front} stays in front.} other {{up} is then on top, and {front} is in front.}}',
+  noTurn: "turns are U D L R F B and x y z, with ', i or 2 after them",
+  smallLetter:
+    "turns are U D L R F B and x y z, with ', i or 2 after them; a side is written as a capital letter",
+  neverClosed: 'this bracket is never closed',
+  notOpened: 'no bracket was opened for it',
+  tooManyTurns: 'more than {most, number} turns; write a shorter sequence',
+  badTimes: 'a bracket is repeated for 1 to {most, number} turns',
+  misread: '“{token}” at character {at}: {why}',
 });
