@@ -1,4 +1,5 @@
-import { misread, NUMBERS, ORDINALS } from './told-words.spec-support.js';
+import { NUMBERS, ORDINALS } from './telling-words.spec-support.js';
+import { misread } from './told-words.spec-support.js';
 import { type Written, writtenSentences } from './written.spec-support.js';
 
 /** Words that turn what is said into something else, both ways. */

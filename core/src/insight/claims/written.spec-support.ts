@@ -8,7 +8,7 @@ import {
   type Sentence,
   sentencesOf,
 } from '../../teaching/approaches/index.js';
-import type { About } from './told-words.spec-support.js';
+import type { About } from './made-words.spec-support.js';
 
 /** A sentence that a built-in case can say. */
 export interface Written extends Sentence {
