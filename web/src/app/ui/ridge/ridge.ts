@@ -35,7 +35,9 @@ export class Ridge {
 
   protected readonly rises = computed(() => {
     const stages = this.stages();
-    const drawn = skyline(stages.map(({ turns }) => turns ?? 1));
+    const least = Math.min(LEAST, MOST_KEPT / Math.max(1, stages.length));
+    const turns = stages.map((stage) => stage.turns ?? 1);
+    const drawn = skyline(turns, least);
     return stages.map((stage, k) => {
       const rise = drawn[k]!;
       return {
@@ -60,5 +62,10 @@ export class Ridge {
     return rise && `${(rise.from + rise.walkedWidth) / 10}%`;
   });
 }
+
+/** A stage of few turns, or none, is wide enough for its name: thousandths of the ridge. */
+const LEAST = 96;
+/** What is left for turns where there are many stages. */
+const MOST_KEPT = 900;
 
 const STATES = { walked: SAY.done, here: SAY.youAreHere, ahead: SAY.stillAhead } as const;

@@ -131,6 +131,9 @@ const ANSWERED: Record<Answered, { mark: string; says: string }> = {
       margin-top: 3px;
     }
     button {
+      display: inline-flex;
+      gap: 6px;
+      align-items: center;
       min-height: 24px;
       padding: 1px 8px;
       border: 1px solid var(--line);

@@ -40,6 +40,8 @@ const TICK = 100;
 })
 export class TimerFace {
   protected readonly say = SAY;
+  /** Whether hands are laid on the screen itself. */
+  protected readonly touches = touches();
   readonly settings = input.required<TimingSettings>();
   readonly titleOf = input.required<(stage: Stage) => string>();
   readonly nextAsked = output();
@@ -108,7 +110,7 @@ export class TimerFace {
     const stage = stages[timer.marks.length]!;
     const last = timer.marks.length === stages.length - 1;
     return SAY.stageNow({
-      how: last ? 'last' : touches() ? 'touch' : 'key',
+      how: last ? 'last' : this.touches ? 'touch' : 'key',
       stage: this.titleOf()(stage),
     });
   }

@@ -68,7 +68,8 @@ export const SAY = words({
   theMethodChosenHasNo: 'The method chosen has no stage “{stage}”: choose another stage or method.',
   thereIsNoScramble: 'There is no scramble. {message}',
   turns: '{turns, plural, one {# turn} other {# turns}}',
-  handHold: '{hand, select, left {Left hand (hold {key})} other {Right hand (hold {key})}}',
+  handHold:
+    '{how, select, touch {{hand, select, left {Left hand} other {Right hand}}} other {{hand, select, left {Left hand (hold {key})} other {Right hand (hold {key})}}}}',
   hand: '{hand, select, left {left hand} other {right hand}}',
   stageNow:
     '{how, select, last {{stage}: both hands down to stop} touch {{stage}: press Stage done when it is} other {{stage}: Space when it is done}}',

@@ -72,7 +72,7 @@ interface Looks {
                 [disabled]="given() !== null && !one.right && given()!.choice !== one.id"
                 (click)="choose(one.id, $event.timeStamp, touched($event))"
               >
-                <kbd>{{ $index + 1 }}</kbd>
+                <kbd class="keys-only">{{ $index + 1 }}</kbd>
                 <sc-case-name [case]="one.id" />
               </button>
             </li>
