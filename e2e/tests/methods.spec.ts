@@ -75,7 +75,7 @@ test('a method that fails is not set in use without a plain warning', async ({ b
   await page.getByRole('link', { name: 'Workshop' }).click();
   await page.getByRole('button', { name: 'Copy and change Front right' }).click();
   await page.getByRole('button', { name: /^Last edges/ }).click();
-  await page.getByRole('button', { name: 'Begin an empty one' }).click();
+  await page.getByRole('button', { name: 'Start with an empty one' }).click();
   await expect(page.locator('sc-proof-panel')).toContainText('Fails on');
   await page.getByRole('button', { name: 'Use this method' }).click();
   await expect(page.getByRole('dialog')).toContainText('Some cubes are not solved by it');
@@ -90,7 +90,7 @@ test('an own approach is painted from nothing until it is proved', async ({ benc
   await page.getByRole('link', { name: 'Workshop' }).click();
   await page.getByRole('button', { name: 'Copy and change Front right' }).click();
   await page.getByRole('button', { name: /^Yellow cross/ }).click();
-  await page.getByRole('button', { name: 'Begin an empty one' }).click();
+  await page.getByRole('button', { name: 'Start with an empty one' }).click();
   // One sequence from any hold never ends when the angle is held wrongly …
   await page.getByLabel('Sequence').fill("F R U R' U' F'");
   const proof = page.locator('sc-proof-panel');
@@ -100,7 +100,7 @@ test('an own approach is painted from nothing until it is proved', async ({ benc
   await page.getByRole('button', { name: 'Add a case' }).click();
   await expect(sequence).toHaveValue('');
   await sequence.fill("F U R U' R' F'");
-  await page.getByLabel('Rank, low first').fill('0');
+  await page.getByLabel('Order, low first').fill('0');
   await page.getByRole('button', { name: 'yellow', exact: true }).click();
   const sticker = (number: number) => page.locator(`sc-case-form [data-sticker="${number}"]`);
   await sticker(1).click();
@@ -117,7 +117,7 @@ test('an own approach is painted from nothing until it is proved', async ({ benc
   await page.getByRole('button', { name: 'Add a case' }).click();
   await expect(sequence).toHaveValue('');
   await sequence.fill("F R U R' U' F'");
-  await page.getByLabel('Rank, low first').fill('2');
+  await page.getByLabel('Order, low first').fill('2');
   await expect(proof).toContainText('Solves all 62,208');
 });
 

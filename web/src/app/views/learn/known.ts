@@ -39,6 +39,12 @@ const DAYS = 14;
           <sc-mixed-up class="wide" [confusions]="all.confusions" />
         </div>
         <p class="quiet fit">{{ fitSays() }}</p>
+        @if (fitNumbers(); as numbers) {
+          <details class="quiet">
+            <summary>{{ say.numbers }}</summary>
+            <p>{{ numbers }}</p>
+          </details>
+        }
       } @else if (!trouble()) {
         <mat-progress-bar mode="indeterminate" [aria-label]="say.workingItOut" />
       }
@@ -95,12 +101,18 @@ export class Known {
     if (!known) return '';
     const { fit } = known;
     if (!fit) return SAY.afterAnswersTheSchedule;
-    const numbers = SAY.logLossAsIsUsual({
-      usual: fit.usual.toFixed(3),
-      fitted: fit.fitted.toFixed(3),
-      answers: fit.heldOut,
-    });
-    return fit.used ? SAY.theScheduleIsAdaptedTo({ numbers }) : SAY.aScheduleOfYourOwn({ numbers });
+    return fit.used ? SAY.theScheduleIsAdaptedTo : SAY.aScheduleOfYourOwn;
+  });
+  /** By how much one's own schedule would predict better, for who wants to know. */
+  protected readonly fitNumbers = computed(() => {
+    const fit = this.knowledge()?.fit;
+    return fit
+      ? SAY.logLoss({
+          usual: fit.usual.toFixed(3),
+          fitted: fit.fitted.toFixed(3),
+          answers: fit.heldOut,
+        })
+      : null;
   });
 
   protected again(): void {

@@ -111,12 +111,11 @@ export const SAY = words({
   youHaveNotMixedUp: 'You have not mixed up any cases.',
   workingItOut: 'Working it out',
   afterAnswersTheSchedule: 'After 400 answers, the schedule adapts to you.',
-  logLossAsIsUsual:
-    'log loss {usual} as is usual, {fitted} fitted, on {answers, plural, one {# answer} other {# answers}} kept aside',
-  theScheduleIsAdaptedTo:
-    'The schedule is adapted to you: it predicts your answers better ({numbers}).',
+  theScheduleIsAdaptedTo: 'The schedule is adapted to you: it predicts your answers better.',
   aScheduleOfYourOwn:
-    'A schedule of your own would predict no better, so the usual one is used ({numbers}).',
+    'A schedule of your own would predict your answers no better, so the usual one is used.',
+  logLoss:
+    'Log loss, lower is better: {usual} by the usual schedule, {fitted} by one of your own, on {answers, plural, one {# answer} other {# answers}} kept aside to try them on.',
   lesson: 'Lesson',
   planTheFirstSteps: 'Plan the first steps',
   firstThings: 'First things',

@@ -110,7 +110,7 @@ describe('the form of a case', () => {
   });
 
   it('has a case seen in several ways, each painted by itself', async () => {
-    await press('Or seen so …');
+    await press('Or seen another way …');
     expect((value.seen as unknown[]).length).toBe(2);
     await paint('UFR.R', 'w');
     const [first, second] = value.seen as Record<string, unknown>[];
