@@ -96,7 +96,7 @@ describe('the form of a case', () => {
 
   it('keeps numbers within what makes sense', async () => {
     await set('Times', '99', 'change');
-    await set('Rank', '-3', 'change');
+    await set('Order', '-3', 'change');
     expect([value.times, value.rank]).toEqual([12, 0]);
     await set('Times', 'many', 'change');
     expect(value.times).toBe(1);
