@@ -176,6 +176,21 @@ test.describe('on a phone', () => {
     await timing.open();
     await expectNothingBeside(page);
   });
+
+  test('hands find the pads where they were once the clock runs', async ({ page }) => {
+    const timing = new TimingPage(page);
+    await timing.open();
+    await page.getByLabel('Look beforehand').selectOption('none');
+    await page.evaluate(() => scrollTo(0, 100));
+    const pad = page.locator('.pad').first();
+    await expect(pad).toBeInViewport({ ratio: 1 });
+    const before = await pad.boundingBox();
+    await timing.hands('down');
+    await expect(timing.says).toHaveText('Let go to start');
+    await timing.hands('up');
+    await expect(timing.says).toContainText('Daisy');
+    expect(await pad.boundingBox()).toEqual(before);
+  });
 });
 
 test.describe('on a phone', () => {

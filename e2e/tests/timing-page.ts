@@ -33,7 +33,8 @@ export class TimingPage {
     await this.hands('up');
   }
 
-  private async hands(way: 'down' | 'up'): Promise<void> {
+  /** Lays both forefingers down on their keys, or lifts them. */
+  async hands(way: 'down' | 'up'): Promise<void> {
     await this.page.keyboard[way]('f');
     await this.page.keyboard[way]('j');
   }
