@@ -2,4 +2,5 @@
 export { capitalised } from './capitalised.js';
 export { isLonger, speak } from './language.js';
 export { either, listed } from './listed.js';
+export { NUMBER_WORDS, numberWord } from './numbers.js';
 export { spoken, words } from './words.js';

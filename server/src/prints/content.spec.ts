@@ -1,11 +1,12 @@
 import { COLOURS, methodById, STANDARD_SCHEME, UP } from '@sleetcrest/core';
 import { resolveMethod } from '@sleetcrest/core/engine/run';
 import { type Standing, STANDINGS } from '@sleetcrest/core/learner/standing';
-import { caseTitle } from '@sleetcrest/core/teaching/approaches';
+import { caseTitle, type PatternApproach } from '@sleetcrest/core/teaching/approaches';
 import type { PageAsked } from './asked.js';
 import { certificateContent } from './certificate.js';
 import { letterContent } from './letter.js';
 import { packContent } from './pack.js';
+import { caseCalled } from './pictured.js';
 
 const method = methodById('gentle')!;
 const approaches = resolveMethod(method);
@@ -125,8 +126,64 @@ describe('a learner’s pack', () => {
       const cases = columns.map((_, at): Standing => (at === k ? 'begun' : 'sure'));
       const firstColour = COLOURS[k % COLOURS.length]!;
       const words = said(await packContent(asked(cases, [], { firstColour })));
-      expect(words).withContext(id).toContain(columns[k]!.title);
+      expect(words)
+        .withContext(id)
+        .toContain(caseCalled(method, firstColour, id));
     }
+  });
+});
+
+/** How many pictures are in some content. */
+function picturesIn(content: unknown): number {
+  if (Array.isArray(content)) return content.reduce<number>((sum, one) => sum + picturesIn(one), 0);
+  if (content === null || typeof content !== 'object') return 0;
+  const own = 'svg' in content && String(content.svg).includes('viewBox="0 0 ') ? 1 : 0;
+  return own + Object.values(content).reduce<number>((sum, one) => sum + picturesIn(one), 0);
+}
+
+describe('a case that is named on paper', () => {
+  const task = (id: string): PageAsked['set'] => [
+    { words: 'Something', until: null, note: '', cases: [id] },
+  ];
+  const all = (change: Partial<PageAsked> = {}): PageAsked => asked([], [], change, 'sure');
+
+  it('has its picture beside it: in what is set, among rows to tick, and in a letter', async () => {
+    const plain = picturesIn(await packContent(all()));
+    const withTask = await packContent(all({ set: task(columns[4]!.case) }));
+    expect(picturesIn(withTask)).toBe(plain + 1);
+    const ticks = (await packContent(asked(['begun', 'begun'], [], {}, 'sure'))).at(-2);
+    expect(picturesIn(ticks)).toBe(2);
+    const letters = letterContent(asked(['begun', 'begun'], [], {}, 'sure'));
+    expect(picturesIn(letters)).toBe(picturesIn(letterContent(all())) + 2);
+  });
+
+  it('is called as the group’s method calls it', async () => {
+    const [own] = approaches.value;
+    const built = own as PatternApproach;
+    const mine: PatternApproach = {
+      ...built,
+      id: 'mine',
+      cases: built.cases.map((one, k) => ({
+        ...one,
+        id: one.id.replace(built.id, 'mine'),
+        title: `{first} ${k}`,
+      })),
+    };
+    const change = {
+      method: { ...method, id: 'my-way', approaches: [mine, ...method.approaches.slice(1)] },
+      firstColour: 'red' as const,
+      set: task(mine.cases[1]!.id),
+    };
+    expect(wordsIn(await packContent(all(change)))).toContain('Red 1');
+  });
+
+  it('is named after the group took up another method, and never by its id', async () => {
+    const other = methodById('white-up')!;
+    const words = wordsIn(await packContent(all({ method: other, set: task(columns[0]!.case) })));
+    expect(words).toContain(columns[0]!.title);
+    const gone = said(await packContent(all({ set: task('gone/case') })));
+    expect(gone).toContain('a case that is not there any more');
+    expect(gone).not.toContain('gone/case');
   });
 });
 

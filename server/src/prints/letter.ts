@@ -28,7 +28,7 @@ export function letterContent(asked: PageAsked): Content[] {
     ...(under.length > 0 ? [paragraph(SAY.underWay({ open: listed(under) }))] : []),
     ...(row.typical === null ? [] : [paragraph(timeWords(row.typical))]),
     paragraph(next.length > 0 ? SAY.untilNextTimeThese({ count: next.length }) : SAY.wholeCubes),
-    ...next.map((one) => caseNamed(asked, one.case, one.title)),
+    ...next.map((one) => caseNamed(asked, one.case)),
     paragraph(SAY.short),
     { text: coach, fontSize: 12, margin: [0, 24, 0, 0] },
   ];

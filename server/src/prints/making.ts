@@ -7,6 +7,7 @@ import type { GroupService } from '../groups/service.js';
 import type { Jobs } from '../jobs/jobs.js';
 import { methodOf, type MatrixService } from '../matrix/service.js';
 import type { PageAsked } from './asked.js';
+import { caseCalled } from './pictured.js';
 import {
   abandonedPrints,
   keepPrint,
@@ -91,9 +92,10 @@ export class PrintMaking {
     const meant = rows.filter(({ id }) => asked.for === null || asked.for.includes(id));
     const ids = meant.map(({ id }) => id);
     const days = await seasonDays(this.sequelize, ids, asked.day);
-    const titles = new Map<string, string>();
-    for (const one of columns) titles.set(one.case, one.title);
-    for (const { stage, title } of stages) titles.set(stage, title);
+    const method = methodOf(group.method);
+    const titles = new Map<string, string>(stages.map(({ stage, title }) => [stage, title]));
+    const named = (id: string): string =>
+      titles.get(id) ?? caseCalled(method, group.firstColour, id);
     const still = set.filter(({ until }) => until === null || until >= asked.day);
     return meant.map((row) => ({
       kind: asked.kind,
@@ -101,7 +103,7 @@ export class PrintMaking {
       day: asked.day,
       group: group.name,
       coach: coachName,
-      method: methodOf(group.method),
+      method,
       firstColour: group.firstColour,
       stages,
       columns,
@@ -112,7 +114,7 @@ export class PrintMaking {
           progress.some(({ learner, doneAt }) => learner === row.id && doneAt === null),
         )
         .map(({ task, until, note }) => ({
-          words: taskWords(task, (id) => titles.get(id) ?? id),
+          words: taskWords(task, named),
           until,
           note,
           cases: casesOf(task),

@@ -60,12 +60,11 @@ function sureWords(asked: PageAsked): string {
 
 /** What is set, the words of whoever set it, and the pictures of the cases it names. */
 function taskContent(asked: PageAsked, { words, until, note, cases }: TaskOnPaper): Content {
-  const titles = new Map(asked.columns.map((column) => [column.case, column.title]));
   return {
     stack: [
       until === null ? words : SAY.taskUntil({ task: words, until: dayWords(until) }),
       ...(note === '' ? [] : [note]),
-      ...cases.map((id) => caseNamed(asked, id, titles.get(id) ?? id)),
+      ...cases.map((id) => caseNamed(asked, id)),
     ],
   };
 }
@@ -81,7 +80,7 @@ function ticks(asked: PageAsked, wanted: PageAsked['columns']): Content {
       widths: ['*', ...days.map(() => 34)],
       body: [
         [SAY.tick, ...days],
-        ...wanted.map((one) => [caseNamed(asked, one.case, one.title), ...days.map(() => ' ')]),
+        ...wanted.map((one) => [caseNamed(asked, one.case), ...days.map(() => ' ')]),
       ],
     },
     layout: { hLineColor: () => '#8497a8', vLineColor: () => '#8497a8' },

@@ -11,6 +11,7 @@ export const SAY = words({
   foot: '{learner} · {group} · {day}',
   pageOf: '{page, number} of {count, number}',
 
+  caseGone: 'a case that is not there any more',
   whatIsSure: 'What is sure',
   nothingLearned: 'Nothing learned yet; it will come.',
   nothingLearnedUnderWay: 'Nothing learned yet; it will come. Under way: {open}.',

@@ -1,3 +1,5 @@
+import { NUMBER_WORDS } from '../../words/index.js';
+
 /** The words of a sentence that tell something: a place, a colour, a count, a turn, an outcome, yes or no. */
 type Telling =
   | { tells: 'place'; letters: string }
@@ -15,20 +17,8 @@ type Telling =
 export type Token = Telling & { from: number; to: number };
 
 const SIDES = { left: 'L', right: 'R', front: 'F', back: 'B' } as const;
-export const NUMBERS = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-];
+/** Those that a sentence counts by. */
+export const NUMBERS = NUMBER_WORDS.slice(0, 12);
 export const ORDINALS = [
   '',
   'first',

@@ -25,7 +25,7 @@ import type { InferredStage } from './infer.js';
 import { approachesFor, isDone } from './stage-orders.js';
 import type { Waste } from './waste.js';
 import { wayBy } from './ways.js';
-import { spoken } from '../../words/index.js';
+import { numberWord, spoken } from '../../words/index.js';
 import { SAY } from './words.js';
 
 /** One thing worth learning, and what it would save. */
@@ -126,9 +126,9 @@ function adviceOnStage(
       {
         says: SAY.shorterWay({
           title,
-          turnCount: word(shorter.turnCount),
+          turnCount: numberWord(shorter.turnCount),
           approach: spoken(shorter.approach.title),
-          count: word(saves),
+          count: numberWord(saves),
           saves,
           often: oftenSaid(times),
         }),
@@ -185,27 +185,10 @@ function habits(wastes: readonly Waste[]): Advice[] {
   const habit = (saves: number, says: string): Advice[] =>
     saves >= WORTH_LEARNING ? [{ says, case: null, approach: null, saves, times: 1 }] : [];
   return [
-    ...habit(lining, SAY.lineUpNearer({ count: word(lining), turns: lining })),
-    ...habit(cancelled, SAY.lookOnceMore({ count: word(cancelled), turns: cancelled })),
+    ...habit(lining, SAY.lineUpNearer({ count: numberWord(lining), turns: lining })),
+    ...habit(cancelled, SAY.lookOnceMore({ count: numberWord(cancelled), turns: cancelled })),
   ];
 }
-
-const WORDS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const word = (count: number): string => WORDS[count] ?? String(count);
 
 /** How often something comes up, in words: "twice in a solve", "once in three solves". */
 export function oftenSaid(times: number): string {
@@ -214,9 +197,9 @@ export function oftenSaid(times: number): string {
     return Number.isInteger(rounded)
       ? rounded === 2
         ? SAY.twiceInASolve
-        : SAY.timesInASolve({ rounded: word(rounded) })
+        : SAY.timesInASolve({ rounded: numberWord(rounded) })
       : SAY.timesInASolve({ rounded });
   }
   const solves = Math.round(1 / times);
-  return solves <= 1 ? SAY.onceInASolve : SAY.onceInSolves({ solves: word(solves) });
+  return solves <= 1 ? SAY.onceInASolve : SAY.onceInSolves({ solves: numberWord(solves) });
 }
