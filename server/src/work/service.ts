@@ -6,6 +6,7 @@ import type { Side } from '../access/caller.js';
 import { modelsOf, type Models } from '../database/models/index.js';
 import { asList, pages } from '../database/pages.js';
 import { transaction } from '../database/transaction.js';
+import { notYours } from '../groups/service.js';
 import { HttpProblem, idTaken } from '../http/problem.js';
 import type { LogService } from '../log/service.js';
 import { MOST_KEPT } from '../upkeep/limits.js';
@@ -56,7 +57,7 @@ export class WorkService {
       }
       const work = { id, group, learner: learner.id, handed, words };
       if (!(await handedIn(this.sequelize, work, whole))) {
-        throw new HttpProblem(404, SAY.noSuchGroup);
+        throw notYours();
       }
     });
     const [kept] = await workPage(this.sequelize, 'learner', { id });

@@ -4,7 +4,6 @@ import { words } from '@sleetcrest/core/words';
 export const SAY = words({
   enoughToday:
     'You handed in {most, number} things since yesterday, as many as your coach can look at; nothing was added. Go on tomorrow.',
-  noSuchGroup: 'No group of yours is known by this id.',
   isPrivate: 'This record is marked private: take that off it before you hand it in.',
   noSuchWork: 'Nothing that was handed in is known by this id.',
 });
